@@ -1,0 +1,65 @@
+"""Errors as problem details (RFC 9457): a title, a sentence, and every single problem with its place."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from fastapi import FastAPI, Request
+from fastapi.exceptions import RequestValidationError
+from fastapi.responses import JSONResponse
+from pydantic import ValidationError
+from starlette.exceptions import HTTPException
+
+from kemvo.core.problem import KemvoError, Problem, from_errors
+from kemvo.store.documents import NotThere, Stale
+
+MEDIA_TYPE = "application/problem+json"
+
+
+def problem_details(status: int, title: str, problems: tuple[Problem, ...], **more: Any) -> JSONResponse:
+    """The response for problems a person can act on."""
+    body = {
+        "type": "about:blank",
+        "title": title,
+        "status": status,
+        "detail": " ".join(p.sentence() for p in problems[:3]),
+        "problems": [p.model_dump() for p in problems],
+        **more,
+    }
+    return JSONResponse(body, status, media_type=MEDIA_TYPE)
+
+
+def install(app: FastAPI) -> None:
+    """Let every error of the app answer as problem details."""
+
+    @app.exception_handler(Stale)
+    def stale(_: Request, error: Stale) -> JSONResponse:
+        current = error.current
+        return problem_details(
+            409, "Changed in the meantime", error.problems, version=current.version, saved=current.saved
+        )
+
+    @app.exception_handler(NotThere)
+    def not_there(_: Request, error: NotThere) -> JSONResponse:
+        return problem_details(404, "Not here", error.problems)
+
+    @app.exception_handler(KemvoError)
+    def kemvo_error(_: Request, error: KemvoError) -> JSONResponse:
+        return problem_details(422, "This cannot be used", error.problems)
+
+    @app.exception_handler(RequestValidationError)
+    def request_error(_: Request, error: RequestValidationError) -> JSONResponse:
+        errors = [
+            {**e, "loc": [part for part in e["loc"] if part not in ("body", "query", "path")]} for e in error.errors()
+        ]
+        return problem_details(422, "This cannot be used", from_errors(errors, error.body).problems)
+
+    @app.exception_handler(ValidationError)
+    def value_error(_: Request, error: ValidationError) -> JSONResponse:
+        return problem_details(
+            422, "This cannot be used", from_errors([dict(e) for e in error.errors()], None).problems
+        )
+
+    @app.exception_handler(HTTPException)
+    def http_error(_: Request, error: HTTPException) -> JSONResponse:
+        return problem_details(error.status_code, str(error.detail), (Problem(what=str(error.detail)),))

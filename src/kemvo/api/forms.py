@@ -1,0 +1,159 @@
+"""Routes of forms: list, new, open, save, undo, other side, file."""
+
+from __future__ import annotations
+
+from fastapi import APIRouter, Response, UploadFile
+from pydantic import BaseModel
+
+from kemvo.api.documents import DocumentView, Version, download, file_text
+from kemvo.api.house import Here
+from kemvo.core.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.ledger import Totals, totals
+from kemvo.core.mirror import mirror_form, mirror_posture
+from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.sheet import Sheet, sheet
+from kemvo.core.timeline import plan_form
+from kemvo.formats.kemvo_json import read_file, write_form
+from kemvo.store.documents import Stored
+
+router = APIRouter(prefix="/api/forms", tags=["forms"])
+
+
+class FormView(DocumentView[Form, Sheet]):
+    """A form with its sheet."""
+
+
+class FormRow(BaseModel):
+    """A form in the list."""
+
+    id: str
+    title: str
+    school: str
+    saved: str
+    postures: int
+    tempo: float
+    totals: Totals
+    posture_ids: list[str]
+    posture_titles: list[str]
+
+
+class FormSave(Version):
+    """A form to be written on top of `version`."""
+
+    body: Form
+
+
+def view(stored: Stored[Form]) -> FormView:
+    """A stored form with what follows from it."""
+    return FormView.model_construct(**stored._asdict(), derived=sheet(stored.body))
+
+
+def starter() -> Form:
+    """What a new form begins with: one section, one posture, one movement to type into."""
+    return Form(
+        title="New form", sections=(Section(title="Opening", postures=(Posture(movements=(Movement(counts=4),)),)),)
+    )
+
+
+@router.get("")
+def list_forms(house: Here, removed: bool = False) -> list[FormRow]:
+    """All forms, last saved first; with `removed`, the removed ones."""
+    return [_row(stored) for stored in house.forms.all(removed)]
+
+
+def _row(stored: Stored[Form]) -> FormRow:
+    form = stored.body
+    postures = form.postures()
+    return FormRow(
+        id=stored.id,
+        title=form.title,
+        school=form.school,
+        saved=stored.saved,
+        postures=len(postures),
+        tempo=form.tempo,
+        totals=totals(plan_form(form).spans),
+        posture_ids=[p.id for p in postures],
+        posture_titles=[p.title() for p in postures],
+    )
+
+
+@router.post("", status_code=201)
+def new_form(house: Here, form: Form | None = None) -> FormView:
+    """A new form; without a body, an empty one to type into."""
+    return view(house.forms.add(with_ids(form or starter())))
+
+
+@router.post("/file", status_code=201)
+async def open_form(house: Here, file: UploadFile) -> FormView:
+    """A form from a file that Kemvo saved."""
+    bundle = read_file(await file_text(file), file.filename or "")
+    if bundle.session is not None:
+        raise KemvoError(
+            Problem(
+                what="This file holds a session, not a form.",
+                where=file.filename or "",
+                mend="Open it on the page of sessions.",
+            )
+        )
+    return view(house.forms.add(bundle.form()))
+
+
+@router.get("/{id_}")
+def get_form(house: Here, id_: str) -> FormView:
+    """One form with its sheet."""
+    return view(house.forms.get(id_))
+
+
+@router.put("/{id_}")
+def save_form(house: Here, id_: str, save: FormSave) -> FormView:
+    """Write a form. 409 when somebody else wrote since `version`."""
+    return view(house.forms.save(id_, save.version, with_ids(save.body)))
+
+
+@router.post("/{id_}/undo")
+def undo_form(house: Here, id_: str, at: Version) -> FormView:
+    """One step back."""
+    return view(house.forms.undo(id_, at.version))
+
+
+@router.post("/{id_}/redo")
+def redo_form(house: Here, id_: str, at: Version) -> FormView:
+    """One step forward again."""
+    return view(house.forms.redo(id_, at.version))
+
+
+@router.post("/{id_}/duplicate", status_code=201)
+def duplicate_form(house: Here, id_: str, other_side: bool = False) -> FormView:
+    """A copy of a form; with `other_side`, mirrored."""
+    form = house.forms.get(id_).body
+    copy = mirror_form(form) if other_side else form
+    suffix = "other side" if other_side else "copy"
+    return view(house.forms.add(copy.model_copy(update={"title": f"{copy.title or 'Untitled form'} ({suffix})"[:200]})))
+
+
+@router.delete("/{id_}")
+def remove_form(house: Here, id_: str) -> FormView:
+    """Put a form out of sight; it can be brought back."""
+    return view(house.forms.remove(id_))
+
+
+@router.post("/{id_}/bring-back")
+def bring_form_back(house: Here, id_: str) -> FormView:
+    """Bring a removed form back."""
+    return view(house.forms.bring_back(id_))
+
+
+@router.get("/{id_}/file")
+def form_file(house: Here, id_: str) -> Response:
+    """The form as a file."""
+    form = house.forms.get(id_).body
+    return download(write_form(form), form.title, "form.json", "application/json")
+
+
+other_side = APIRouter(prefix="/api/other-side", tags=["forms"])
+
+
+@other_side.post("/posture")
+def posture_other_side(posture: Posture) -> Posture:
+    """A posture as it is done on the other side."""
+    return mirror_posture(posture)

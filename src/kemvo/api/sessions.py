@@ -1,0 +1,190 @@
+"""Routes of sessions: list, new, save, plan, cues, stage, captions, sound."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import Annotated, Literal
+
+from fastapi import APIRouter, Query, Response, UploadFile
+from pydantic import BaseModel
+
+from kemvo.api.documents import DocumentView, Version, download, file_name, file_text
+from kemvo.api.house import Here, House
+from kemvo.api.work import JobView, job_view
+from kemvo.audio.render import SOUND_FORMATS, render
+from kemvo.core.plan import CueLine, Plan, cue_lines, session_plan
+from kemvo.core.session import Session, first_passes, with_pass_ids
+from kemvo.core.stage import Stage, View, stage
+from kemvo.core.timeline import plan
+from kemvo.formats.captions import CAPTION_FORMATS, write_captions
+from kemvo.formats.kemvo_json import read_file, write_session
+from kemvo.jobs import Job
+from kemvo.store.documents import Stored
+
+router = APIRouter(prefix="/api/sessions", tags=["sessions"])
+
+
+class SessionView(DocumentView[Session, Plan]):
+    """A session with its plan."""
+
+
+class SessionRow(BaseModel):
+    """A session in the list."""
+
+    id: str
+    title: str
+    saved: str
+    passes: int
+    ms: int
+    wished_ms: int | None
+
+
+class SessionSave(Version):
+    """A session to be written on top of `version`."""
+
+    body: Session
+
+
+def view(house: House, stored: Stored[Session]) -> SessionView:
+    """A stored session with what follows from it."""
+    return SessionView.model_construct(
+        **stored._asdict(), derived=session_plan(stored.body, house.forms_of(stored.body))
+    )
+
+
+def first_session(house: House, form_id: str) -> Session:
+    """What a new session begins with: a first look at a form, or nothing yet."""
+    return first_passes(form_id, house.forms.get(form_id).body) if form_id else Session(title="New session")
+
+
+@router.get("")
+def list_sessions(house: Here, removed: bool = False) -> list[SessionRow]:
+    """All sessions, last saved first; with `removed`, the removed ones."""
+    return [
+        SessionRow(
+            id=s.id,
+            title=s.body.title,
+            saved=s.saved,
+            passes=len(s.body.passes),
+            ms=plan(s.body, house.forms_of(s.body)).total_ms,
+            wished_ms=s.body.wished_ms,
+        )
+        for s in house.sessions.all(removed)
+    ]
+
+
+@router.post("", status_code=201)
+def new_session(house: Here, form_id: str = "", session: Session | None = None) -> SessionView:
+    """A new session: the one given, or a first one over a form, or an empty one."""
+    return view(house, house.sessions.add(with_pass_ids(session or first_session(house, form_id))))
+
+
+@router.post("/file", status_code=201)
+async def open_session(house: Here, file: UploadFile) -> SessionView:
+    """A session from a file that Kemvo saved. A form in it that is not here yet is added."""
+    bundle = read_file(await file_text(file), file.filename or "")
+    here = {stored.body: stored.id for stored in house.forms.all()}
+    added = {old: here.get(form) or house.forms.add(form).id for old, form in bundle.forms.items()}
+    if bundle.session is None:
+        return view(house, house.sessions.add(first_session(house, added["form"])))
+    passes = tuple(
+        p.model_copy(update={"part": p.part.model_copy(update={"form_id": added.get(p.part.form_id, p.part.form_id)})})
+        for p in bundle.session.passes
+    )
+    return view(house, house.sessions.add(bundle.session.model_copy(update={"passes": passes})))
+
+
+@router.get("/{id_}")
+def get_session(house: Here, id_: str) -> SessionView:
+    """One session with its plan."""
+    return view(house, house.sessions.get(id_))
+
+
+@router.put("/{id_}")
+def save_session(house: Here, id_: str, save: SessionSave) -> SessionView:
+    """Write a session. 409 when somebody else wrote since `version`."""
+    return view(house, house.sessions.save(id_, save.version, with_pass_ids(save.body)))
+
+
+@router.post("/{id_}/undo")
+def undo_session(house: Here, id_: str, at: Version) -> SessionView:
+    """One step back."""
+    return view(house, house.sessions.undo(id_, at.version))
+
+
+@router.post("/{id_}/redo")
+def redo_session(house: Here, id_: str, at: Version) -> SessionView:
+    """One step forward again."""
+    return view(house, house.sessions.redo(id_, at.version))
+
+
+@router.post("/{id_}/duplicate", status_code=201)
+def duplicate_session(house: Here, id_: str) -> SessionView:
+    """A copy of a session."""
+    session = house.sessions.get(id_).body
+    return view(
+        house,
+        house.sessions.add(session.model_copy(update={"title": f"{session.title or 'Untitled session'} (copy)"[:200]})),
+    )
+
+
+@router.delete("/{id_}")
+def remove_session(house: Here, id_: str) -> SessionView:
+    """Put a session out of sight; it can be brought back."""
+    return view(house, house.sessions.remove(id_))
+
+
+@router.post("/{id_}/bring-back")
+def bring_session_back(house: Here, id_: str) -> SessionView:
+    """Bring a removed session back."""
+    return view(house, house.sessions.bring_back(id_))
+
+
+@router.get("/{id_}/file")
+def session_file(house: Here, id_: str) -> Response:
+    """The session with its forms as a file."""
+    session = house.sessions.get(id_).body
+    return download(write_session(session, house.forms_of(session)), session.title, "session.json", "application/json")
+
+
+@router.get("/{id_}/cues")
+def session_cues(house: Here, id_: str) -> list[CueLine]:
+    """What became of every cue: said in full, shorter, or left out, and why."""
+    practice = house.practice(house.sessions.get(id_).body)
+    return cue_lines(practice.timeline, practice.decisions)
+
+
+Speed = Annotated[float, Query(ge=0.25, le=4, description="Multiplies every tempo; 1 is as planned.")]
+
+
+@router.get("/{id_}/stage")
+def session_stage(house: Here, id_: str, speed: Speed = 1.0, view: View = "class") -> Stage:
+    """The session to be played, at a speed and in a view."""
+    session = house.sessions.get(id_).body
+    return stage(house.practice(session, speed), session.title, view, speed)
+
+
+@router.get("/{id_}/captions.{ending}")
+def session_captions(house: Here, id_: str, ending: Literal["vtt", "srt"]) -> Response:
+    """The captions as WebVTT or SubRip."""
+    session = house.sessions.get(id_).body
+    return download(
+        write_captions(house.practice(session).sounds, ending), session.title, ending, CAPTION_FORMATS[ending]
+    )
+
+
+@router.post("/{id_}/render", status_code=202)
+def render_session(house: Here, id_: str, ending: Literal["wav", "mp3"] = "wav") -> JobView:
+    """Begin to make the sound file; the answer is the job to follow."""
+    session = house.sessions.get(id_).body
+    row = SOUND_FORMATS[ending]
+
+    def work(job: Job) -> Path:
+        practice = house.practice(session)
+        path = house.renders / f"{job.id}.{ending}"
+        render(practice.sounds, practice.timeline.total_ms, house.clips(session.speech), path, ending, job.report)
+        return path
+
+    return job_view(
+        house.jobs.start(f"{session.title} ({row.title})", f"{file_name(session.title)}.{ending}", row.media_type, work)
+    )

@@ -1,0 +1,73 @@
+"""Routes of single sounds, for the stage: a spoken text, a breath tone, a chime; and the voices there are."""
+
+from __future__ import annotations
+
+import io
+from typing import Annotated, Literal
+
+import numpy as np
+import soundfile
+from fastapi import APIRouter, Query, Response
+from pydantic import BaseModel
+
+from kemvo.api.house import Here
+from kemvo.audio.espeak import english_voices
+from kemvo.audio.render import samples_of
+from kemvo.audio.tones import RATE
+from kemvo.core.session import FACINGS, VOICES, SpeechChoice
+from kemvo.core.sound import Sound
+
+router = APIRouter(prefix="/api", tags=["sound"])
+
+KEEP = {"Cache-Control": "private, max-age=86400"}
+
+
+class Choice(BaseModel):
+    """Something to choose: what is stored, and how it is called."""
+
+    id: str
+    title: str
+
+
+class Choices(BaseModel):
+    """Everything a session page offers to choose from."""
+
+    voices: list[Choice]
+    facings: list[Choice]
+    voice_levels: list[Choice]
+
+
+@router.get("/choices")
+def choices() -> Choices:
+    """The voices, facings and voice levels there are."""
+    return Choices(
+        voices=[Choice(id=v.id, title=v.title) for v in english_voices()],
+        facings=[Choice(id=f.id, title=f.title) for f in FACINGS.values()],
+        voice_levels=[Choice(id=v.id, title=v.title) for v in VOICES.values()],
+    )
+
+
+@router.get("/sound/speech.wav", response_class=Response)
+def speech(
+    house: Here,
+    text: Annotated[str, Query(min_length=1, max_length=2000)],
+    voice: str = "en-gb",
+    wpm: Annotated[int, Query(ge=80, le=300, description="Words a minute.")] = 130,
+) -> Response:
+    """A spoken text as WAV."""
+    clips = house.clips(SpeechChoice(voice=voice, wpm=wpm))
+    return _wav(samples_of(Sound(0, 0, "speech", text), clips))
+
+
+@router.get("/sound/{kind}.wav", response_class=Response)
+def tone(
+    house: Here, kind: Literal["breath-in", "breath-out", "chime"], ms: Annotated[int, Query(ge=0, le=600_000)]
+) -> Response:
+    """A breath tone or a chime of `ms` milliseconds as WAV."""
+    return _wav(samples_of(Sound(0, ms, kind), house.clips(SpeechChoice())))
+
+
+def _wav(samples: np.ndarray) -> Response:
+    out = io.BytesIO()
+    soundfile.write(out, samples, RATE, format="WAV", subtype="PCM_16")
+    return Response(out.getvalue(), media_type="audio/wav", headers=KEEP)

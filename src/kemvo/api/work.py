@@ -1,0 +1,83 @@
+"""Routes of long work: follow a job, cancel it, take its result."""
+
+from __future__ import annotations
+
+import asyncio
+from collections.abc import AsyncIterator
+
+from fastapi import APIRouter
+from fastapi.responses import FileResponse, StreamingResponse
+from pydantic import BaseModel
+
+from kemvo.api.house import Here
+from kemvo.core.problem import KemvoError, Problem
+from kemvo.jobs import ENDED, Job, JobState
+
+router = APIRouter(prefix="/api/jobs", tags=["jobs"])
+
+EVENT_EVERY_S = 0.2
+
+
+class JobView(BaseModel):
+    """A job as it stands. `progress` is the share done, 0 to 1."""
+
+    id: str
+    title: str
+    state: JobState
+    progress: float
+    problem: Problem | None
+    filename: str
+
+
+def job_view(job: Job) -> JobView:
+    """What a page needs to know of a job."""
+    return JobView(
+        id=job.id,
+        title=job.title,
+        state=job.state,
+        progress=round(job.progress, 4),
+        problem=job.problem,
+        filename=job.filename,
+    )
+
+
+@router.get("/{id_}")
+def get_job(house: Here, id_: str) -> JobView:
+    """A job as it stands."""
+    return job_view(house.jobs.get(id_))
+
+
+@router.get("/{id_}/events", response_class=StreamingResponse)
+def job_events(house: Here, id_: str) -> StreamingResponse:
+    """The job as server-sent events, until it has ended."""
+    job = house.jobs.get(id_)
+
+    async def events() -> AsyncIterator[str]:
+        last = ""
+        while True:
+            now = job_view(job).model_dump_json()
+            if now != last:
+                last = now
+                yield f"data: {now}\n\n"
+            if job.state in ENDED and job_view(job).model_dump_json() == last:
+                return
+            await asyncio.sleep(EVENT_EVERY_S)
+
+    return StreamingResponse(events(), media_type="text/event-stream", headers={"Cache-Control": "no-store"})
+
+
+@router.delete("/{id_}")
+def cancel_job(house: Here, id_: str) -> JobView:
+    """Ask a job to stop."""
+    return job_view(house.jobs.cancel(id_))
+
+
+@router.get("/{id_}/result", response_class=FileResponse)
+def job_result(house: Here, id_: str) -> FileResponse:
+    """The file a job made."""
+    job = house.jobs.get(id_)
+    if job.state != "done" or job.result is None or not job.result.exists():
+        raise KemvoError(
+            Problem(what="This file is not ready.", mend="Wait until the work is done, or start it again.")
+        )
+    return FileResponse(job.result, media_type=job.media_type, filename=job.filename)

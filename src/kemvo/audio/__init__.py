@@ -1,0 +1,1 @@
+"""Voices, tones, and the mixing of a practice into a sound file."""

@@ -1,0 +1,155 @@
+"""The kemvo command: serve the pages, run the demo, or do the main job without pages."""
+
+from __future__ import annotations
+
+import sys
+from pathlib import Path
+from typing import Annotated, NoReturn
+
+import typer
+
+from kemvo.core.problem import KemvoError, Problem
+
+app = typer.Typer(
+    name="kemvo",
+    no_args_is_help=True,
+    add_completion=False,
+    pretty_exceptions_enable=False,
+    help="Timed, spoken follow-along tai chi practice. Tempo is in counts a minute, times in files are in milliseconds.",
+)
+
+SessionFile = Annotated[
+    Path,
+    typer.Argument(
+        metavar="SESSION.json", help="A session file saved by Kemvo (or a form file: one pass to watch, one to follow)."
+    ),
+]
+Host = Annotated[str, typer.Option(help="Address to listen on. Other than 127.0.0.1 lets other machines in.")]
+Port = Annotated[int, typer.Option(help="Port to listen on; 0 takes a free one.", min=0, max=65535)]
+Browser = Annotated[bool, typer.Option("--browser/--no-browser", help="Open a browser when there is a desktop.")]
+
+
+@app.command()
+def serve(host: Host = "127.0.0.1", port: Port = 8137, browser: Browser = False) -> None:
+    """Serve the pages on your own data (in KEMVO_HOME, or the usual place on this system)."""
+    from kemvo.serve import serve_folder
+    from kemvo.store.database import home
+
+    with _sentences():
+        serve_folder(home(), host, port, browser)
+
+
+@app.command()
+def demo(
+    folder: Annotated[Path, typer.Option(help="Folder for the demo's data.")] = Path(".demo"),
+    host: Host = "127.0.0.1",
+    port: Port = 8137,
+    browser: Browser = True,
+    fresh: Annotated[bool, typer.Option(help="Begin with unchanged demo data again.")] = False,
+) -> None:
+    """Serve the pages on the demo: Saltmarsh Hall, two forms and a 20-minute session."""
+    from kemvo.demo.load import fill
+    from kemvo.serve import serve_folder
+
+    with _sentences():
+        folder.mkdir(parents=True, exist_ok=True)
+        fill(folder, fresh)
+        serve_folder(folder, host, port, browser)
+
+
+@app.command()
+def cues(
+    session: SessionFile,
+    out: Annotated[
+        Path | None,
+        typer.Option("-o", "--out", help="Captions to write: .vtt or .srt. Default: WebVTT to the terminal."),
+    ] = None,
+    speed: Annotated[float, typer.Option(help="Multiplies every tempo.", min=0.25, max=4)] = 1.0,
+) -> None:
+    """Schedule every spoken cue of a session and write the captions.
+
+    What had to be shortened or left out is told on the error output, with the reason.
+    """
+    from kemvo.formats.captions import write_captions
+    from kemvo.main_job import prepared
+
+    with _sentences():
+        job = prepared(session, speed)
+        text = write_captions(job.practice.sounds, out.suffix.removeprefix(".").lower() if out else "vtt")
+        if out:
+            out.write_text(text, encoding="utf-8")
+        else:
+            typer.echo(text)
+        for line in job.remarks():
+            typer.echo(line, err=True)
+
+
+@app.command()
+def render(
+    session: SessionFile,
+    out: Annotated[Path, typer.Option("-o", "--out", help="Sound file to write: .wav or .mp3.")] = Path("practice.wav"),
+    speed: Annotated[float, typer.Option(help="Multiplies every tempo.", min=0.25, max=4)] = 1.0,
+) -> None:
+    """Render a session to a sound file: voice, breath tones and chimes."""
+    from kemvo.audio.render import render as render_sounds
+    from kemvo.main_job import prepared
+
+    with _sentences():
+        job = prepared(session, speed)
+        render_sounds(
+            job.practice.sounds,
+            job.practice.timeline.total_ms,
+            job.clips,
+            out,
+            out.suffix.removeprefix(".").lower(),
+            _progress,
+        )
+        typer.echo(f"\r{out}: {_clock(job.practice.timeline.total_ms)}, {job.spoken()} cues spoken", err=True)
+
+
+@app.command(hidden=True)
+def openapi() -> None:
+    """Print the description of the web API, from which the front end's types are made."""
+    import json
+    import tempfile
+
+    from kemvo.api.app import create_app
+
+    with tempfile.TemporaryDirectory() as folder:
+        typer.echo(json.dumps(create_app(Path(folder)).openapi(), indent=1))
+
+
+def _progress(share: float) -> None:
+    if sys.stderr.isatty():
+        typer.echo(f"\r{share:4.0%}", nl=False, err=True)
+
+
+def _clock(ms: int) -> str:
+    return f"{ms // 60_000}:{ms // 1000 % 60:02d}"
+
+
+class _sentences:  # noqa: N801 - reads as a statement
+    """Within it, an error a user can mend ends the command with its sentence and exit code 2."""
+
+    def __enter__(self) -> None: ...
+
+    def __exit__(self, kind: object, error: BaseException | None, _: object) -> None:
+        if isinstance(error, KemvoError):
+            _end(*error.problems)
+        if isinstance(error, OSError):
+            _end(
+                Problem(
+                    what=f"{error.filename or 'The file'}: {error.strerror or error}.",
+                    mend="Check the name and try again.",
+                )
+            )
+
+
+def _end(*problems: Problem) -> NoReturn:
+    for problem in problems:
+        typer.echo(problem.sentence(), err=True)
+    raise typer.Exit(2)
+
+
+if __name__ == "__main__":
+    app()

@@ -1,0 +1,172 @@
+"""A form: the score. Sections hold postures, postures hold movements.
+
+Only what an instructor decides is stored here; durations, curves, totals and cues are derived from it.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterator
+from typing import Annotated
+
+from pydantic import Field, ValidationError
+
+from kemvo.core.problem import from_validation
+from kemvo.core.values import (
+    DEFAULT_TEMPO,
+    EVEN,
+    SIDE_WORD,
+    Breath,
+    Counts,
+    Id,
+    LeftPct,
+    Line,
+    Side,
+    StillMs,
+    Tempo,
+    Title,
+    Value,
+)
+
+
+class Wordings(Value):
+    """An instructor's own words for a cue, longest to shortest. Empty ones are composed by Kemvo."""
+
+    full: Line = ""
+    short: Line = ""
+    keyword: Line = ""
+
+
+class Movement(Value):
+    """One thing the legs do, with what waist and hands do meanwhile.
+
+    `counts`: how long. `hold_ms`: a still time after it, untouched by tempo. `left_pct`: the share of
+    weight on the left leg when it ends. `breath`: in, out or free. `side`: the side it speaks of, if any.
+    `foot`: what the feet do, in words. `line`: the whole in the instructor's words.
+    """
+
+    id: Id = ""
+    line: Line = ""
+    counts: Counts = 2.0
+    hold_ms: StillMs = 0
+    left_pct: LeftPct = EVEN
+    breath: Breath = "free"
+    side: Side | None = None
+    foot: Line = ""
+    cues: Wordings = Wordings()
+
+
+class Posture(Value):
+    """A named posture. `number` is the instructor's own label ("7", "7b"), `repeats` how often it is
+    done in a row, `alternate` whether every second time is the other side."""
+
+    id: Id = ""
+    name: Title = ""
+    aliases: tuple[Title, ...] = ()
+    number: Annotated[str, Field(max_length=12)] = ""
+    side: Side | None = None
+    repeats: Annotated[int, Field(ge=1, le=99)] = 1
+    alternate: bool = False
+    movements: Annotated[tuple[Movement, ...], Field(max_length=400)] = ()
+    gentler: Line = ""
+    cautions: tuple[Line, ...] = ()
+
+    def title(self) -> str:
+        """The name with its side: "Part the reeds, left"."""
+        name = self.name or "Unnamed posture"
+        return f"{name}, {SIDE_WORD[self.side]}" if self.side else name
+
+
+class Section(Value):
+    """A part of a form that is taught and repeated together."""
+
+    id: Id = ""
+    title: Title = ""
+    postures: Annotated[tuple[Posture, ...], Field(max_length=400)] = ()
+
+
+class Form(Value):
+    """A fixed sequence of postures in sections.
+
+    `tempo` is in counts per minute. `opening_left_pct` is the weight in the opening stance.
+    `school` and `notes` are the instructor's own words.
+    """
+
+    title: Title = ""
+    school: Title = ""
+    notes: Annotated[str, Field(max_length=20_000)] = ""
+    tempo: Tempo = DEFAULT_TEMPO
+    opening_left_pct: LeftPct = EVEN
+    sections: Annotated[tuple[Section, ...], Field(max_length=100)] = ()
+
+    def postures(self) -> list[Posture]:
+        """All postures in the order they are done."""
+        return [p for s in self.sections for p in s.postures]
+
+
+def read_form(data: object, root: str = "") -> Form:
+    """A form from plain data, with ids filled in.
+
+    Raises KemvoError whose problems name the section, posture and movement.
+    """
+    try:
+        return with_ids(Form.model_validate(data))
+    except ValidationError as error:
+        raise from_validation(error, data, root) from None
+
+
+def with_ids(form: Form) -> Form:
+    """The same form in which every section, posture and movement has an id of its own.
+
+    Ids that are there and not yet used stay; others become the first free "s1", "p1", "m1".
+    """
+    new_section, new_posture, new_movement = (_id_giver(form, kind) for kind in "spm")
+    sections = []
+    for s in form.sections:
+        section_id = new_section(s.id)
+        postures = []
+        for p in s.postures:
+            posture_id = new_posture(p.id)
+            movements = tuple(_kept(m, new_movement(m.id)) for m in p.movements)
+            same = posture_id == p.id and all(a is b for a, b in zip(movements, p.movements, strict=True))
+            postures.append(p if same else p.model_copy(update={"id": posture_id, "movements": movements}))
+        same = section_id == s.id and all(a is b for a, b in zip(postures, s.postures, strict=True))
+        sections.append(s if same else s.model_copy(update={"id": section_id, "postures": tuple(postures)}))
+    return form.model_copy(update={"sections": tuple(sections)})
+
+
+def _kept(movement: Movement, new_id: str) -> Movement:
+    return movement if movement.id == new_id else movement.model_copy(update={"id": new_id})
+
+
+def _ids(form: Form, kind: str) -> Iterator[str]:
+    for s in form.sections:
+        if kind == "s":
+            yield s.id
+            continue
+        for p in s.postures:
+            if kind == "p":
+                yield p.id
+                continue
+            for m in p.movements:
+                yield m.id
+
+
+def _id_giver(form: Form, kind: str) -> Callable[[str], str]:
+    """A function that takes a wished id and gives it, or the first free one of that kind."""
+    wished = set(_ids(form, kind))
+    given: set[str] = set()
+    n = 0
+
+    def give(wish: str) -> str:
+        nonlocal n
+        if wish and wish not in given:
+            given.add(wish)
+            return wish
+        while True:
+            n += 1
+            new = f"{kind}{n}"
+            if new not in wished and new not in given:
+                given.add(new)
+                return new
+
+    return give

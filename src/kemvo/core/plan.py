@@ -1,0 +1,96 @@
+"""What the session page shows beside a session: when every pass begins, how long it is, and what it amounts to."""
+
+from __future__ import annotations
+
+from kemvo.core.ledger import Totals, totals, totals_by
+from kemvo.core.problem import Problem
+from kemvo.core.schedule import Decision
+from kemvo.core.session import FACINGS, VOICES, Forms, Session, missing_parts, pass_title, postures_of
+from kemvo.core.timeline import Timeline, plan
+from kemvo.core.values import Value
+
+
+class PassLine(Value):
+    """One pass in the plan. Times in milliseconds from the session's beginning."""
+
+    id: str
+    title: str
+    facing: str
+    voice: str
+    postures: int
+    tempo: float
+    start_ms: int
+    totals: Totals
+
+
+class Plan(Value):
+    """What follows from a session. `over_ms` is how much longer than wished it is (negative: shorter)."""
+
+    totals: Totals
+    over_ms: int | None
+    passes: tuple[PassLine, ...]
+    problems: tuple[Problem, ...]
+
+
+def session_plan(session: Session, forms: Forms) -> Plan:
+    """Work out the plan of a session."""
+    timeline = plan(session, forms)
+    by_pass = totals_by(timeline.spans, lambda s: s.leg.no)
+    lines = []
+    start = 0
+    for no, p in enumerate(session.passes):
+        sums = by_pass.get(no, Totals())
+        form = forms.get(p.part.form_id)
+        lines.append(
+            PassLine(
+                id=p.id,
+                title=pass_title(p, forms),
+                facing=FACINGS[p.facing].title,
+                voice=VOICES[p.voice].title,
+                postures=len(postures_of(p, forms)),
+                tempo=p.tempo or (form.tempo if form else 0),
+                start_ms=start,
+                totals=sums,
+            )
+        )
+        start += sums.ms
+    return Plan(
+        totals=totals(timeline.spans),
+        over_ms=None if session.wished_ms is None else timeline.total_ms - session.wished_ms,
+        passes=tuple(lines),
+        problems=tuple(missing_parts(session, forms)),
+    )
+
+
+class CueLine(Value):
+    """What became of one cue, for a list. `said` is what is heard, `wish` the longest wording."""
+
+    id: str
+    pass_no: int
+    kind: str
+    target_ms: int
+    state: str
+    wish: str
+    said: str
+    start_ms: int | None
+    end_ms: int | None
+    reason: str
+
+
+def cue_lines(timeline: Timeline, decisions: list[Decision]) -> list[CueLine]:
+    """Every decision of a schedule as a line."""
+    return [
+        CueLine(
+            id=d.cue.id,
+            pass_no=timeline.spans[d.cue.span].leg.no,
+            kind=d.cue.kind,
+            target_ms=d.cue.target_ms,
+            state=d.state,
+            wish=d.cue.wordings[0].text,
+            said=d.text,
+            start_ms=d.start_ms,
+            end_ms=d.end_ms,
+            reason=d.reason,
+        )
+        for d in decisions
+    ]

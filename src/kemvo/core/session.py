@@ -1,0 +1,222 @@
+"""A session: passes in order, each over a form or a part of it, with tempo, facing and how much is said."""
+
+from __future__ import annotations
+
+from typing import Annotated, Literal, NamedTuple
+
+from pydantic import Field, ValidationError
+
+from kemvo.core.form import Form, Posture
+from kemvo.core.problem import Problem, from_validation
+from kemvo.core.values import Id, Line, StillMs, Tempo, Title, Value
+
+Facing = Literal["behind", "mirror", "watch"]
+Voice = Literal["full", "short", "names", "breath", "silent"]
+
+
+class FacingRow(NamedTuple):
+    """A way of standing towards the class.
+
+    `performer_mirrors`: the performer moves the other side, so that the class copies a mirror. What the
+    class hears is always its own side, as the form is written.
+    """
+
+    id: Facing
+    title: str
+    performer_mirrors: bool
+    announce: str
+
+
+FACINGS: dict[Facing, FacingRow] = {
+    row.id: row
+    for row in (
+        FacingRow("behind", "Back to the class", False, "Follow along with me, my back to you."),
+        FacingRow("mirror", "Facing, mirrored", True, "I am facing you now. Follow me as in a mirror."),
+        FacingRow("watch", "Facing, to watch", False, "I am facing you now. Only watch this time."),
+    )
+}
+
+
+class VoiceRow(NamedTuple):
+    """How much is said: which kinds of cue, and the longest wording of a movement."""
+
+    id: Voice
+    title: str
+    kinds: frozenset[str]
+    longest: Literal["full", "short", "keyword"]
+
+
+VOICES: dict[Voice, VoiceRow] = {
+    row.id: row
+    for row in (
+        VoiceRow("full", "Full words", frozenset({"pass", "name", "movement"}), "full"),
+        VoiceRow("short", "Short words", frozenset({"pass", "name", "movement"}), "short"),
+        VoiceRow("names", "Names only", frozenset({"pass", "name"}), "short"),
+        VoiceRow("breath", "Breath only", frozenset({"pass", "breath"}), "keyword"),
+        VoiceRow("silent", "Silent", frozenset(), "keyword"),
+    )
+}
+
+
+class Part(Value):
+    """A form, or the stretch of it from one posture to another, both included. Empty ends mean the form's own."""
+
+    form_id: Id
+    first: Id = ""
+    last: Id = ""
+
+
+class Pass(Value):
+    """One time through a part of a form.
+
+    `tempo` in counts per minute (None: the form's own). `repeats`: how often the part is done in a row.
+    `other_side`: everything mirrored, for the class too. `say`: what is said before it begins; empty:
+    Kemvo says the facing when it changes. Pauses in milliseconds, untouched by tempo.
+    """
+
+    id: Id = ""
+    title: Title = ""
+    part: Part
+    tempo: Tempo | None = None
+    repeats: Annotated[int, Field(ge=1, le=99)] = 1
+    facing: Facing = "behind"
+    other_side: bool = False
+    voice: Voice = "full"
+    say: Line = ""
+    pause_before_ms: StillMs = 10_000
+    pause_after_ms: StillMs = 4000
+
+
+class SpeechChoice(Value):
+    """Which voice speaks, and how fast, in words a minute.
+
+    The default of 130 is the upper end of calling a form while moving, 90 to 130 (common practice, no source).
+    """
+
+    engine: Literal["espeak"] = "espeak"
+    voice: Annotated[str, Field(max_length=80, pattern=r"^[A-Za-z0-9+_ -]+$")] = "en-gb"
+    wpm: Annotated[int, Field(ge=80, le=300)] = 130
+
+
+class SoundChoice(Value):
+    """What sounds besides the voice."""
+
+    breath_tones: bool = True
+    chime: bool = True
+
+
+class Session(Value):
+    """Ordered passes. `wished_ms` is how long it should take, None if it does not matter."""
+
+    title: Title = ""
+    notes: Annotated[str, Field(max_length=20_000)] = ""
+    wished_ms: Annotated[int, Field(ge=60_000, le=6 * 3_600_000)] | None = None
+    speech: SpeechChoice = SpeechChoice()
+    sound: SoundChoice = SoundChoice()
+    passes: Annotated[tuple[Pass, ...], Field(max_length=200)] = ()
+
+
+Forms = dict[str, Form]
+"""The forms a session speaks of, by the id its passes use."""
+
+
+def read_session(data: object, root: str = "") -> Session:
+    """A session from plain data, with ids filled in. Raises KemvoError that names the pass and field."""
+    try:
+        return with_pass_ids(Session.model_validate(data))
+    except ValidationError as error:
+        raise from_validation(error, data, root) from None
+
+
+def with_pass_ids(session: Session) -> Session:
+    """The same session in which every pass has an id of its own."""
+    wished = {p.id for p in session.passes}
+    given: set[str] = set()
+    passes = []
+    n = 0
+    for p in session.passes:
+        new = p.id
+        while not new or new in given:
+            n += 1
+            new = f"a{n}" if f"a{n}" not in wished else ""
+        given.add(new)
+        passes.append(p if new == p.id else p.model_copy(update={"id": new}))
+    return session.model_copy(update={"passes": tuple(passes)})
+
+
+def first_passes(form_id: str, form: Form) -> Session:
+    """What a session over a form begins with: one pass to watch, one to follow."""
+    return with_pass_ids(
+        Session(
+            title=f"{form.title or 'New form'}, practice"[:200],
+            passes=(
+                Pass(part=Part(form_id=form_id), facing="watch", voice="names"),
+                Pass(part=Part(form_id=form_id), facing="behind", voice="full"),
+            ),
+        )
+    )
+
+
+def pass_title(p: Pass, forms: Forms) -> str:
+    """What a pass is called: its own title, or its form's and its part's."""
+    if p.title:
+        return p.title
+    form = forms.get(p.part.form_id)
+    if form is None:
+        return "A form that is missing"
+    title = form.title or "Untitled form"
+    postures, whole = postures_of(p, forms), form.postures()
+    if len(postures) == len(whole) or not postures:
+        return title
+    first, last = postures[0].title(), postures[-1].title()
+    return f"{title}: {first}" if len(postures) == 1 else f"{title}: {first} – {last}"
+
+
+def postures_of(p: Pass, forms: Forms) -> list[Posture]:
+    """The postures a pass goes through. An end that is no longer in the form falls back to the form's own."""
+    form = forms.get(p.part.form_id)
+    if form is None:
+        return []
+    postures = form.postures()
+    at = {posture.id: i for i, posture in enumerate(postures)}
+    first = at.get(p.part.first, 0)
+    last = at.get(p.part.last, len(postures) - 1)
+    return postures[min(first, last) : max(first, last) + 1]
+
+
+def missing_parts(session: Session, forms: Forms) -> list[Problem]:
+    """What a session asks for that is not there: forms, or ends of parts that were taken out of a form."""
+    problems = []
+    for i, p in enumerate(session.passes):
+        where = f"pass {i + 1}"
+        form = forms.get(p.part.form_id)
+        if form is None:
+            problems.append(
+                Problem(
+                    what="The form of this pass is missing.",
+                    where=where,
+                    mend="Choose another form.",
+                    pointer=f"/passes/{i}/part/form_id",
+                )
+            )
+            continue
+        ids = {posture.id for posture in form.postures()}
+        problems += [
+            Problem(
+                what=f"The posture this pass should {verb} is no longer in {form.title or 'the form'}; the form’s own {word} one is taken.",
+                where=where,
+                mend="Choose the part again.",
+                pointer=f"/passes/{i}/part/{word}",
+            )
+            for verb, word, wished in (("begin with", "first", p.part.first), ("end with", "last", p.part.last))
+            if wished and wished not in ids
+        ]
+        if not any(posture.movements for posture in postures_of(p, forms)):
+            problems.append(
+                Problem(
+                    what="There is no movement in this pass yet.",
+                    where=where,
+                    mend="Add movements to its postures on the form sheet.",
+                )
+            )
+    return problems

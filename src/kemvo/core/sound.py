@@ -1,0 +1,85 @@
+"""Everything that sounds in a practice, as one list: the rendered file and the stage both play from it."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from typing import Literal, NamedTuple
+
+from kemvo.core.breath import runs
+from kemvo.core.schedule import Decision, Interval
+from kemvo.core.session import SoundChoice
+from kemvo.core.timeline import Timeline
+
+SoundKind = Literal["speech", "breath-in", "breath-out", "chime"]
+
+CHIME_MS = 3200
+"""How long a chime rings."""
+
+CHIME_CLEAR_MS = 1500
+"""Nothing is said in the first part of a chime."""
+
+
+class Sound(NamedTuple):
+    """Something that sounds from `at_ms` for `ms`; `text` is what is said, empty for tones."""
+
+    at_ms: int
+    ms: int
+    kind: SoundKind
+    text: str = ""
+
+
+def chimes(timeline: Timeline, choice: SoundChoice) -> list[Sound]:
+    """A chime where a pass begins with a pause, and one where the last pass ends with one."""
+    if not choice.chime or not timeline.spans:
+        return []
+    found = []
+    no = -1
+    for s in timeline.spans:
+        if s.leg.no != no:
+            no = s.leg.no
+            if s.kind == "pause":
+                found.append(Sound(s.start_ms, min(CHIME_MS, s.end_ms - s.start_ms), "chime"))
+    last = timeline.spans[-1]
+    if (
+        last.kind == "pause"
+        and last.end_ms - last.start_ms >= CHIME_CLEAR_MS
+        and (not found or found[-1].at_ms != last.start_ms)
+    ):
+        found.append(Sound(last.start_ms, min(CHIME_MS, last.end_ms - last.start_ms), "chime"))
+    return found
+
+
+def quiet_times(timeline: Timeline, choice: SoundChoice) -> list[Interval]:
+    """The times in which nothing may be said: the beginnings of chimes, and silent passes."""
+    silent = [(s.start_ms, s.end_ms) for s in timeline.spans if s.leg.voice == "silent"]
+    return silent + [(c.at_ms, c.at_ms + min(CHIME_CLEAR_MS, c.ms)) for c in chimes(timeline, choice)]
+
+
+def breath_tones(timeline: Timeline, choice: SoundChoice) -> list[Sound]:
+    """A tone as long as each called breath; none in silent passes."""
+    if not choice.breath_tones:
+        return []
+    spans = timeline.spans
+    return [
+        Sound(
+            spans[first].start_ms,
+            spans[end - 1].end_ms - spans[first].start_ms,
+            "breath-in" if spans[first].breath == "in" else "breath-out",
+        )
+        for first, end in runs([(s.breath, s.kind, s.end_ms - s.start_ms, s.leg.no) for s in spans])
+        if spans[first].leg.voice != "silent"
+    ]
+
+
+def speech(decisions: Iterable[Decision]) -> list[Sound]:
+    """The utterances of a schedule."""
+    return [
+        Sound(d.start_ms, d.end_ms - d.start_ms, "speech", d.text)
+        for d in decisions
+        if d.start_ms is not None and d.end_ms is not None
+    ]
+
+
+def sounds(timeline: Timeline, choice: SoundChoice, decisions: Iterable[Decision]) -> list[Sound]:
+    """Everything that sounds, in order of time."""
+    return sorted([*speech(decisions), *breath_tones(timeline, choice), *chimes(timeline, choice)])

@@ -1,0 +1,208 @@
+"""What the stage shows: the spans of a practice in one view, curves sampled in time, words and sounds."""
+
+from __future__ import annotations
+
+from itertools import groupby
+from typing import Literal
+
+from kemvo.core.practice import Practice
+from kemvo.core.session import FACINGS, VOICES
+from kemvo.core.timeline import Span, mirrored
+from kemvo.core.values import Breath, Side, Value
+from kemvo.core.weight import along, full_side
+
+View = Literal["class", "instructor", "turned"]
+"""Whose sides the picture shows: the class's own, the instructor's (turned over in mirrored passes), or
+everything turned over."""
+
+CURVE_STEP_MS = 100
+
+
+class StageSpan(Value):
+    """A span as the stage shows it. `posture` counts within the practice, -1 in pauses; `next_posture` is
+    the title of the one that comes after."""
+
+    start_ms: int
+    end_ms: int
+    kind: str
+    pass_no: int
+    posture: int
+    posture_id: str
+    posture_title: str
+    number: str
+    times: str
+    next_posture: str
+    movement_no: int
+    movements: int
+    line: str
+    foot: str
+    counts: float
+    side: Side | None
+    full: Side | None
+    left_from: int
+    left_to: int
+    breath: Breath
+    fill_from: float
+    fill_to: float
+
+
+class StagePass(Value):
+    """A pass as the stage shows it."""
+
+    title: str
+    facing: str
+    voice: str
+    round: int
+    start_ms: int
+
+
+class StageSound(Value):
+    """A sound to be played: from where, how long, what."""
+
+    at_ms: int
+    ms: int
+    kind: str
+    text: str
+
+
+class Curve(Value):
+    """Weight (left_pct) and lung fill (0 to 100), one value every `step_ms` from 0 to the end."""
+
+    step_ms: int
+    left: tuple[float, ...]
+    fill: tuple[float, ...]
+
+
+class Stage(Value):
+    """A practice to be played."""
+
+    title: str
+    total_ms: int
+    speed: float
+    view: View
+    passes: tuple[StagePass, ...]
+    spans: tuple[StageSpan, ...]
+    curve: Curve
+    sounds: tuple[StageSound, ...]
+
+
+def stage(practice: Practice, title: str, view: View, speed: float) -> Stage:
+    """The practice as one view shows it."""
+    spans = seen(practice.timeline.spans, view)
+    return Stage(
+        title=title,
+        total_ms=practice.timeline.total_ms,
+        speed=speed,
+        view=view,
+        passes=_passes(spans),
+        spans=_spans(spans),
+        curve=curve(spans, practice.timeline.total_ms),
+        sounds=tuple(StageSound(at_ms=s.at_ms, ms=s.ms, kind=s.kind, text=s.text) for s in practice.sounds),
+    )
+
+
+def seen(spans: tuple[Span, ...], view: View) -> list[Span]:
+    """The spans as a view shows them: turned over where it mirrors."""
+    if view == "class":
+        return list(spans)
+    if view == "turned":
+        return mirrored(spans)
+    out: list[Span] = []
+    for mirrors, stretch in groupby(spans, lambda s: FACINGS[s.leg.facing].performer_mirrors):
+        stretched = list(stretch)
+        out += mirrored(stretched) if mirrors else stretched
+    return out
+
+
+def curve(spans: list[Span], total_ms: int) -> Curve:
+    """The weight and fill curves sampled every `CURVE_STEP_MS`."""
+    left, fill = [], []
+    at = 0
+    for t in range(0, total_ms + CURVE_STEP_MS, CURVE_STEP_MS):
+        while at < len(spans) - 1 and spans[at].end_ms <= t:
+            at += 1
+        if not spans:
+            break
+        s = spans[at]
+        u = (t - s.start_ms) / ((s.end_ms - s.start_ms) or 1)
+        left.append(round(along(s.left_from, s.left_to, u), 1))
+        fill.append(round(100 * along(s.fill_from, s.fill_to, u), 1))
+    return Curve(step_ms=CURVE_STEP_MS, left=tuple(left), fill=tuple(fill))
+
+
+def _passes(spans: list[Span]) -> tuple[StagePass, ...]:
+    found: list[StagePass] = []
+    last = None
+    for s in spans:
+        if (s.leg.no, s.leg.round) != last:
+            last = (s.leg.no, s.leg.round)
+            found.append(
+                StagePass(
+                    title=s.leg.title,
+                    facing=FACINGS[s.leg.facing].title,
+                    voice=VOICES[s.leg.voice].title,
+                    round=s.leg.round,
+                    start_ms=s.start_ms,
+                )
+            )
+    return tuple(found)
+
+
+def _spans(spans: list[Span]) -> tuple[StageSpan, ...]:
+    out: list[StageSpan] = []
+    coming = ""
+    count = _count_postures(spans)
+    leg = None
+    for i in range(len(spans) - 1, -1, -1):
+        s = spans[i]
+        if leg is not None and s.leg.no != leg:
+            coming = ""
+        leg = s.leg.no
+        p = s.performance
+        posture = p.posture if p else None
+        out.append(
+            StageSpan(
+                start_ms=s.start_ms,
+                end_ms=s.end_ms,
+                kind=s.kind,
+                pass_no=s.leg.no,
+                posture=count[i],
+                posture_id=posture.id if posture else "",
+                posture_title=posture.title() if posture else "",
+                number=posture.number if posture else "",
+                times=f"{p.nth} of {p.of}" if p and p.of > 1 else "",
+                next_posture=coming,
+                movement_no=s.movement_no,
+                movements=len(posture.movements) if posture else 0,
+                line=s.movement.line if s.movement else "",
+                foot=s.movement.foot if s.movement else "",
+                counts=s.movement.counts if s.movement else 0,
+                side=s.movement.side if s.movement else None,
+                full=full_side(s.left_to),
+                left_from=s.left_from,
+                left_to=s.left_to,
+                breath=s.breath,
+                fill_from=round(s.fill_from, 4),
+                fill_to=round(s.fill_to, 4),
+            )
+        )
+        if p and s.movement_no == 0 and s.kind == "movement":
+            coming = p.posture.title()
+    return tuple(reversed(out))
+
+
+def _count_postures(spans: list[Span]) -> list[int]:
+    """For every span the number of its performance within the practice, from 0; -1 in pauses."""
+    out = []
+    count = -1
+    last = None
+    for s in spans:
+        if s.performance is None:
+            out.append(-1)
+            continue
+        here = (s.leg.no, s.leg.round, s.performance.no)
+        if here != last:
+            last = here
+            count += 1
+        out.append(count)
+    return out

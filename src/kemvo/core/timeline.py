@@ -1,0 +1,240 @@
+"""Who does what when: a session, or one form, laid out in whole milliseconds.
+
+The hinge of Kemvo: a planned session becomes a `Timeline`, and nothing after it needs to know from what.
+Spans follow each other without gap or overlap, each with the weight, breath and lung fill at both ends.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Iterator
+from fractions import Fraction
+from typing import Literal, NamedTuple
+
+from kemvo.core.breath import fills
+from kemvo.core.form import Form, Movement, Posture
+from kemvo.core.mirror import mirror_posture
+from kemvo.core.session import Facing, Forms, Pass, Session, Voice, pass_title, postures_of
+from kemvo.core.values import EVEN, Breath
+
+SpanKind = Literal["movement", "hold", "pause"]
+
+
+class Performance(NamedTuple):
+    """A posture being done: `nth` time of `of` in a row, `no` within its pass, counted from 0.
+
+    `posture` is already mirrored if this time is on the other side.
+    """
+
+    posture: Posture
+    section_id: str
+    section_title: str
+    nth: int
+    of: int
+    no: int
+
+
+class Leg(NamedTuple):
+    """One pass being done for the `round`-th time."""
+
+    no: int
+    id: str
+    title: str
+    form_id: str
+    round: int
+    rounds: int
+    facing: Facing
+    voice: Voice
+    say: str
+
+
+class Span(NamedTuple):
+    """A stretch of time in which one thing happens.
+
+    `left_from`/`left_to`: weight on the left leg at both ends, 0 to 100. `fill_from`/`fill_to`: how full
+    the lungs are, 0 to 1. `movement_no` counts within the performance, from 0. A hold belongs to the
+    movement it follows; a pause to no posture.
+    """
+
+    start_ms: int
+    end_ms: int
+    kind: SpanKind
+    leg: Leg
+    performance: Performance | None
+    movement: Movement | None
+    movement_no: int
+    left_from: int
+    left_to: int
+    breath: Breath
+    fill_from: float
+    fill_to: float
+
+
+class Timeline(NamedTuple):
+    """Spans from 0 to `total_ms`, without gap or overlap."""
+
+    spans: tuple[Span, ...]
+    total_ms: int
+
+
+class _Step(NamedTuple):
+    """A span before it has a time: its exact length in milliseconds, and where the weight goes."""
+
+    exact_ms: Fraction
+    kind: SpanKind
+    leg: Leg
+    performance: Performance | None
+    movement: Movement | None
+    movement_no: int
+    left_to: int
+    breath: Breath
+
+
+def plan(session: Session, forms: Forms, speed: float = 1.0) -> Timeline:
+    """The timeline of a session. `speed` multiplies every tempo (1 = as planned); holds and pauses stay."""
+    steps: list[_Step] = []
+    for no, p in enumerate(session.passes):
+        steps += _steps_of_pass(no, p, forms, speed)
+    start = next((_entry_weight(p, forms) for p in session.passes), EVEN)
+    return _lay_out(steps, start)
+
+
+def plan_form(form: Form, tempo: float | None = None) -> Timeline:
+    """The timeline of one form by itself, once through, at `tempo` counts per minute (None: its own)."""
+    leg = Leg(0, "", form.title, "", 1, 1, "behind", "full", "")
+    placed = [(p, s.id, s.title) for s in form.sections for p in s.postures]
+    ms_per_count = Fraction(60_000) / Fraction(tempo or form.tempo)
+    return _lay_out(_steps(leg, placed, ms_per_count), form.opening_left_pct)
+
+
+def _steps_of_pass(no: int, p: Pass, forms: Forms, speed: float) -> Iterator[_Step]:
+    form = forms.get(p.part.form_id)
+    if form is None:
+        return
+    chosen = {posture.id for posture in postures_of(p, forms)}
+    placed = [
+        (mirror_posture(posture) if p.other_side else posture, s.id, s.title)
+        for s in form.sections
+        for posture in s.postures
+        if posture.id in chosen
+    ]
+    ms_per_count = Fraction(60_000) / (Fraction(p.tempo or form.tempo) * Fraction(speed))
+    entry = _entry_weight(p, forms)
+
+    def leg(round_: int) -> Leg:
+        return Leg(no, p.id, pass_title(p, forms), p.part.form_id, round_, p.repeats, p.facing, p.voice, p.say)
+
+    def still(ms: int, round_: int, left: int) -> _Step:
+        return _Step(Fraction(ms), "pause", leg(round_), None, None, 0, left, "free")
+
+    if p.pause_before_ms:
+        yield still(p.pause_before_ms, 1, entry)
+    left = entry
+    for round_ in range(1, p.repeats + 1):
+        for step in _steps(leg(round_), placed, ms_per_count):
+            left = step.left_to
+            yield step
+    if p.pause_after_ms:
+        yield still(p.pause_after_ms, p.repeats, left)
+
+
+def _entry_weight(p: Pass, forms: Forms) -> int:
+    """The weight with which a pass begins: the opening's, or that at the end of what comes before its part."""
+    form = forms.get(p.part.form_id)
+    if form is None:
+        return EVEN
+    wanted = postures_of(p, forms)
+    left = form.opening_left_pct
+    for posture in form.postures():
+        if wanted and posture.id == wanted[0].id:
+            break
+        times = done_times(posture)
+        if times[-1].movements:
+            left = times[-1].movements[-1].left_pct
+    return 100 - left if p.other_side else left
+
+
+def done_times(p: Posture) -> list[Posture]:
+    """The posture once for every time it is done, the other side where it alternates."""
+    if p.repeats == 1:
+        return [p]
+    back = mirror_posture(p) if p.alternate else p
+    return [back if n % 2 else p for n in range(p.repeats)]
+
+
+def performances(placed: Iterable[tuple[Posture, str, str]]) -> list[Performance]:
+    """Every posture as often as it is done, with its "two of three".
+
+    A posture that repeats counts its own times; postures of one name that follow each other count together.
+    """
+    done = [(one, section, title) for p, section, title in placed for one in done_times(p)]
+    out: list[Performance] = []
+    at = 0
+    while at < len(done):
+        name = done[at][0].name.casefold().strip()
+        end = at + 1
+        while end < len(done) and name and done[end][0].name.casefold().strip() == name:
+            end += 1
+        for i in range(at, end):
+            posture, section, title = done[i]
+            out.append(Performance(posture, section, title, i - at + 1, end - at, i))
+        at = end
+    return out
+
+
+def _steps(leg: Leg, placed: Iterable[tuple[Posture, str, str]], ms_per_count: Fraction) -> Iterator[_Step]:
+    for performance in performances(placed):
+        for no, m in enumerate(performance.posture.movements):
+            yield _Step(Fraction(m.counts) * ms_per_count, "movement", leg, performance, m, no, m.left_pct, m.breath)
+            if m.hold_ms:
+                yield _Step(Fraction(m.hold_ms), "hold", leg, performance, m, no, m.left_pct, "free")
+
+
+def _lay_out(steps: Iterable[_Step], left: int) -> Timeline:
+    """Give every step its place: each end is the exact sum so far, rounded once."""
+    steps = list(steps)
+    exact = Fraction(0)
+    ends = []
+    for step in steps:
+        exact += step.exact_ms
+        ends.append(round(exact))
+    starts = [0, *ends[:-1]] if ends else []
+    fill = fills([(s.breath, s.kind, end - start, s.leg.no) for s, start, end in zip(steps, starts, ends, strict=True)])
+    spans = []
+    for s, start, end, (fill_from, fill_to) in zip(steps, starts, ends, fill, strict=True):
+        spans.append(
+            Span(
+                start,
+                end,
+                s.kind,
+                s.leg,
+                s.performance,
+                s.movement,
+                s.movement_no,
+                left,
+                s.left_to,
+                s.breath,
+                fill_from,
+                fill_to,
+            )
+        )
+        left = s.left_to
+    return Timeline(tuple(spans), ends[-1] if ends else 0)
+
+
+def mirrored(spans: Iterable[Span]) -> list[Span]:
+    """The same spans as somebody does them on the other side."""
+    turned: dict[int, Performance] = {}
+    out = []
+    for s in spans:
+        performance = movement = None
+        if s.performance:
+            performance = turned.get(id(s.performance))
+            if performance is None:
+                performance = turned[id(s.performance)] = s.performance._replace(
+                    posture=mirror_posture(s.performance.posture)
+                )
+            movement = performance.posture.movements[s.movement_no]
+        out.append(
+            s._replace(performance=performance, movement=movement, left_from=100 - s.left_from, left_to=100 - s.left_to)
+        )
+    return out

@@ -1,0 +1,46 @@
+"""The small types and limits that every other file of the core uses."""
+
+from __future__ import annotations
+
+from typing import Annotated, Literal
+
+from pydantic import BaseModel, ConfigDict, Field
+
+Side = Literal["L", "R"]
+"""The performer's own left or right, as written in the form."""
+
+Breath = Literal["in", "out", "free"]
+"""`free` means that nothing is called: the breath goes as it likes."""
+
+Ms = Annotated[int, Field(ge=0)]
+"""A time in whole milliseconds from the start of the thing it belongs to."""
+
+LeftPct = Annotated[int, Field(ge=0, le=100)]
+"""The share of the weight on the left leg, 0 to 100."""
+
+Counts = Annotated[float, Field(ge=0.25, le=64, allow_inf_nan=False)]
+"""How long a movement lasts, in counts."""
+
+Tempo = Annotated[float, Field(ge=4, le=240, allow_inf_nan=False)]
+"""Counts per minute."""
+
+StillMs = Annotated[int, Field(ge=0, le=30 * 60_000)]
+"""A still time that the tempo does not touch: a hold or a pause, up to half an hour."""
+
+Id = Annotated[str, Field(max_length=64)]
+Line = Annotated[str, Field(max_length=2000)]
+Title = Annotated[str, Field(max_length=200)]
+
+DEFAULT_TEMPO = 30.0
+"""Counts per minute of a new form: a 24-posture form of about 150 counts then takes five minutes,
+inside the usual four to six (common practice, no source)."""
+
+EVEN = 50
+OTHER_SIDE: dict[Side, Side] = {"L": "R", "R": "L"}
+SIDE_WORD: dict[Side, str] = {"L": "left", "R": "right"}
+
+
+class Value(BaseModel):
+    """A frozen value; unknown fields are refused, so that a misspelt field is noticed and not lost."""
+
+    model_config = ConfigDict(frozen=True, extra="forbid")

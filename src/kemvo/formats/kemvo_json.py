@@ -1,0 +1,127 @@
+"""Forms and sessions as JSON files: what Kemvo saves and opens. Described in docs/formats.md.
+
+A form file holds one form; a session file holds the session and every form it goes over, so that it
+can be opened, spoken or rendered anywhere by itself. Fields that have their default value are left out.
+"""
+
+from __future__ import annotations
+
+import json
+from typing import Any, NamedTuple
+
+from kemvo.core.form import Form, read_form
+from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.session import Forms, Session, read_session
+
+FORMAT = "kemvo"
+VERSION = 1
+KINDS = ("form", "session")
+
+
+class Bundle(NamedTuple):
+    """What a file held: a form alone (`session` is None), or a session with its forms by id."""
+
+    session: Session | None
+    forms: Forms
+
+    def form(self) -> Form:
+        """The form of a form file."""
+        return next(iter(self.forms.values()))
+
+
+def write_form(form: Form) -> str:
+    """A form as the text of a form file."""
+    return _text({"format": FORMAT, "version": VERSION, "kind": "form", "form": _plain(form)})
+
+
+def write_session(session: Session, forms: Forms) -> str:
+    """A session with the forms it uses as the text of a session file."""
+    used = {p.part.form_id for p in session.passes}
+    plain = {k: _plain(f) for k, f in forms.items() if k in used}
+    return _text({"format": FORMAT, "version": VERSION, "kind": "session", "session": _plain(session), "forms": plain})
+
+
+def read_file(text: str | bytes, name: str = "") -> Bundle:
+    """What the text of a form or session file holds. `name` is used to name the file in errors.
+
+    Raises KemvoError with a sentence for every place that cannot be read.
+    """
+    data = _parsed(text, name)
+    kind = data.get("kind")
+    if data.get("format") != FORMAT or kind not in KINDS:
+        raise KemvoError(
+            Problem(
+                what="This is JSON, but not a Kemvo form or session.",
+                where=name,
+                mend='A Kemvo file begins with "format": "kemvo" and has "kind": "form" or "session".',
+            )
+        )
+    version = data.get("version")
+    if not isinstance(version, int) or isinstance(version, bool) or not 1 <= version <= VERSION:
+        raise KemvoError(
+            Problem(
+                what=f"This file has version {version!r}; this Kemvo reads version {VERSION}.",
+                where=name,
+                mend="Open it with a newer Kemvo.",
+                pointer="/version",
+            )
+        )
+    if kind == "form":
+        return Bundle(None, {"form": read_form(_member(data, "form", name), name)})
+    forms = _member(data, "forms", name)
+    session = read_session(_member(data, "session", name), name)
+    return Bundle(session, {str(key): read_form(value, f"{name} form “{key}”".strip()) for key, value in forms.items()})
+
+
+def _parsed(text: str | bytes, name: str) -> dict[str, Any]:
+    try:
+        data = json.loads(text.decode("utf-8-sig") if isinstance(text, bytes) else text.removeprefix("\ufeff"))
+    except UnicodeDecodeError:
+        raise KemvoError(
+            Problem(what="This file is not text.", where=name, mend="Choose a .json file that Kemvo saved.")
+        ) from None
+    except RecursionError:
+        raise KemvoError(
+            Problem(what="This JSON is nested too deeply to be a form or a session.", where=name)
+        ) from None
+    except ValueError as error:
+        place = f"line {error.lineno}, column {error.colno}" if isinstance(error, json.JSONDecodeError) else ""
+        reason = error.msg if isinstance(error, json.JSONDecodeError) else str(error)
+        raise KemvoError(
+            Problem(
+                what=f"This is not readable as JSON: {reason}.",
+                where=", ".join(x for x in (name, place) if x),
+                mend="Mend that place, or choose another file.",
+            )
+        ) from None
+    if not isinstance(data, dict):
+        raise KemvoError(
+            Problem(
+                what="This is JSON, but not a Kemvo form or session.",
+                where=name,
+                mend="Choose a file that Kemvo saved.",
+            )
+        )
+    return data
+
+
+def _member(data: dict[str, Any], key: str, name: str) -> dict[str, Any]:
+    value = data.get(key)
+    if not isinstance(value, dict):
+        raise KemvoError(
+            Problem(
+                what=f"The part “{key}” is missing.",
+                where=name,
+                mend="Choose a file that Kemvo saved.",
+                pointer=f"/{key}",
+            )
+        )
+    return value
+
+
+def _plain(value: Form | Session) -> dict[str, Any]:
+    return value.model_dump(mode="json", exclude_defaults=True)
+
+
+def _text(data: dict[str, Any]) -> str:
+    return json.dumps(data, ensure_ascii=False, indent=1) + "\n"

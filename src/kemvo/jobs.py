@@ -1,0 +1,117 @@
+"""Long work in the background, with progress and cancel."""
+
+from __future__ import annotations
+
+import threading
+import uuid
+from collections import OrderedDict
+from collections.abc import Callable
+from concurrent.futures import ThreadPoolExecutor
+from dataclasses import dataclass, field
+from pathlib import Path
+from typing import Literal
+
+from kemvo.core.problem import KemvoError, Problem
+
+JobState = Literal["waiting", "running", "done", "cancelled", "failed"]
+ENDED: frozenset[JobState] = frozenset({"done", "cancelled", "failed"})
+
+
+class Cancelled(Exception):
+    """Raised inside a job's work by its progress call, when the job was cancelled."""
+
+
+@dataclass
+class Job:
+    """One piece of work. `progress` is the share done, 0 to 1; `result` the file it made."""
+
+    id: str
+    title: str
+    state: JobState = "waiting"
+    progress: float = 0.0
+    problem: Problem | None = None
+    result: Path | None = None
+    filename: str = ""
+    media_type: str = ""
+    stop: threading.Event = field(default_factory=threading.Event)
+
+    def report(self, share: float) -> None:
+        """Take the progress from the work; raises Cancelled when somebody cancelled."""
+        if self.stop.is_set():
+            raise Cancelled
+        self.progress = share
+
+
+class Jobs:
+    """The jobs of this process: both cores work, the last ended jobs are remembered."""
+
+    KEPT = 40
+
+    def __init__(self, workers: int = 2) -> None:
+        self._pool = ThreadPoolExecutor(workers, thread_name_prefix="kemvo-job")
+        self._jobs: OrderedDict[str, Job] = OrderedDict()
+        self._lock = threading.Lock()
+
+    def start(self, title: str, filename: str, media_type: str, work: Callable[[Job], Path]) -> Job:
+        """Begin a job. `work` calls `job.report` now and then and returns the file it made."""
+        job = Job(uuid.uuid4().hex[:12], title, filename=filename, media_type=media_type)
+        with self._lock:
+            self._jobs[job.id] = job
+            self._forget()
+        self._pool.submit(self._run, job, work)
+        return job
+
+    def get(self, id_: str) -> Job:
+        """A job. Raises KemvoError when there is none of that id."""
+        with self._lock:
+            job = self._jobs.get(id_)
+        if job is None:
+            raise KemvoError(Problem(what="This piece of work is no longer known.", mend="Start it again."))
+        return job
+
+    def cancel(self, id_: str) -> Job:
+        """Ask a job to stop; it does so at its next report."""
+        job = self.get(id_)
+        job.stop.set()
+        return job
+
+    def close(self) -> None:
+        """Stop all work."""
+        with self._lock:
+            jobs = list(self._jobs.values())
+        for job in jobs:
+            job.stop.set()
+        self._pool.shutdown(wait=True, cancel_futures=True)
+
+    def _run(self, job: Job, work: Callable[[Job], Path]) -> None:
+        try:
+            job.report(0.0)
+            job.state = "running"
+            job.result = work(job)
+            job.progress = 1.0
+            job.state = "done"
+        except Cancelled:
+            job.state = "cancelled"
+        except KemvoError as error:
+            job.problem = error.problems[0]
+            job.state = "failed"
+        except OSError as error:
+            job.problem = Problem(
+                what=f"The file could not be written ({error.strerror or error}).",
+                mend="See whether there is room on the disk, then try again.",
+            )
+            job.state = "failed"
+        except Exception:
+            job.problem = Problem(
+                what="Something went wrong inside Kemvo while making the file.",
+                mend="Try again; if it stays so, keep the session file and report it.",
+            )
+            job.state = "failed"
+            raise
+
+    def _forget(self) -> None:
+        ended = [j for j in self._jobs.values() if j.state in ENDED]
+        for job in ended[: max(0, len(self._jobs) - self.KEPT)]:
+            del self._jobs[job.id]
+            if job.result:
+                job.result.unlink(missing_ok=True)

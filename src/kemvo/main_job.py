@@ -1,0 +1,47 @@
+"""The main job without pages: a session file worked out with its voice."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import NamedTuple
+
+from kemvo.audio.clips import Clips
+from kemvo.audio.espeak import voice_of
+from kemvo.core.practice import Practice, work_out
+from kemvo.core.session import first_passes, missing_parts
+from kemvo.formats.kemvo_json import read_file
+from kemvo.store.database import Database, home
+from kemvo.store.lengths import StoredBook
+
+
+class Prepared(NamedTuple):
+    """A session file, worked out: the practice, the clips its voice speaks, and what was noticed."""
+
+    practice: Practice
+    clips: Clips
+    notices: list[str]
+
+    def spoken(self) -> int:
+        """How many cues are said."""
+        return sum(d.state != "left out" for d in self.practice.decisions)
+
+    def remarks(self) -> list[str]:
+        """What a user should know: parts that are missing, cues that were shortened or left out."""
+        told = [
+            f"{d.cue.target_ms / 1000:.1f} s: “{d.cue.wordings[0].text}” {'is left out' if d.state == 'left out' else f'becomes “{d.text}”'}. {d.reason}"
+            for d in self.practice.decisions
+            if d.state != "full"
+        ]
+        return self.notices + told
+
+
+def prepared(path: Path, speed: float) -> Prepared:
+    """Read a session file (or a form file, as a first session over it) and work it out.
+
+    Raises KemvoError for what cannot be read, OSError when there is no such file.
+    """
+    bundle = read_file(path.read_bytes(), path.name)
+    session = bundle.session or first_passes("form", bundle.form())
+    clips = Clips(voice_of(session.speech), StoredBook(Database(home() / "kemvo.sqlite")))
+    practice = work_out(session, bundle.forms, clips.measure, speed)
+    return Prepared(practice, clips, [p.sentence() for p in missing_parts(session, bundle.forms)])

@@ -1,0 +1,1 @@
+"""SQLite through plain SQL: documents with every earlier version, and measured speech lengths."""

@@ -1,0 +1,208 @@
+"""Forms and sessions as documents with every version they ever had: save, undo, redo, remove, bring back."""
+
+from __future__ import annotations
+
+import json
+import sqlite3
+import zlib
+from collections.abc import Callable
+from datetime import UTC, datetime
+from typing import Generic, Literal, NamedTuple, TypeVar
+
+from kemvo.core.form import Form, read_form
+from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.session import Session, read_session
+from kemvo.store.database import Database
+
+Kind = Literal["form", "session"]
+T = TypeVar("T", Form, Session)
+
+
+class Stored(NamedTuple, Generic[T]):
+    """A document as it is now. `version` is named by the next write; times are ISO 8601 in UTC."""
+
+    id: str
+    version: int
+    body: T
+    saved: str
+    can_undo: bool
+    can_redo: bool
+    removed: bool
+
+
+class NotThere(KemvoError):
+    """There is no document of that id."""
+
+
+class Stale(KemvoError):
+    """A write started from a version that is no longer the newest. `current` is the document as it is now."""
+
+    def __init__(self, current: Stored[Form] | Stored[Session]) -> None:
+        self.current = current
+        super().__init__(
+            Problem(
+                what="This was changed somewhere else in the meantime.",
+                mend="Keep your version or take the other one; neither is lost.",
+                pointer="/version",
+            )
+        )
+
+
+class Documents(Generic[T]):
+    """All documents of one kind."""
+
+    def __init__(self, database: Database, kind: Kind, read: Callable[[object], T], new_id: Callable[[], str]) -> None:
+        self.database = database
+        self.kind = kind
+        self.read: Callable[[object], T] = read
+        self.new_id = new_id
+
+    def all(self, removed: bool = False) -> list[Stored[T]]:
+        """The documents, last saved first; with `removed`, those that were removed instead."""
+        with self.database.open() as db:
+            rows = db.execute(
+                f"SELECT * FROM document WHERE kind = ? AND removed IS {'NOT' if removed else ''} NULL ORDER BY saved DESC, rowid DESC",
+                (self.kind,),
+            ).fetchall()
+            return [self._stored(db, row) for row in rows]
+
+    def get(self, id_: str) -> Stored[T]:
+        """One document, removed or not. Raises NotThere."""
+        with self.database.open() as db:
+            return self._get(db, id_)
+
+    def add(self, body: T) -> Stored[T]:
+        """A new document."""
+        id_ = self.new_id()
+        now, text = _now(), body.model_dump_json(exclude_defaults=True)
+        with self.database.open() as db:
+            db.execute(
+                "INSERT INTO document (id, kind, version, revision, body, created, saved) VALUES (?, ?, 1, 1, ?, ?, ?)",
+                (id_, self.kind, text, now, now),
+            )
+            db.execute(
+                "INSERT INTO revision (document, number, parent, body, saved) VALUES (?, 1, NULL, ?, ?)",
+                (id_, _deflated(text), now),
+            )
+            return self._get(db, id_)
+
+    def save(self, id_: str, version: int, body: T) -> Stored[T]:
+        """Write a new revision on top of `version`. Unchanged content makes no new revision.
+
+        Raises NotThere, or Stale when another write came first.
+        """
+        text = body.model_dump_json(exclude_defaults=True)
+        with self.database.open() as db:
+            row = self._fresh(db, id_, version)
+            if row["body"] == text:
+                return self._stored(db, row)
+            now = _now()
+            number = db.execute("SELECT max(number) + 1 FROM revision WHERE document = ?", (id_,)).fetchone()[0]
+            db.execute(
+                "INSERT INTO revision (document, number, parent, body, saved) VALUES (?, ?, ?, ?, ?)",
+                (id_, number, row["revision"], _deflated(text), now),
+            )
+            db.execute(
+                "UPDATE document SET body = ?, revision = ?, version = version + 1, saved = ? WHERE id = ?",
+                (text, number, now, id_),
+            )
+            return self._get(db, id_)
+
+    def undo(self, id_: str, version: int) -> Stored[T]:
+        """Go back to the revision this one was made from; nothing happens at the first."""
+        return self._move(
+            id_,
+            version,
+            "SELECT parent FROM revision WHERE document = :id AND number = :revision AND parent IS NOT NULL",
+        )
+
+    def redo(self, id_: str, version: int) -> Stored[T]:
+        """Go forward to the newest revision made from this one; nothing happens if there is none."""
+        return self._move(
+            id_,
+            version,
+            "SELECT max(number) FROM revision WHERE document = :id AND parent = :revision HAVING max(number) NOT NULL",
+        )
+
+    def remove(self, id_: str) -> Stored[T]:
+        """Put a document out of sight; it can be brought back."""
+        return self._mark(id_, _now())
+
+    def bring_back(self, id_: str) -> Stored[T]:
+        """Bring a removed document back."""
+        return self._mark(id_, None)
+
+    def _mark(self, id_: str, removed: str | None) -> Stored[T]:
+        with self.database.open() as db:
+            self._row(db, id_)
+            db.execute("UPDATE document SET removed = ? WHERE id = ?", (removed, id_))
+            return self._get(db, id_)
+
+    def _move(self, id_: str, version: int, find: str) -> Stored[T]:
+        with self.database.open() as db:
+            row = self._fresh(db, id_, version)
+            found = db.execute(find, {"id": id_, "revision": row["revision"]}).fetchone()
+            if found:
+                body = db.execute(
+                    "SELECT body FROM revision WHERE document = ? AND number = ?", (id_, found[0])
+                ).fetchone()[0]
+                db.execute(
+                    "UPDATE document SET body = ?, revision = ?, version = version + 1, saved = ? WHERE id = ?",
+                    (zlib.decompress(body).decode(), found[0], _now(), id_),
+                )
+            return self._get(db, id_)
+
+    def _fresh(self, db: sqlite3.Connection, id_: str, version: int) -> sqlite3.Row:
+        row = self._row(db, id_)
+        if row["version"] != version:
+            raise Stale(self._stored(db, row))
+        return row
+
+    def _row(self, db: sqlite3.Connection, id_: str) -> sqlite3.Row:
+        row: sqlite3.Row | None = db.execute(
+            "SELECT * FROM document WHERE id = ? AND kind = ?", (id_, self.kind)
+        ).fetchone()
+        if row is None:
+            raise NotThere(
+                Problem(
+                    what=f"There is no {self.kind} “{id_}” here.", mend=f"Choose one from the list of {self.kind}s."
+                )
+            )
+        return row
+
+    def _get(self, db: sqlite3.Connection, id_: str) -> Stored[T]:
+        return self._stored(db, self._row(db, id_))
+
+    def _stored(self, db: sqlite3.Connection, row: sqlite3.Row) -> Stored[T]:
+        steps = db.execute(
+            "SELECT (SELECT parent FROM revision WHERE document = :id AND number = :revision) NOT NULL AS back,"
+            " EXISTS (SELECT 1 FROM revision WHERE document = :id AND parent = :revision) AS forth",
+            {"id": row["id"], "revision": row["revision"]},
+        ).fetchone()
+        return Stored(
+            row["id"],
+            row["version"],
+            self.read(json.loads(row["body"])),
+            row["saved"],
+            bool(steps["back"]),
+            bool(steps["forth"]),
+            bool(row["removed"]),
+        )
+
+
+def form_documents(database: Database, new_id: Callable[[], str]) -> Documents[Form]:
+    """The forms in a database."""
+    return Documents(database, "form", read_form, new_id)
+
+
+def session_documents(database: Database, new_id: Callable[[], str]) -> Documents[Session]:
+    """The sessions in a database."""
+    return Documents(database, "session", read_session, new_id)
+
+
+def _now() -> str:
+    return datetime.now(UTC).isoformat(timespec="milliseconds")
+
+
+def _deflated(text: str) -> bytes:
+    return zlib.compress(text.encode(), 6)
