@@ -1,0 +1,298 @@
+import { useQuery } from "@tanstack/react-query";
+import { Download, Play } from "lucide-react";
+import { type KeyboardEvent, useCallback, useEffect, useRef, useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import {
+  call,
+  type Form,
+  type FormView,
+  type Movement,
+  type Posture,
+  type SessionView,
+  type Sheet,
+  sentence,
+} from "../shared/api";
+import { Field } from "../shared/Field";
+import { clock, plural, readNumber } from "../shared/format";
+import { KeysDialog } from "../shared/KeysDialog";
+import { FORM_KEYS, pressed } from "../shared/keys";
+import { SaveState, SaveTrouble } from "../shared/SaveState";
+import { Waiting } from "../shared/Shell";
+import { type Editing, useDocument } from "../shared/useDocument";
+import * as edits from "./edits";
+import { focusRow, rowOf } from "./focus";
+import { PostureBlock } from "./PostureBlock";
+import { formLine, MovementDetails, PostureDetails, TotalsTable } from "./RowDetails";
+import { afterKey, neighbour } from "./rowKeys";
+
+export function FormPage() {
+  const { id = "" } = useParams();
+  const { data, error } = useQuery({
+    queryKey: ["forms", id],
+    queryFn: () => call<FormView>(`forms/${id}`),
+    staleTime: 0,
+    gcTime: 0,
+  });
+  return data ? <FormSheet key={id} first={data} /> : <Waiting error={error && sentence(error)} />;
+}
+
+function FormSheet({ first }: { first: FormView }) {
+  const doc = useDocument<Form, Sheet>("forms", first);
+  const { edit, flush, body: form } = doc;
+  const [here, setHere] = useState<edits.RowRef | null>(null);
+  const [told, setTold] = useState("");
+  const go = useRef<edits.RowRef | null>(null);
+  const latest = useRef(form);
+  latest.current = form;
+  const navigate = useNavigate();
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once the changed form is on the page, go to its row
+  useEffect(() => {
+    if (go.current) focusRow(go.current);
+    go.current = null;
+  }, [form]);
+
+  const apply = useCallback(
+    (change: (form: Form) => edits.Edited) =>
+      edit((f) => {
+        const made = change(f);
+        go.current = made.go;
+        return made.form;
+      }),
+    [edit],
+  );
+  const changeMovement = useCallback(
+    (id: string, change: Partial<Movement>, how?: "typing") =>
+      edit((f) => edits.changeMovement(f, id, change), how),
+    [edit],
+  );
+  const changePosture = useCallback(
+    (id: string, change: Partial<Posture>, how?: "typing") =>
+      edit((f) => edits.changePosture(f, id, change), how),
+    [edit],
+  );
+
+  const otherSide = async (row: edits.RowRef) => {
+    const posture = edits.postureOf(latest.current, row);
+    if (!posture) return;
+    try {
+      const turned = await call<Posture>("other-side/posture", "POST", posture);
+      apply((f) => edits.insertPosture(f, row, edits.freshPosture(turned)));
+      setTold("");
+    } catch (error) {
+      setTold(sentence(error));
+    }
+  };
+
+  const onKeyDown = (e: KeyboardEvent) => {
+    const at = rowOf(e.target);
+    if (!at) return;
+    const key = pressed(e);
+    if (key === "ArrowUp" || key === "ArrowDown") {
+      const next = neighbour(latest.current, at.row, key === "ArrowUp" ? -1 : 1);
+      if (next) focusRow(next, at.field);
+      e.preventDefault();
+      return;
+    }
+    if (key === "Alt+KeyS") {
+      e.preventDefault();
+      void otherSide(at.row);
+      return;
+    }
+    const empty =
+      e.target instanceof HTMLTextAreaElement && e.target.value === "" && at.row.level !== "section";
+    const made = afterKey(latest.current, at.row, key === "Backspace" && empty ? "Alt+Backspace" : key);
+    if (!made) return;
+    e.preventDefault();
+    if (e.target instanceof HTMLInputElement) e.target.blur();
+    apply(
+      () => afterKey(latest.current, at.row, key === "Backspace" && empty ? "Alt+Backspace" : key) ?? made,
+    );
+  };
+
+  const play = async () => {
+    try {
+      const made = await call<SessionView>(`sessions?form_id=${first.id}`, "POST");
+      navigate(`/sessions/${made.id}`);
+    } catch (error) {
+      setTold(sentence(error));
+    }
+  };
+
+  const posture = here && edits.postureOf(form, here);
+  const movement = here?.level === "movement" ? posture?.movements.find((m) => m.id === here.id) : undefined;
+  const { derived } = doc.view;
+  const postureTotals = posture && derived.postures[posture.id];
+
+  return (
+    <>
+      <div className="mb-3 flex flex-wrap items-end gap-x-4 gap-y-1">
+        <div className="min-w-64 flex-1">
+          <h1 className="sr-only">{form.title || "Untitled form"}</h1>
+          <input
+            className="cell font-name !px-1 !py-0 text-3xl font-semibold"
+            aria-label="Title of the form"
+            value={form.title}
+            placeholder="Title of the form"
+            onChange={(e) => edit((f) => ({ ...f, title: e.target.value.slice(0, 200) }), "typing")}
+          />
+          <p className="px-1" data-totals>
+            {formLine(form, derived.totals)}
+          </p>
+        </div>
+        <label className="flex items-center gap-1">
+          <Field
+            label="Tempo in counts a minute"
+            className="!w-16 !border-base-300 bg-base-100 text-right"
+            value={String(form.tempo)}
+            onCommit={(text) => {
+              const tempo = readNumber(text, 4, 240);
+              if (tempo !== null) edit((f) => ({ ...f, tempo }));
+              return tempo !== null;
+            }}
+          />
+          counts a minute
+        </label>
+        <div className="flex items-center gap-1">
+          <SaveState doc={doc as Editing<unknown, unknown>} />
+          <KeysDialog keys={FORM_KEYS} title="form sheet" />
+          <a className="btn btn-sm" href={`/api/forms/${first.id}/file`} download>
+            <Download size={16} /> Save file
+          </a>
+          <button type="button" className="btn btn-primary btn-sm" onClick={() => void play()}>
+            <Play size={16} /> New session
+          </button>
+        </div>
+      </div>
+      <SaveTrouble doc={doc as Editing<unknown, unknown>} />
+      {told && (
+        <div role="alert" className="alert alert-error mb-3">
+          {told}
+        </div>
+      )}
+      <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_19rem]">
+        {/* biome-ignore lint/a11y/noStaticElementInteractions: the keys belong to the fields inside */}
+        <div
+          onKeyDown={onKeyDown}
+          onFocus={(e) => setHere(rowOf(e.target)?.row ?? null)}
+          onBlur={(e) => e.target instanceof HTMLTextAreaElement && flush()}
+        >
+          <LaneHead />
+          {form.sections.map((s) => (
+            <div
+              key={s.id}
+              className="border-base-300 mb-4 overflow-hidden rounded-box border"
+              data-section={s.id}
+            >
+              <div
+                className="flex items-baseline gap-2 bg-base-300/60 px-2 py-1"
+                data-row={`section:${s.id}`}
+                data-field="line"
+              >
+                <Field
+                  label="Title of the section"
+                  className="font-semibold"
+                  placeholder="Title of the section"
+                  value={s.title}
+                  onCommit={(text) => {
+                    edit((f) => edits.changeSection(f, s.id, { title: text.slice(0, 200) }));
+                    return true;
+                  }}
+                />
+                <SectionLine totals={derived.sections[s.id]} />
+              </div>
+              {s.postures.map((p) => (
+                <PostureBlock
+                  key={p.id}
+                  posture={p}
+                  totals={derived.postures[p.id]}
+                  movements={derived.movements}
+                  changePosture={changePosture}
+                  changeMovement={changeMovement}
+                />
+              ))}
+              {s.postures.length === 0 && (
+                <button
+                  type="button"
+                  className="btn btn-ghost btn-sm m-2"
+                  onClick={() => apply((f) => edits.add(f, { level: "section", id: s.id }, "posture"))}
+                >
+                  Add a posture
+                </button>
+              )}
+            </div>
+          ))}
+          <p className="quiet px-2 pb-10 text-sm">
+            <kbd className="kbd kbd-sm">Enter</kbd> new movement ·{" "}
+            <kbd className="kbd kbd-sm">Ctrl Enter</kbd> new posture · <kbd className="kbd kbd-sm">F1</kbd>{" "}
+            all keys
+          </p>
+        </div>
+        <aside className="grid gap-4 lg:sticky lg:top-4" aria-label="Details">
+          {posture && (
+            <div className="rounded-box border-base-300 border bg-base-100 p-3">
+              <h2 className="mb-2 text-lg">{movement ? "This movement" : "This posture"}</h2>
+              {movement ? (
+                <MovementDetails
+                  movement={movement}
+                  line={derived.movements[movement.id]}
+                  change={changeMovement}
+                />
+              ) : (
+                <PostureDetails
+                  key={posture.id}
+                  posture={posture}
+                  change={changePosture}
+                  onOtherSide={() => void otherSide({ level: "posture", id: posture.id })}
+                />
+              )}
+            </div>
+          )}
+          {posture && postureTotals && (
+            <div className="rounded-box border-base-300 border bg-base-100 p-3">
+              <TotalsTable totals={postureTotals} title={posture.name || "This posture"} />
+            </div>
+          )}
+          <div className="rounded-box border-base-300 border bg-base-100 p-3">
+            <TotalsTable totals={derived.totals} title="Whole form" />
+          </div>
+          <p className="quiet text-sm">
+            Depth of stance is personal. With pain, dizziness or doubt, stop; doctors, physiotherapists and
+            the rules of the venue come first.{" "}
+            <Link className="link" to="/forms">
+              All forms
+            </Link>
+          </p>
+        </aside>
+      </div>
+    </>
+  );
+}
+
+function LaneHead() {
+  return (
+    <div
+      className="quiet grid grid-cols-[minmax(7rem,17rem)_minmax(10rem,1fr)_3.6rem_4.6rem_4.8rem] px-px pb-1 text-sm"
+      aria-hidden="true"
+    >
+      <span className="flex justify-between px-1">
+        <span>all left</span>
+        <span>even</span>
+        <span>all right</span>
+      </span>
+      <span className="pl-4">words</span>
+      <span className="pr-2 text-right">counts</span>
+      <span className="pr-2 text-right">weight</span>
+      <span className="pl-2">breath</span>
+    </div>
+  );
+}
+
+function SectionLine({ totals }: { totals: Sheet["totals"] | undefined }) {
+  if (!totals) return null;
+  return (
+    <span className="quiet text-sm whitespace-nowrap">
+      {plural(totals.counts, "count")} · {clock(totals.ms)}
+    </span>
+  );
+}

@@ -1,0 +1,97 @@
+import { memo } from "react";
+import type { Movement, MovementLine } from "../shared/api";
+import { Field } from "../shared/Field";
+import { readNumber, readWeight, seconds, weight } from "../shared/format";
+import { FootPrint, RibbonStrip } from "../shared/Ribbon";
+import { fieldOf } from "./focus";
+import { LineField } from "./LineField";
+
+export const ROW_GRID =
+  "grid grid-cols-[minmax(7rem,17rem)_minmax(10rem,1fr)_3.6rem_4.6rem_4.8rem] items-stretch";
+
+const BREATHS = { in: "↑ in", out: "↓ out", free: "free" } as const;
+const NEXT_BREATH = { in: "out", out: "free", free: "in" } as const;
+
+interface MovementRowProps {
+  movement: Movement;
+  line: MovementLine | undefined;
+  no: number;
+  change: (id: string, change: Partial<Movement>, how?: "typing") => void;
+}
+
+/** One movement: its stretch of the ribbon, its words, counts, weight and breath. */
+export const MovementRow = memo(function MovementRow({ movement: m, line, no, change }: MovementRowProps) {
+  const row = { level: "movement" as const, id: m.id };
+  const foot = line?.foot_side;
+  return (
+    <div
+      className={`${ROW_GRID} group/row relative focus-within:bg-base-200/70`}
+      style={{ minHeight: `${Math.max(2.3, 1.2 + m.counts * 0.55)}rem` }}
+    >
+      <div className="relative">
+        {line && (
+          <RibbonStrip
+            from={line.left_from}
+            to={line.left_to}
+            fillFrom={line.fill_from}
+            fillTo={line.fill_to}
+          />
+        )}
+        {foot && (
+          <span className={`absolute top-1/2 -translate-y-1/2 ${foot === "L" ? "left-0.5" : "right-0.5"}`}>
+            <FootPrint side={foot} full={foot === "L" ? m.left_pct > 10 : m.left_pct < 90} title={m.foot} />
+          </span>
+        )}
+      </div>
+      <div className="flex items-center py-0.5 pl-2">
+        <LineField
+          row={row}
+          label={`Words of movement ${no}`}
+          value={m.line}
+          placeholder="What is done, in your words"
+          onType={(text) => change(m.id, { line: text }, "typing")}
+        />
+      </div>
+      <div className="flex items-center" {...fieldOf(row, "counts")}>
+        <Field
+          label={`Counts of movement ${no}`}
+          className="text-right"
+          value={String(m.counts)}
+          onCommit={(text) => {
+            const counts = readNumber(text, 0.25, 64);
+            if (counts !== null) change(m.id, { counts });
+            return counts !== null;
+          }}
+        />
+      </div>
+      <div className="flex items-center" {...fieldOf(row, "weight")}>
+        <Field
+          label={`Weight at the end of movement ${no}: 70 L, 30 R, even`}
+          className={`text-right ${line?.shift ? "font-semibold" : ""}`}
+          value={weight(m.left_pct)}
+          onCommit={(text) => {
+            const left = readWeight(text);
+            if (left !== null) change(m.id, { left_pct: left });
+            return left !== null;
+          }}
+        />
+      </div>
+      <div className="flex items-center gap-1">
+        <button
+          type="button"
+          data-row={`movement:${m.id}`}
+          className={`cell text-left ${m.breath === "free" ? "quiet" : ""}`}
+          aria-label={`Breath of movement ${no}: ${m.breath}. Press to change.`}
+          onClick={() => change(m.id, { breath: NEXT_BREATH[m.breath] })}
+        >
+          {BREATHS[m.breath]}
+        </button>
+      </div>
+      {m.hold_ms > 0 && (
+        <span className="quiet pointer-events-none absolute right-1 -bottom-2.5 z-1 rounded bg-base-100 px-1 text-xs">
+          then still for {seconds(m.hold_ms)}
+        </span>
+      )}
+    </div>
+  );
+});

@@ -1,0 +1,98 @@
+import { memo } from "react";
+import type { Movement, MovementLine, Posture, Sheet, Totals } from "../shared/api";
+import { Field } from "../shared/Field";
+import { clock, plural } from "../shared/format";
+import { RibbonStrip } from "../shared/Ribbon";
+import { LineField } from "./LineField";
+import { MovementRow, ROW_GRID } from "./MovementRow";
+
+interface PostureBlockProps {
+  posture: Posture;
+  totals: Totals | undefined;
+  movements: Sheet["movements"];
+  changePosture: (id: string, change: Partial<Posture>, how?: "typing") => void;
+  changeMovement: (id: string, change: Partial<Movement>, how?: "typing") => void;
+}
+
+const SIDES = { L: "left", R: "right" } as const;
+
+/** A posture: its name, number, side and repeats above, its movements below. */
+export const PostureBlock = memo(
+  function PostureBlock({ posture: p, totals, movements, changePosture, changeMovement }: PostureBlockProps) {
+    const row = { level: "posture" as const, id: p.id };
+    const first: MovementLine | undefined = p.movements[0] && movements[p.movements[0].id];
+    const at = first
+      ? { from: first.left_from, to: first.left_from, fillFrom: first.fill_from, fillTo: first.fill_from }
+      : null;
+    return (
+      <section
+        className="border-base-300 border-t bg-base-100 [contain-intrinsic-size:auto_15rem] [content-visibility:auto]"
+        aria-label={p.name || "Posture without a name"}
+        data-posture={p.id}
+      >
+        <div className={`${ROW_GRID} focus-within:bg-base-200/70`}>
+          <div className="relative">{at && <RibbonStrip {...at} />}</div>
+          <div
+            className="col-span-4 flex flex-wrap items-center gap-x-1 py-1 pl-2"
+            data-row={`posture:${p.id}`}
+          >
+            <Field
+              label="Number of the posture"
+              className="!w-11 text-right font-name text-lg"
+              placeholder="no."
+              value={p.number}
+              onCommit={(text) => {
+                changePosture(p.id, { number: text.trim().slice(0, 12) });
+                return true;
+              }}
+            />
+            <div className="min-w-48 flex-1">
+              <LineField
+                row={row}
+                label="Name of the posture"
+                value={p.name}
+                placeholder="Name of the posture"
+                className="font-name text-lg font-semibold"
+                onType={(text) => changePosture(p.id, { name: text.slice(0, 200) }, "typing")}
+              />
+            </div>
+            {p.side && <span className="badge badge-outline border-base-300">{SIDES[p.side]}</span>}
+            {p.repeats > 1 && (
+              <span className="badge badge-outline border-base-300">
+                {p.repeats} times{p.alternate ? ", alternating" : ""}
+              </span>
+            )}
+            {totals && (
+              <span className="quiet pr-2 text-right text-sm whitespace-nowrap">
+                {plural(totals.counts, "count")} · {clock(totals.ms)}
+              </span>
+            )}
+          </div>
+        </div>
+        {p.movements.map((m, i) => (
+          <MovementRow key={m.id} movement={m} line={movements[m.id]} no={i + 1} change={changeMovement} />
+        ))}
+      </section>
+    );
+  },
+  (a, b) =>
+    a.posture === b.posture &&
+    a.totals === b.totals &&
+    a.changePosture === b.changePosture &&
+    a.posture.movements.every((m) => sameLine(a.movements[m.id], b.movements[m.id])),
+);
+
+/** Whether two lines look alike, so that an edit far away draws nothing anew here. */
+function sameLine(a: MovementLine | undefined, b: MovementLine | undefined): boolean {
+  return (
+    a === b ||
+    (!!a &&
+      !!b &&
+      a.left_from === b.left_from &&
+      a.left_to === b.left_to &&
+      a.fill_from === b.fill_from &&
+      a.fill_to === b.fill_to &&
+      a.shift === b.shift &&
+      a.foot_side === b.foot_side)
+  );
+}

@@ -1,0 +1,220 @@
+import type { Form, Movement, MovementLine, Posture, Totals } from "../shared/api";
+import { Field } from "../shared/Field";
+import { clock, plural, readNumber, seconds } from "../shared/format";
+
+interface MovementDetailsProps {
+  movement: Movement;
+  line: MovementLine | undefined;
+  change: (id: string, change: Partial<Movement>, how?: "typing") => void;
+}
+
+const WORDING_ROWS = [
+  { key: "full", name: "Full words" },
+  { key: "short", name: "Short words" },
+  { key: "keyword", name: "Key word" },
+] as const;
+
+/** The rest of a movement: feet, side, hold, and its own cue wordings. */
+export function MovementDetails({ movement: m, line, change }: MovementDetailsProps) {
+  return (
+    <div className="grid gap-3">
+      <label className="grid gap-1">
+        <span className="quiet text-sm">What the feet do</span>
+        <input
+          className="input w-full"
+          value={m.foot}
+          placeholder="left foot steps out, heel first"
+          onChange={(e) => change(m.id, { foot: e.target.value }, "typing")}
+        />
+      </label>
+      <div className="flex gap-3">
+        <fieldset className="grid gap-1">
+          <legend className="quiet mb-1 text-sm">Speaks of</legend>
+          <div className="join">
+            {(
+              [
+                ["L", "left"],
+                [null, "none"],
+                ["R", "right"],
+              ] as const
+            ).map(([side, name]) => (
+              <button
+                key={name}
+                type="button"
+                aria-pressed={m.side === side}
+                className={`btn btn-sm join-item ${m.side === side ? "btn-primary" : ""}`}
+                onClick={() => change(m.id, { side })}
+              >
+                {name}
+              </button>
+            ))}
+          </div>
+        </fieldset>
+        <label className="grid w-24 gap-1">
+          <span className="quiet text-sm">Then still for</span>
+          <Field
+            label="Hold after the movement, in seconds"
+            className="!border-base-300 bg-base-100"
+            value={seconds(m.hold_ms)}
+            onCommit={(text) => {
+              const s = readNumber(text.replace(/\s*s(econds?)?$/, ""), 0, 1800);
+              if (s !== null) change(m.id, { hold_ms: Math.round(s * 1000) });
+              return s !== null;
+            }}
+          />
+        </label>
+      </div>
+      <div className="grid gap-1.5">
+        <span className="quiet text-sm">Said as (your own words go first)</span>
+        {WORDING_ROWS.map(({ key, name }) => (
+          <label key={key} className="grid grid-cols-[5.5rem_1fr] items-center gap-2">
+            <span className="text-sm">{name}</span>
+            <input
+              className="input input-sm w-full"
+              value={m.cues[key]}
+              placeholder={line?.wordings.find(([length]) => length === key)?.[1] ?? "as above"}
+              onChange={(e) => change(m.id, { cues: { ...m.cues, [key]: e.target.value } }, "typing")}
+            />
+          </label>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+interface PostureDetailsProps {
+  posture: Posture;
+  change: (id: string, change: Partial<Posture>, how?: "typing") => void;
+  onOtherSide: () => void;
+}
+
+/** The rest of a posture: side, repeats, other names, gentler version, cautions. */
+export function PostureDetails({ posture: p, change, onOtherSide }: PostureDetailsProps) {
+  return (
+    <div className="grid gap-3">
+      <div className="flex flex-wrap items-end gap-3">
+        <fieldset>
+          <legend className="quiet mb-1 text-sm">Side</legend>
+          <div className="join">
+            {(
+              [
+                ["L", "left"],
+                [null, "none"],
+                ["R", "right"],
+              ] as const
+            ).map(([side, name]) => (
+              <button
+                key={name}
+                type="button"
+                aria-pressed={p.side === side}
+                className={`btn btn-sm join-item ${p.side === side ? "btn-primary" : ""}`}
+                onClick={() => change(p.id, { side })}
+              >
+                {name}
+              </button>
+            ))}
+          </div>
+        </fieldset>
+        <label className="grid w-16 gap-1">
+          <span className="quiet text-sm">Times</span>
+          <Field
+            label="How many times in a row"
+            className="!border-base-300 bg-base-100"
+            value={String(p.repeats)}
+            onCommit={(text) => {
+              const n = readNumber(text, 1, 99);
+              if (n !== null) change(p.id, { repeats: Math.round(n) });
+              return n !== null;
+            }}
+          />
+        </label>
+        <label className="flex items-center gap-2 pb-1">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={p.alternate}
+            onChange={(e) => change(p.id, { alternate: e.target.checked })}
+          />
+          sides alternate
+        </label>
+      </div>
+      {[
+        {
+          name: "Other names (commas between)",
+          value: p.aliases.join(", "),
+          put: (t: string) => ({ aliases: split(t, ",") }),
+        },
+        { name: "Gentler version", value: p.gentler, put: (t: string) => ({ gentler: t }) },
+        {
+          name: "Cautions (semicolons between)",
+          value: p.cautions.join("; "),
+          put: (t: string) => ({ cautions: split(t, ";") }),
+        },
+      ].map((row) => (
+        <label key={row.name} className="grid gap-1">
+          <span className="quiet text-sm">{row.name}</span>
+          <Field
+            label={row.name}
+            className="!border-base-300 bg-base-100"
+            value={row.value}
+            onCommit={(text) => {
+              change(p.id, row.put(text));
+              return true;
+            }}
+          />
+        </label>
+      ))}
+      <button type="button" className="btn btn-sm justify-self-start" onClick={onOtherSide}>
+        Copy below, other side
+      </button>
+    </div>
+  );
+}
+
+function split(text: string, by: string): string[] {
+  return text
+    .split(by)
+    .map((t) => t.trim())
+    .filter(Boolean);
+}
+
+/** Totals as a small table. */
+export function TotalsTable({ totals, title }: { totals: Totals; title: string }) {
+  const lines: [string, string][] = [
+    ["Time", clock(totals.ms)],
+    ["Counts", String(totals.counts)],
+    ["Movements", String(totals.movements)],
+    ["Breaths", String(totals.breaths)],
+    ["Weight shifts", String(totals.shifts)],
+    ["Full on the left leg", clock(totals.left_ms)],
+    ["Full on the right leg", clock(totals.right_ms)],
+    ["Even", clock(totals.even_ms)],
+  ];
+  return (
+    <table className="w-full text-sm">
+      <caption className="font-name pb-1 text-left text-base font-semibold">{title}</caption>
+      <tbody>
+        {lines.map(([name, value]) => (
+          <tr key={name}>
+            <th scope="row" className="quiet py-0.5 text-left font-normal">
+              {name}
+            </th>
+            <td className="text-right">{value}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** One line under the form's title. */
+export function formLine(form: Form, totals: Totals): string {
+  const postures = form.sections.reduce((n, s) => n + s.postures.length, 0);
+  return [
+    plural(postures, "posture"),
+    plural(totals.counts, "count"),
+    clock(totals.ms),
+    plural(totals.breaths, "breath"),
+    plural(totals.shifts, "weight shift"),
+  ].join(" · ");
+}

@@ -1,0 +1,35 @@
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { lazy, StrictMode, Suspense } from "react";
+import { createRoot } from "react-dom/client";
+import { BrowserRouter, Navigate, Route, Routes } from "react-router";
+import { FormPage } from "./form/FormPage";
+import { FormsPage } from "./form/FormsPage";
+import { SessionPage } from "./session/SessionPage";
+import { SessionsPage } from "./session/SessionsPage";
+import { Shell, Waiting } from "./shared/Shell";
+import "./theme.css";
+
+const StagePage = lazy(() => import("./stage/StagePage"));
+const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1 } } });
+
+createRoot(document.getElementById("root") as HTMLElement).render(
+  <StrictMode>
+    <QueryClientProvider client={queries}>
+      <BrowserRouter>
+        <Suspense fallback={<Waiting error={null} />}>
+          <Routes>
+            <Route element={<Shell />}>
+              <Route path="/" element={<Navigate to="/forms" replace />} />
+              <Route path="/forms" element={<FormsPage />} />
+              <Route path="/forms/:id" element={<FormPage />} />
+              <Route path="/sessions" element={<SessionsPage />} />
+              <Route path="/sessions/:id" element={<SessionPage />} />
+              <Route path="*" element={<p className="p-6">There is no page here. Choose one above.</p>} />
+            </Route>
+            <Route path="/stage/:id" element={<StagePage />} />
+          </Routes>
+        </Suspense>
+      </BrowserRouter>
+    </QueryClientProvider>
+  </StrictMode>,
+);

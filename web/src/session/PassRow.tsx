@@ -1,0 +1,206 @@
+import { useSortable } from "@dnd-kit/sortable";
+import { CSS } from "@dnd-kit/utilities";
+import { Copy, GripVertical, Trash2 } from "lucide-react";
+import { memo } from "react";
+import type { Choices, FormRow, Pass, PassLine } from "../shared/api";
+import { Field } from "../shared/Field";
+import { clock, plural, readNumber, seconds } from "../shared/format";
+
+interface PassRowProps {
+  pass: Pass;
+  no: number;
+  line: PassLine | undefined;
+  forms: FormRow[];
+  choices: Choices;
+  change: (id: string, change: Partial<Pass>, how?: "typing") => void;
+  copy: (id: string) => void;
+  remove: (id: string) => void;
+}
+
+const readSeconds = (text: string) => readNumber(text.replace(/\s*s(econds?)?$/, ""), 0, 1800);
+
+/** One pass: its title and length, and below what it goes over and how. */
+export const PassRow = memo(function PassRow(props: PassRowProps) {
+  const { pass: p, no, line, forms, choices, change } = props;
+  const sort = useSortable({ id: p.id });
+  const form = forms.find((f) => f.id === p.part.form_id);
+  const select = "select select-sm w-auto min-w-0 max-w-64";
+  const boxed = "!border-base-300 bg-base-100 !py-1 text-right";
+  return (
+    <li
+      ref={sort.setNodeRef}
+      style={{ transform: CSS.Translate.toString(sort.transform), transition: sort.transition }}
+      className={`rounded-box border-base-300 border bg-base-100 p-2 ${sort.isDragging ? "relative z-10 shadow-lg" : ""}`}
+      data-pass={p.id}
+      aria-label={`Pass ${no}`}
+    >
+      <div className="flex items-center gap-2">
+        <button
+          type="button"
+          className="cursor-grab px-0.5"
+          aria-label={`Move pass ${no}`}
+          {...sort.attributes}
+          {...sort.listeners}
+        >
+          <GripVertical size={18} />
+        </button>
+        <span className="quiet w-6 text-right font-name text-lg">{no}</span>
+        <input
+          className="cell min-w-0 flex-1 font-name text-lg font-semibold"
+          aria-label={`Title of pass ${no}`}
+          data-title={p.id}
+          value={p.title}
+          placeholder={line?.title ?? "Title"}
+          onChange={(e) => change(p.id, { title: e.target.value.slice(0, 200) }, "typing")}
+        />
+        <span className="text-right whitespace-nowrap">
+          <span className="quiet text-sm">{line && clock(line.start_ms)} </span>
+          <span className="inline-block w-14 font-semibold">{line && clock(line.totals.ms)}</span>
+        </span>
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm btn-square"
+          aria-label={`Copy pass ${no}`}
+          title="Copy (Alt D)"
+          onClick={() => props.copy(p.id)}
+        >
+          <Copy size={16} />
+        </button>
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm btn-square"
+          aria-label={`Delete pass ${no}`}
+          title="Delete (Alt Backspace)"
+          onClick={() => props.remove(p.id)}
+        >
+          <Trash2 size={16} />
+        </button>
+      </div>
+      <div className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1.5 pl-10 text-sm">
+        <select
+          className={select}
+          aria-label="Form"
+          value={p.part.form_id}
+          onChange={(e) => change(p.id, { part: { form_id: e.target.value, first: "", last: "" } })}
+        >
+          {!form && <option value={p.part.form_id}>Form is missing: choose one</option>}
+          {forms.map((f) => (
+            <option key={f.id} value={f.id}>
+              {f.title || "Untitled form"}
+            </option>
+          ))}
+        </select>
+        {(["first", "last"] as const).map((end) => (
+          <label key={end} className="flex min-w-0 items-center gap-1">
+            {end === "first" ? "from" : "to"}
+            <select
+              className={select}
+              aria-label={end === "first" ? "From posture" : "To posture"}
+              value={p.part[end]}
+              onChange={(e) => change(p.id, { part: { ...p.part, [end]: e.target.value } })}
+            >
+              <option value="">{end === "first" ? "the beginning" : "the end"}</option>
+              {form?.posture_ids.map((id, i) => (
+                <option key={id} value={id}>
+                  {i + 1} · {form.posture_titles[i]}
+                </option>
+              ))}
+            </select>
+          </label>
+        ))}
+        <select
+          className={select}
+          aria-label="Facing"
+          value={p.facing}
+          onChange={(e) => change(p.id, { facing: e.target.value as Pass["facing"] })}
+        >
+          {choices.facings.map((c) => (
+            <option key={c.id} value={c.id}>
+              {c.title}
+            </option>
+          ))}
+        </select>
+        <select
+          className={select}
+          aria-label="How much is said"
+          value={p.voice}
+          onChange={(e) => change(p.id, { voice: e.target.value as Pass["voice"] })}
+        >
+          {choices.voice_levels.map((c) => (
+            <option key={c.id} value={c.id}>
+              {c.title}
+            </option>
+          ))}
+        </select>
+        <label className="flex items-center gap-1">
+          <Field
+            label="Tempo of the pass in counts a minute; empty takes the form’s own"
+            className={`${boxed} !w-14`}
+            placeholder={String(line?.tempo ?? "")}
+            value={p.tempo === null || p.tempo === undefined ? "" : String(p.tempo)}
+            onCommit={(text) => {
+              if (text.trim() === "") {
+                change(p.id, { tempo: null });
+                return true;
+              }
+              const tempo = readNumber(text, 4, 240);
+              if (tempo !== null) change(p.id, { tempo });
+              return tempo !== null;
+            }}
+          />
+          counts/min
+        </label>
+        <label className="flex items-center gap-1">
+          <Field
+            label="How many times in a row"
+            className={`${boxed} !w-10`}
+            value={String(p.repeats)}
+            onCommit={(text) => {
+              const n = readNumber(text, 1, 99);
+              if (n !== null) change(p.id, { repeats: Math.round(n) });
+              return n !== null;
+            }}
+          />
+          {p.repeats === 1 ? "time" : "times"}
+        </label>
+        <label className="flex items-center gap-1">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={p.other_side}
+            onChange={(e) => change(p.id, { other_side: e.target.checked })}
+          />
+          other side
+        </label>
+        {(["pause_before_ms", "pause_after_ms"] as const).map((pause) => (
+          <label key={pause} className="flex items-center gap-1">
+            still {pause === "pause_before_ms" ? "before" : "after"}
+            <Field
+              label={`Still ${pause === "pause_before_ms" ? "before" : "after"} the pass, in seconds`}
+              className={`${boxed} !w-16`}
+              value={seconds(p[pause])}
+              onCommit={(text) => {
+                const s = readSeconds(text);
+                if (s !== null) change(p.id, { [pause]: Math.round(s * 1000) });
+                return s !== null;
+              }}
+            />
+          </label>
+        ))}
+        <input
+          className="input input-sm min-w-40 flex-1"
+          aria-label="Said before the pass"
+          placeholder="Said before it begins"
+          value={p.say}
+          onChange={(e) => change(p.id, { say: e.target.value }, "typing")}
+        />
+      </div>
+      {line && (
+        <p className="quiet mt-1 pl-10 text-sm">
+          {plural(line.postures, "posture")} · {plural(line.totals.counts, "count")} ·{" "}
+          {plural(line.totals.breaths, "breath")} · {plural(line.totals.shifts, "weight shift")}
+        </p>
+      )}
+    </li>
+  );
+});

@@ -1,0 +1,234 @@
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from "@dnd-kit/sortable";
+import { useQuery } from "@tanstack/react-query";
+import { Plus } from "lucide-react";
+import { type KeyboardEvent, useCallback, useEffect, useRef } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import {
+  type Choices,
+  call,
+  type FormRow,
+  type Pass,
+  type Plan,
+  type Session,
+  type SessionView,
+  sentence,
+} from "../shared/api";
+import { Field } from "../shared/Field";
+import { clock, newId, readClock } from "../shared/format";
+import { KeysDialog } from "../shared/KeysDialog";
+import { pressed, SESSION_KEYS } from "../shared/keys";
+import { SaveState, SaveTrouble } from "../shared/SaveState";
+import { Waiting } from "../shared/Shell";
+import { type Editing, useDocument } from "../shared/useDocument";
+import { CueReport } from "./CueReport";
+import { PassRow } from "./PassRow";
+import { addPass, changePass, copyPass, movePass, newPass, removePass } from "./passes";
+import { SoundPanel } from "./SoundPanel";
+import { Strip } from "./Strip";
+
+export function SessionPage() {
+  const { id = "" } = useParams();
+  const session = useQuery({
+    queryKey: ["sessions", id],
+    queryFn: () => call<SessionView>(`sessions/${id}`),
+    gcTime: 0,
+  });
+  const forms = useQuery({ queryKey: ["forms", "list"], queryFn: () => call<FormRow[]>("forms") });
+  const choices = useQuery({
+    queryKey: ["choices"],
+    queryFn: () => call<Choices>("choices"),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const error = session.error ?? forms.error ?? choices.error;
+  if (!session.data || !forms.data || !choices.data) return <Waiting error={error && sentence(error)} />;
+  return <SessionSheet key={id} first={session.data} forms={forms.data} choices={choices.data} />;
+}
+
+function SessionSheet({ first, forms, choices }: { first: SessionView; forms: FormRow[]; choices: Choices }) {
+  const doc = useDocument<Session, Plan>("sessions", first);
+  const { edit, body: session } = doc;
+  const { derived } = doc.view;
+  const navigate = useNavigate();
+  const go = useRef<string | null>(null);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once the new pass is on the page, go to it
+  useEffect(() => {
+    if (go.current) document.querySelector<HTMLElement>(`[data-title="${go.current}"]`)?.focus();
+    go.current = null;
+  }, [session.passes]);
+
+  const change = useCallback(
+    (id: string, change: Partial<Pass>, how?: "typing") => edit((s) => changePass(s, id, change), how),
+    [edit],
+  );
+  const copy = useCallback(
+    (id: string) => {
+      const made = newId();
+      go.current = made;
+      edit((s) => copyPass(s, id, made));
+    },
+    [edit],
+  );
+  const remove = useCallback((id: string) => edit((s) => removePass(s, id)), [edit]);
+  const add = (after?: string) => {
+    const made = newPass(forms, session.passes.find((p) => p.id === after) ?? session.passes.at(-1));
+    go.current = made.id;
+    edit((s) => addPass(s, made, after));
+  };
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (over)
+      edit((s) =>
+        movePass(
+          s,
+          String(active.id),
+          s.passes.findIndex((p) => p.id === over.id),
+        ),
+      );
+  };
+
+  const onKeyDown = (e: KeyboardEvent) => {
+    const key = pressed(e);
+    const id =
+      e.target instanceof HTMLElement
+        ? e.target.closest<HTMLElement>("[data-pass]")?.dataset.pass
+        : undefined;
+    const at = session.passes.findIndex((p) => p.id === id);
+    const doing: Record<string, (() => void) | undefined> = {
+      "Alt+KeyP": () => navigate(`/stage/${first.id}`),
+      Enter: id && e.target instanceof HTMLElement && e.target.dataset.title ? () => add(id) : undefined,
+      "Alt+ArrowUp": id ? () => edit((s) => movePass(s, id, at - 1)) : undefined,
+      "Alt+ArrowDown": id ? () => edit((s) => movePass(s, id, at + 1)) : undefined,
+      "Alt+KeyD": id ? () => copy(id) : undefined,
+      "Alt+Backspace": id ? () => remove(id) : undefined,
+    };
+    const work = doing[key];
+    if (!work) return;
+    e.preventDefault();
+    work();
+  };
+
+  return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: the keys belong to the fields inside
+    <div onKeyDown={onKeyDown}>
+      <div className="mb-3 flex flex-wrap items-end gap-x-4 gap-y-1">
+        <div className="min-w-64 flex-1">
+          <h1 className="sr-only">{session.title || "Untitled session"}</h1>
+          <input
+            className="cell font-name !px-1 !py-0 text-3xl font-semibold"
+            aria-label="Title of the session"
+            value={session.title}
+            placeholder="Title of the session"
+            onChange={(e) => edit((s) => ({ ...s, title: e.target.value.slice(0, 200) }), "typing")}
+          />
+        </div>
+        <div className="flex items-center gap-1">
+          <SaveState doc={doc as Editing<unknown, unknown>} />
+          <KeysDialog keys={SESSION_KEYS} title="session" />
+          <Link className="btn btn-primary btn-sm" to={`/stage/${first.id}`}>
+            To the stage
+          </Link>
+        </div>
+      </div>
+      <SaveTrouble doc={doc as Editing<unknown, unknown>} />
+      <div className="mb-4 flex flex-wrap items-center gap-x-6 gap-y-2">
+        <p className="text-2xl" data-total>
+          {clock(derived.totals.ms)} <Over ms={derived.over_ms ?? null} />
+        </p>
+        <label className="flex items-center gap-1">
+          wished
+          <Field
+            label="Wished length: minutes, or minutes:seconds; empty for none"
+            className="!w-20 !border-base-300 bg-base-100 text-right"
+            placeholder="minutes"
+            value={session.wished_ms ? clock(session.wished_ms) : ""}
+            onCommit={(text) => {
+              const ms = text.trim() === "" ? null : readClock(text);
+              if (text.trim() !== "" && (ms === null || ms < 60_000)) return false;
+              edit((s) => ({ ...s, wished_ms: ms }));
+              return true;
+            }}
+          />
+        </label>
+      </div>
+      <Strip plan={derived} wishedMs={session.wished_ms ?? null} />
+      {derived.problems.length > 0 && (
+        <ul role="alert" className="alert alert-warning mt-3 block">
+          {derived.problems.map((p) => (
+            <li key={p.pointer + p.what}>
+              {p.where}: {p.what} {p.mend}
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="mt-4 grid items-start gap-4 xl:grid-cols-[minmax(0,1fr)_24rem]">
+        <div>
+          <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+            <SortableContext items={session.passes.map((p) => p.id)} strategy={verticalListSortingStrategy}>
+              <ol className="grid gap-2">
+                {session.passes.map((p, i) => (
+                  <PassRow
+                    key={p.id}
+                    pass={p}
+                    no={i + 1}
+                    line={derived.passes.find((line) => line.id === p.id)}
+                    forms={forms}
+                    choices={choices}
+                    change={change}
+                    copy={copy}
+                    remove={remove}
+                  />
+                ))}
+              </ol>
+            </SortableContext>
+          </DndContext>
+          {forms.length === 0 ? (
+            <p className="rounded-box border-base-300 border border-dashed p-6 text-center">
+              A pass goes over a form, and there is none yet.{" "}
+              <Link className="link" to="/forms">
+                Begin a form
+              </Link>
+            </p>
+          ) : (
+            <button type="button" className="btn mt-3" onClick={() => add()}>
+              <Plus size={17} /> Add a pass
+            </button>
+          )}
+        </div>
+        <aside className="grid gap-4" aria-label="Voice and sound">
+          <SoundPanel
+            id={first.id}
+            session={session}
+            choices={choices}
+            edit={edit}
+            saved={doc.saving === "saved"}
+            empty={derived.totals.ms === 0}
+          />
+          <CueReport id={first.id} version={doc.view.version} />
+        </aside>
+      </div>
+    </div>
+  );
+}
+
+function Over({ ms }: { ms: number | null }) {
+  if (ms === null) return null;
+  if (Math.abs(ms) < 1000) return <span className="text-base">just as long as wished</span>;
+  return (
+    <span className={`text-base ${ms > 0 ? "text-warning font-semibold" : ""}`}>
+      {clock(Math.abs(ms))} {ms > 0 ? "longer than wished" : "left of the wished time"}
+    </span>
+  );
+}

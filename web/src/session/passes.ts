@@ -1,0 +1,46 @@
+/** Changes to the row of passes: add, copy, move, delete. */
+import type { FormRow, Pass, Session } from "../shared/api";
+import { newId } from "../shared/format";
+
+export function newPass(forms: FormRow[], like?: Pass): Pass {
+  return {
+    id: newId(),
+    title: "",
+    part: like?.part ?? { form_id: forms[0]?.id ?? "", first: "", last: "" },
+    tempo: like?.tempo ?? null,
+    repeats: 1,
+    facing: like?.facing ?? "behind",
+    other_side: false,
+    voice: like?.voice ?? "full",
+    say: "",
+    pause_before_ms: 10_000,
+    pause_after_ms: 4_000,
+  };
+}
+
+const at = (s: Session, id: string) => s.passes.findIndex((p) => p.id === id);
+
+export function changePass(s: Session, id: string, change: Partial<Pass>): Session {
+  return { ...s, passes: s.passes.map((p) => (p.id === id ? { ...p, ...change } : p)) };
+}
+
+export function addPass(s: Session, pass: Pass, after?: string): Session {
+  const i = after === undefined ? s.passes.length : at(s, after) + 1;
+  return { ...s, passes: s.passes.toSpliced(i, 0, pass) };
+}
+
+export function copyPass(s: Session, id: string, made: string): Session {
+  const pass = s.passes[at(s, id)];
+  return pass ? addPass(s, { ...pass, id: made }, id) : s;
+}
+
+export function removePass(s: Session, id: string): Session {
+  return { ...s, passes: s.passes.filter((p) => p.id !== id) };
+}
+
+export function movePass(s: Session, id: string, to: number): Session {
+  const from = at(s, id);
+  const pass = s.passes[from];
+  if (!pass || to < 0 || to >= s.passes.length || to === from) return s;
+  return { ...s, passes: s.passes.toSpliced(from, 1).toSpliced(to, 0, pass) };
+}

@@ -1,0 +1,174 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { FolderOpen, Plus } from "lucide-react";
+import { useRef, useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { call, type Kind, sentence, upload } from "./api";
+import { Waiting } from "./Shell";
+
+interface Row {
+  id: string;
+  title: string;
+}
+
+interface DocumentListProps<R extends Row> {
+  kind: Kind;
+  title: string;
+  one: string;
+  nothing: string;
+  actions: { name: string; path: string }[];
+  line: (row: R) => string;
+  aside: (row: R) => string;
+}
+
+/** The list of forms or of sessions, and all that is done with whole ones. */
+export function DocumentList<R extends Row, V extends { id: string }>(props: DocumentListProps<R>) {
+  const { kind, title, one } = props;
+  const cache = useQueryClient();
+  const navigate = useNavigate();
+  const chooser = useRef<HTMLInputElement>(null);
+  const [told, setTold] = useState("");
+  const [removed, setRemoved] = useState<R | null>(null);
+  const here = useQuery({ queryKey: [kind, "list"], queryFn: () => call<R[]>(kind), staleTime: 0 });
+  const gone = useQuery({
+    queryKey: [kind, "removed"],
+    queryFn: () => call<R[]>(`${kind}?removed=true`),
+    staleTime: 0,
+  });
+
+  const doing = async (work: () => Promise<unknown>) => {
+    try {
+      await work();
+      setTold("");
+    } catch (error) {
+      setTold(sentence(error));
+    }
+    await cache.invalidateQueries({ queryKey: [kind] });
+  };
+  const open = (view: V) => navigate(`/${kind}/${view.id}`);
+
+  if (!here.data) return <Waiting error={here.error && sentence(here.error)} />;
+  return (
+    <div className="mx-auto max-w-5xl">
+      <div className="mb-4 flex flex-wrap items-center gap-2">
+        <h1 className="flex-1 text-3xl">{title}</h1>
+        <button type="button" className="btn" onClick={() => chooser.current?.click()}>
+          <FolderOpen size={17} /> Open file
+        </button>
+        <input
+          ref={chooser}
+          type="file"
+          accept=".json,application/json"
+          className="hidden"
+          aria-label={`File with a ${one}`}
+          onChange={(e) => {
+            const file = e.target.files?.[0];
+            e.target.value = "";
+            if (file) void doing(async () => open(await upload<V>(`${kind}/file`, file)));
+          }}
+        />
+        <button
+          type="button"
+          className="btn btn-primary"
+          onClick={() => void doing(async () => open(await call<V>(kind, "POST")))}
+        >
+          <Plus size={17} /> New {one}
+        </button>
+      </div>
+      {told && (
+        <div role="alert" className="alert alert-error mb-3 whitespace-pre-line">
+          {told}
+        </div>
+      )}
+      {removed && (
+        <div role="status" className="alert mb-3">
+          <span>“{removed.title || "Untitled"}” is put away.</span>
+          <button
+            type="button"
+            className="btn btn-sm"
+            onClick={() =>
+              void doing(async () => {
+                await call(`${kind}/${removed.id}/bring-back`, "POST");
+                setRemoved(null);
+              })
+            }
+          >
+            Bring it back
+          </button>
+        </div>
+      )}
+      {here.data.length === 0 && (
+        <p className="rounded-box border-base-300 border border-dashed p-8 text-center">{props.nothing}</p>
+      )}
+      <ul className="grid gap-2">
+        {here.data.map((row) => (
+          <li
+            key={row.id}
+            className="rounded-box border-base-300 flex flex-wrap items-center gap-x-4 gap-y-1 border bg-base-100 px-4 py-3"
+          >
+            <div className="min-w-56 flex-1">
+              <Link
+                to={`/${kind}/${row.id}`}
+                className="font-name text-xl font-semibold break-words hover:underline"
+              >
+                {row.title || "Untitled"}
+              </Link>
+              <p>{props.line(row)}</p>
+              <p className="quiet text-sm">{props.aside(row)}</p>
+            </div>
+            <div className="flex flex-wrap gap-1">
+              {kind === "sessions" && (
+                <Link className="btn btn-primary btn-sm" to={`/stage/${row.id}`}>
+                  To the stage
+                </Link>
+              )}
+              {props.actions.map((a) => (
+                <button
+                  key={a.name}
+                  type="button"
+                  className="btn btn-sm"
+                  onClick={() => void doing(() => call(`${kind}/${row.id}/${a.path}`, "POST"))}
+                >
+                  {a.name}
+                </button>
+              ))}
+              <a className="btn btn-sm" href={`/api/${kind}/${row.id}/file`} download>
+                Save file
+              </a>
+              <button
+                type="button"
+                className="btn btn-sm"
+                onClick={() =>
+                  void doing(async () => {
+                    await call(`${kind}/${row.id}`, "DELETE");
+                    setRemoved(row);
+                  })
+                }
+              >
+                Put away
+              </button>
+            </div>
+          </li>
+        ))}
+      </ul>
+      {!!gone.data?.length && (
+        <details className="mt-6">
+          <summary className="cursor-pointer">Put away ({gone.data.length})</summary>
+          <ul className="mt-2 grid gap-1">
+            {gone.data.map((row) => (
+              <li key={row.id} className="flex items-center gap-3">
+                <span className="flex-1">{row.title || "Untitled"}</span>
+                <button
+                  type="button"
+                  className="btn btn-sm"
+                  onClick={() => void doing(() => call(`${kind}/${row.id}/bring-back`, "POST"))}
+                >
+                  Bring back
+                </button>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,49 @@
+import { NavLink, Outlet } from "react-router";
+
+const PLACES = [
+  { to: "/forms", name: "Forms" },
+  { to: "/sessions", name: "Sessions" },
+];
+
+/** The frame of every page but the stage: the name, and the places to go. */
+export function Shell() {
+  return (
+    <div className="min-h-screen">
+      <header className="no-print border-base-300 border-b">
+        <div className="mx-auto flex max-w-[1800px] items-end gap-6 px-4 pt-3">
+          <NavLink to="/" className="font-name flex items-center gap-2 pb-2 text-xl font-semibold">
+            <img src="/mark.svg" alt="" className="h-6 w-6" />
+            Kemvo
+          </NavLink>
+          <nav aria-label="Places" className="flex gap-1">
+            {PLACES.map((place) => (
+              <NavLink
+                key={place.to}
+                to={place.to}
+                className={({ isActive }) =>
+                  `rounded-t-lg border-b-3 px-4 py-2 ${isActive ? "border-primary font-semibold" : "quiet border-transparent hover:border-base-300"}`
+                }
+              >
+                {place.name}
+              </NavLink>
+            ))}
+          </nav>
+        </div>
+      </header>
+      <main className="mx-auto max-w-[1800px] px-4 py-4">
+        <Outlet />
+      </main>
+    </div>
+  );
+}
+
+/** What a page says while it waits, or when it could not be had. */
+export function Waiting({ error }: { error: string | null }) {
+  return error ? (
+    <div role="alert" className="alert alert-error">
+      {error}
+    </div>
+  ) : (
+    <p className="quiet p-6">One moment…</p>
+  );
+}

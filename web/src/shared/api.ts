@@ -1,0 +1,78 @@
+/** Calls to Kemvo's own server, and the types its description gives. */
+import type { components } from "./api-types";
+
+type Schemas = components["schemas"];
+export type Form = Schemas["Form"];
+export type Section = Schemas["Section"];
+export type Posture = Schemas["Posture"];
+export type Movement = Schemas["Movement"];
+export type Sheet = Schemas["Sheet"];
+export type MovementLine = Schemas["MovementLine"];
+export type Totals = Schemas["Totals"];
+export type FormRow = Schemas["FormRow"];
+export type Session = Schemas["Session"];
+export type Pass = Schemas["Pass"];
+export type PassLine = Schemas["PassLine"];
+export type Plan = Schemas["Plan"];
+export type SessionRow = Schemas["SessionRow"];
+export type CueLine = Schemas["CueLine"];
+export type Choices = Schemas["Choices"];
+export type Stage = Schemas["Stage"];
+export type StageSpan = Schemas["StageSpan"];
+export type StageSound = Schemas["StageSound"];
+export type View = Stage["view"];
+export type Job = Schemas["JobView"];
+export type Problem = Schemas["Problem"];
+
+export type Kind = "forms" | "sessions";
+export interface DocumentView<Body, Derived> {
+  id: string;
+  version: number;
+  saved: string;
+  can_undo: boolean;
+  can_redo: boolean;
+  removed: boolean;
+  body: Body;
+  derived: Derived;
+}
+export type FormView = DocumentView<Form, Sheet>;
+export type SessionView = DocumentView<Session, Plan>;
+
+/** What the server could not do, with the sentences it says about it. */
+export class ApiError extends Error {
+  constructor(
+    readonly status: number,
+    readonly problems: Problem[],
+    detail: string,
+  ) {
+    super(detail);
+  }
+}
+
+export async function call<T>(path: string, method = "GET", body?: unknown): Promise<T> {
+  const file = body instanceof FormData;
+  const response = await fetch(`/api/${path}`, {
+    method,
+    body: file ? body : body === undefined ? undefined : JSON.stringify(body),
+    headers: file || body === undefined ? {} : { "Content-Type": "application/json" },
+  });
+  if (response.ok) return response.json();
+  const told = await response.json().catch(() => ({}));
+  throw new ApiError(
+    response.status,
+    told.problems ?? [],
+    told.detail ?? `Kemvo answered with error ${response.status}.`,
+  );
+}
+
+export function upload<T>(path: string, file: File): Promise<T> {
+  const form = new FormData();
+  form.append("file", file);
+  return call<T>(path, "POST", form);
+}
+
+export function sentence(error: unknown): string {
+  if (error instanceof ApiError) return error.message;
+  if (error instanceof TypeError) return "Kemvo cannot be reached. Is it still running?";
+  return error instanceof Error ? error.message : String(error);
+}

@@ -1,0 +1,64 @@
+/** How numbers of the form are written on the page, and read from what is typed. */
+
+/** 284000 -> "4:44"; from an hour on "1:04:44". */
+export function clock(ms: number): string {
+  const s = Math.round(ms / 1000);
+  const h = Math.floor(s / 3600);
+  const m = Math.floor(s / 60) % 60;
+  const tail = String(s % 60).padStart(2, "0");
+  return h ? `${h}:${String(m).padStart(2, "0")}:${tail}` : `${m}:${tail}`;
+}
+
+/** 2500 -> "2.5 s" */
+export function seconds(ms: number): string {
+  return `${(ms / 1000).toFixed(1).replace(/\.0$/, "")} s`;
+}
+
+/** 70 -> "70 L", 30 -> "70 R", 50 -> "even": the share on the fuller leg. */
+export function weight(leftPct: number): string {
+  if (leftPct === 50) return "even";
+  return leftPct > 50 ? `${leftPct} L` : `${100 - leftPct} R`;
+}
+
+/** What `weight` writes, read back: "70l", "30 R", "all left", "r", "even"; null if it is none of these. */
+export function readWeight(text: string): number | null {
+  const t = text.trim().toLowerCase();
+  if (/^(e|even|50)$/.test(t)) return 50;
+  const m = /^(all|\d{1,3})?\s*%?\s*(l|r|left|right)$/.exec(t);
+  if (!m) return null;
+  const share = m[1] === undefined || m[1] === "all" ? 100 : Number(m[1]);
+  if (share > 100) return null;
+  return m[2]?.startsWith("l") ? share : 100 - share;
+}
+
+/** A typed number with dot or comma; null if it is none or out of bounds. */
+export function readNumber(text: string, least: number, most: number): number | null {
+  const n = Number(text.trim().replace(",", "."));
+  return text.trim() !== "" && Number.isFinite(n) && n >= least && n <= most ? n : null;
+}
+
+/** "mm:ss" or minutes, in milliseconds. */
+export function readClock(text: string): number | null {
+  const m = /^(\d{1,3}):([0-5]\d)$/.exec(text.trim());
+  if (m) return (Number(m[1]) * 60 + Number(m[2])) * 1000;
+  const minutes = readNumber(text, 0, 360);
+  return minutes === null ? null : Math.round(minutes * 60_000);
+}
+
+export function plural(n: number, one: string, many = `${one}s`): string {
+  return `${n} ${n === 1 ? one : many}`;
+}
+
+/** An ISO time as a person says it: "today 14:05", "3 Nov 09:10". */
+export function when(iso: string): string {
+  const d = new Date(iso);
+  const time = d.toLocaleTimeString([], { hour: "2-digit", minute: "2-digit" });
+  return d.toDateString() === new Date().toDateString()
+    ? `today ${time}`
+    : `${d.toLocaleDateString([], { day: "numeric", month: "short" })} ${time}`;
+}
+
+/** A new id for something made on the page. */
+export function newId(): string {
+  return crypto.getRandomValues(new Uint32Array(2)).reduce((text, n) => text + n.toString(36), "n");
+}

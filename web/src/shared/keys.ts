@@ -1,0 +1,59 @@
+/** Kemvo's keys: tables of what each page can do, and how a pressed key is matched to a row. */
+
+export interface Key {
+  /** What is pressed, as shown: "Alt ↑". */
+  shown: string;
+  does: string;
+}
+
+/** A pressed key as text: "Alt+Shift+ArrowUp", "Ctrl+KeyZ" (Ctrl stands for ⌘ as well). */
+export function pressed(e: {
+  altKey: boolean;
+  ctrlKey: boolean;
+  metaKey: boolean;
+  shiftKey: boolean;
+  code: string;
+}): string {
+  return `${e.ctrlKey || e.metaKey ? "Ctrl+" : ""}${e.altKey ? "Alt+" : ""}${e.shiftKey ? "Shift+" : ""}${e.code.replace("NumpadEnter", "Enter")}`;
+}
+
+export const EVERYWHERE: Key[] = [
+  { shown: "?", does: "Show the keys (F1 while typing)" },
+  { shown: "Ctrl Z", does: "Undo" },
+  { shown: "Ctrl Shift Z", does: "Redo" },
+];
+
+export const FORM_KEYS: Key[] = [
+  { shown: "Enter", does: "New movement below" },
+  { shown: "Ctrl Enter", does: "New posture below" },
+  { shown: "Ctrl Shift Enter", does: "New section below" },
+  { shown: "↑ ↓", does: "Row above, row below" },
+  { shown: "Tab", does: "Next field: words, counts, weight, breath" },
+  { shown: "Alt + / Alt −", does: "One count more, one less" },
+  { shown: "Alt ← / Alt →", does: "Weight towards the left leg, the right leg" },
+  { shown: "Alt L / Alt R / Alt E", does: "All left, all right, even (posture row: its side)" },
+  { shown: "Alt I / Alt O / Alt F", does: "Breath in, out, free" },
+  { shown: "Alt ↑ / Alt ↓", does: "Move the movement (posture row: the posture)" },
+  { shown: "Alt D", does: "Copy below" },
+  { shown: "Alt S", does: "Copy the posture below, other side" },
+  { shown: "Alt Backspace", does: "Delete (Backspace in an empty row does too)" },
+];
+
+export const SESSION_KEYS: Key[] = [
+  { shown: "Enter", does: "In a title: new pass below" },
+  { shown: "Alt ↑ / Alt ↓", does: "Move the pass" },
+  { shown: "Alt D", does: "Copy the pass" },
+  { shown: "Alt Backspace", does: "Delete the pass" },
+  { shown: "Alt P", does: "To the stage" },
+];
+
+export const STAGE_KEYS: Key[] = [
+  { shown: "Space", does: "Play, pause" },
+  { shown: "← →", does: "Movement back, on" },
+  { shown: "Shift ← →", does: "Posture back, on" },
+  { shown: "Home", does: "From the beginning" },
+  { shown: "− +", does: "Slower, faster" },
+  { shown: "V", does: "Whose sides: class, instructor, turned over" },
+  { shown: "F", does: "Full screen" },
+  { shown: "Esc", does: "Back to the session" },
+];

@@ -1,0 +1,173 @@
+import {
+  ChevronLeft,
+  ChevronRight,
+  ChevronsLeft,
+  ChevronsRight,
+  Maximize,
+  Pause,
+  Play,
+  RotateCcw,
+  X,
+} from "lucide-react";
+import type { Stage, View } from "../shared/api";
+import { clock } from "../shared/format";
+import { KeysDialog } from "../shared/KeysDialog";
+import { STAGE_KEYS } from "../shared/keys";
+
+export const SPEEDS = [0.5, 0.6, 0.7, 0.8, 0.9, 1, 1.1, 1.25, 1.5, 2];
+export const VIEWS: { id: View; name: string }[] = [
+  { id: "class", name: "Class’s sides" },
+  { id: "instructor", name: "Instructor’s sides" },
+  { id: "turned", name: "Turned over" },
+];
+
+interface ControlsProps {
+  stage: Stage;
+  playing: boolean;
+  busy: boolean;
+  speed: number;
+  view: View;
+  setSpeed: (speed: number) => void;
+  setView: (view: View) => void;
+  onToggle: () => void;
+  onStep: (by: -1 | 1, over: "movement" | "posture") => void;
+  onRestart: () => void;
+  onSeek: (ms: number) => void;
+  onFull: () => void;
+  onLeave: () => void;
+}
+
+/** The row below the stage: everything the keys do, for a finger or a mouse. */
+export function Controls(props: ControlsProps) {
+  const { stage, playing } = props;
+  const round = "btn btn-ghost btn-square";
+  return (
+    <div className="flex flex-wrap items-center gap-1 border-base-300 border-t bg-base-100 px-3 py-1.5">
+      <button
+        type="button"
+        className={round}
+        aria-label="From the beginning"
+        title="From the beginning (Home)"
+        onClick={props.onRestart}
+      >
+        <RotateCcw />
+      </button>
+      <button
+        type="button"
+        className={round}
+        aria-label="Posture back"
+        title="Posture back (Shift ←)"
+        onClick={() => props.onStep(-1, "posture")}
+      >
+        <ChevronsLeft />
+      </button>
+      <button
+        type="button"
+        className={round}
+        aria-label="Movement back"
+        title="Movement back (←)"
+        onClick={() => props.onStep(-1, "movement")}
+      >
+        <ChevronLeft />
+      </button>
+      <button
+        type="button"
+        className="btn btn-primary w-28"
+        onClick={props.onToggle}
+        disabled={stage.total_ms === 0}
+      >
+        {playing ? <Pause size={20} /> : <Play size={20} />} {playing ? "Pause" : "Play"}
+      </button>
+      <button
+        type="button"
+        className={round}
+        aria-label="Movement on"
+        title="Movement on (→)"
+        onClick={() => props.onStep(1, "movement")}
+      >
+        <ChevronRight />
+      </button>
+      <button
+        type="button"
+        className={round}
+        aria-label="Posture on"
+        title="Posture on (Shift →)"
+        onClick={() => props.onStep(1, "posture")}
+      >
+        <ChevronsRight />
+      </button>
+      <select
+        className="select select-sm ml-2 w-auto max-w-52"
+        aria-label="Go to a pass"
+        value=""
+        onChange={(e) => {
+          props.onSeek(Number(e.target.value));
+          e.target.blur();
+        }}
+      >
+        <option value="" disabled>
+          Go to a pass
+        </option>
+        {stage.passes.map((p) => (
+          <option key={p.start_ms} value={p.start_ms}>
+            {clock(p.start_ms)} · {p.title}
+            {p.round > 1 ? ` (time ${p.round})` : ""}
+          </option>
+        ))}
+      </select>
+      <span className="flex-1" />
+      <label className="flex items-center gap-1 text-sm">
+        speed
+        <select
+          className="select select-sm w-auto"
+          value={props.speed}
+          onChange={(e) => {
+            props.setSpeed(Number(e.target.value));
+            e.target.blur();
+          }}
+        >
+          {SPEEDS.map((s) => (
+            <option key={s} value={s}>
+              {s} ×
+            </option>
+          ))}
+        </select>
+      </label>
+      <select
+        className="select select-sm w-auto"
+        aria-label="Whose sides the picture shows"
+        value={props.view}
+        onChange={(e) => {
+          props.setView(e.target.value as View);
+          e.target.blur();
+        }}
+      >
+        {VIEWS.map((v) => (
+          <option key={v.id} value={v.id}>
+            {v.name}
+          </option>
+        ))}
+      </select>
+      <span className="quiet px-1 text-sm">{clock(stage.total_ms)}</span>
+      <KeysDialog keys={STAGE_KEYS} title="stage" />
+      <button
+        type="button"
+        className={round}
+        aria-label="Full screen"
+        title="Full screen (F)"
+        onClick={props.onFull}
+      >
+        <Maximize size={20} />
+      </button>
+      <button
+        type="button"
+        className={round}
+        aria-label="Back to the session"
+        title="Back to the session (Esc)"
+        onClick={props.onLeave}
+      >
+        <X size={20} />
+      </button>
+    </div>
+  );
+}
