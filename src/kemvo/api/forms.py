@@ -24,7 +24,7 @@ class FormView(DocumentView[Form, Sheet]):
 
 
 class FormRow(BaseModel):
-    """A form in the list."""
+    """A form in the list. `sway`: time in milliseconds and left_pct, at the end of every movement."""
 
     id: str
     title: str
@@ -35,6 +35,7 @@ class FormRow(BaseModel):
     totals: Totals
     posture_ids: list[str]
     posture_titles: list[str]
+    sway: list[tuple[int, int]]
 
 
 class FormSave(Version):
@@ -64,6 +65,7 @@ def list_forms(house: Here, removed: bool = False) -> list[FormRow]:
 def _row(stored: Stored[Form]) -> FormRow:
     form = stored.body
     postures = form.postures()
+    spans = plan_form(form).spans
     return FormRow(
         id=stored.id,
         title=form.title,
@@ -71,9 +73,10 @@ def _row(stored: Stored[Form]) -> FormRow:
         saved=stored.saved,
         postures=len(postures),
         tempo=form.tempo,
-        totals=totals(plan_form(form).spans),
+        totals=totals(spans),
         posture_ids=[p.id for p in postures],
         posture_titles=[p.title() for p in postures],
+        sway=[(0, form.opening_left_pct), *((s.end_ms, s.left_to) for s in spans)],
     )
 
 

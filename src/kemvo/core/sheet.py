@@ -3,12 +3,11 @@
 from __future__ import annotations
 
 from kemvo.core.form import Form
-from kemvo.core.sides import first_side
 from kemvo.core.ledger import Totals, totals, totals_by
 from kemvo.core.timeline import plan_form
 from kemvo.core.values import Side, Value
 from kemvo.core.weight import shifts
-from kemvo.core.wording import Wording, wordings_of
+from kemvo.core.wording import Wording, foot_side, wordings_of
 
 
 class MovementLine(Value):
@@ -53,7 +52,7 @@ def sheet(form: Form) -> Sheet:
                 fill_from=round(s.fill_from, 4),
                 fill_to=round(s.fill_to, 4),
                 shift=shift,
-                foot_side=(first_side(s.movement.foot) or s.movement.side) if s.movement.foot else None,
+                foot_side=foot_side(s.movement),
                 wordings=wordings_of(s.movement, s.left_from),
             )
     return Sheet(

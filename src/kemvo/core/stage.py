@@ -10,6 +10,7 @@ from kemvo.core.session import FACINGS, VOICES
 from kemvo.core.timeline import Span, mirrored
 from kemvo.core.values import Breath, Side, Value
 from kemvo.core.weight import along, full_side
+from kemvo.core.wording import foot_side
 
 View = Literal["class", "instructor", "turned"]
 """Whose sides the picture shows: the class's own, the instructor's (turned over in mirrored passes), or
@@ -36,6 +37,7 @@ class StageSpan(Value):
     movements: int
     line: str
     foot: str
+    foot_side: Side | None
     counts: float
     side: Side | None
     full: Side | None
@@ -176,6 +178,7 @@ def _spans(spans: list[Span]) -> tuple[StageSpan, ...]:
                 movements=len(posture.movements) if posture else 0,
                 line=s.movement.line if s.movement else "",
                 foot=s.movement.foot if s.movement else "",
+                foot_side=foot_side(s.movement) if s.movement else None,
                 counts=s.movement.counts if s.movement else 0,
                 side=s.movement.side if s.movement else None,
                 full=full_side(s.left_to),

@@ -1,6 +1,7 @@
 import type { FormRow, FormView, SessionView } from "../shared/api";
 import { DocumentList } from "../shared/DocumentList";
 import { clock, plural, when } from "../shared/format";
+import { SwayLine } from "../shared/Ribbon";
 
 /** All forms: open, new, duplicate, remove and bring back, open a file. */
 export function FormsPage() {
@@ -17,6 +18,7 @@ export function FormsPage() {
       line={(f) =>
         `${plural(f.postures, "posture")} · ${plural(f.totals.counts, "count")} · ${clock(f.totals.ms)} at ${f.tempo} counts a minute`
       }
+      picture={(f) => <SwayLine sway={f.sway} />}
       aside={(f) => `${f.school ? `${f.school} · ` : ""}saved ${when(f.saved)}`}
     />
   );

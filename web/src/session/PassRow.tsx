@@ -15,17 +15,27 @@ interface PassRowProps {
   change: (id: string, change: Partial<Pass>, how?: "typing") => void;
   copy: (id: string) => void;
   remove: (id: string) => void;
+  /** Whether its choices are shown; otherwise they are told in one line. */
+  open: boolean;
+  onOpen: (id: string) => void;
 }
 
 const readSeconds = (text: string) => readNumber(text.replace(/\s*s(econds?)?$/, ""), 0, 1800);
 
 /** One pass: its title and length, and below what it goes over and how. */
 export const PassRow = memo(function PassRow(props: PassRowProps) {
-  const { pass: p, no, line, forms, choices, change } = props;
+  const { pass: p, no, line, forms, change } = props;
   const sort = useSortable({ id: p.id });
   const form = forms.find((f) => f.id === p.part.form_id);
-  const select = "select select-sm w-auto min-w-0 max-w-64";
-  const boxed = "!border-base-300 bg-base-100 !py-1 text-right";
+  const told = [
+    form?.title,
+    p.part.first || p.part.last ? plural(line?.postures ?? 0, "posture") : "whole form",
+    line?.facing,
+    line?.voice,
+    line && `${line.tempo} counts/min`,
+    p.repeats > 1 && `${p.repeats} times`,
+    p.other_side && "other side",
+  ];
   return (
     <li
       ref={sort.setNodeRef}
@@ -33,6 +43,7 @@ export const PassRow = memo(function PassRow(props: PassRowProps) {
       className={`rounded-box border-base-300 border bg-base-100 p-2 ${sort.isDragging ? "relative z-10 shadow-lg" : ""}`}
       data-pass={p.id}
       aria-label={`Pass ${no}`}
+      onFocus={() => props.onOpen(p.id)}
     >
       <div className="flex items-center gap-2">
         <button
@@ -76,126 +87,18 @@ export const PassRow = memo(function PassRow(props: PassRowProps) {
           <Trash2 size={16} />
         </button>
       </div>
-      <div className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1.5 pl-10 text-sm">
-        <select
-          className={select}
-          aria-label="Form"
-          value={p.part.form_id}
-          onChange={(e) => change(p.id, { part: { form_id: e.target.value, first: "", last: "" } })}
+      {props.open ? (
+        <PassChoices {...props} form={form} />
+      ) : (
+        <button
+          type="button"
+          className="quiet block w-full cursor-pointer pl-10 text-left text-sm"
+          onClick={() => props.onOpen(p.id)}
         >
-          {!form && <option value={p.part.form_id}>Form is missing: choose one</option>}
-          {forms.map((f) => (
-            <option key={f.id} value={f.id}>
-              {f.title || "Untitled form"}
-            </option>
-          ))}
-        </select>
-        {(["first", "last"] as const).map((end) => (
-          <label key={end} className="flex min-w-0 items-center gap-1">
-            {end === "first" ? "from" : "to"}
-            <select
-              className={select}
-              aria-label={end === "first" ? "From posture" : "To posture"}
-              value={p.part[end]}
-              onChange={(e) => change(p.id, { part: { ...p.part, [end]: e.target.value } })}
-            >
-              <option value="">{end === "first" ? "the beginning" : "the end"}</option>
-              {form?.posture_ids.map((id, i) => (
-                <option key={id} value={id}>
-                  {i + 1} · {form.posture_titles[i]}
-                </option>
-              ))}
-            </select>
-          </label>
-        ))}
-        <select
-          className={select}
-          aria-label="Facing"
-          value={p.facing}
-          onChange={(e) => change(p.id, { facing: e.target.value as Pass["facing"] })}
-        >
-          {choices.facings.map((c) => (
-            <option key={c.id} value={c.id}>
-              {c.title}
-            </option>
-          ))}
-        </select>
-        <select
-          className={select}
-          aria-label="How much is said"
-          value={p.voice}
-          onChange={(e) => change(p.id, { voice: e.target.value as Pass["voice"] })}
-        >
-          {choices.voice_levels.map((c) => (
-            <option key={c.id} value={c.id}>
-              {c.title}
-            </option>
-          ))}
-        </select>
-        <label className="flex items-center gap-1">
-          <Field
-            label="Tempo of the pass in counts a minute; empty takes the form’s own"
-            className={`${boxed} !w-14`}
-            placeholder={String(line?.tempo ?? "")}
-            value={p.tempo === null || p.tempo === undefined ? "" : String(p.tempo)}
-            onCommit={(text) => {
-              if (text.trim() === "") {
-                change(p.id, { tempo: null });
-                return true;
-              }
-              const tempo = readNumber(text, 4, 240);
-              if (tempo !== null) change(p.id, { tempo });
-              return tempo !== null;
-            }}
-          />
-          counts/min
-        </label>
-        <label className="flex items-center gap-1">
-          <Field
-            label="How many times in a row"
-            className={`${boxed} !w-10`}
-            value={String(p.repeats)}
-            onCommit={(text) => {
-              const n = readNumber(text, 1, 99);
-              if (n !== null) change(p.id, { repeats: Math.round(n) });
-              return n !== null;
-            }}
-          />
-          {p.repeats === 1 ? "time" : "times"}
-        </label>
-        <label className="flex items-center gap-1">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-sm"
-            checked={p.other_side}
-            onChange={(e) => change(p.id, { other_side: e.target.checked })}
-          />
-          other side
-        </label>
-        {(["pause_before_ms", "pause_after_ms"] as const).map((pause) => (
-          <label key={pause} className="flex items-center gap-1">
-            still {pause === "pause_before_ms" ? "before" : "after"}
-            <Field
-              label={`Still ${pause === "pause_before_ms" ? "before" : "after"} the pass, in seconds`}
-              className={`${boxed} !w-16`}
-              value={seconds(p[pause])}
-              onCommit={(text) => {
-                const s = readSeconds(text);
-                if (s !== null) change(p.id, { [pause]: Math.round(s * 1000) });
-                return s !== null;
-              }}
-            />
-          </label>
-        ))}
-        <input
-          className="input input-sm min-w-40 flex-1"
-          aria-label="Said before the pass"
-          placeholder="Said before it begins"
-          value={p.say}
-          onChange={(e) => change(p.id, { say: e.target.value }, "typing")}
-        />
-      </div>
-      {line && (
+          {told.filter(Boolean).join(" · ")}
+        </button>
+      )}
+      {line && props.open && (
         <p className="quiet mt-1 pl-10 text-sm">
           {plural(line.postures, "posture")} · {plural(line.totals.counts, "count")} ·{" "}
           {plural(line.totals.breaths, "breath")} · {plural(line.totals.shifts, "weight shift")}
@@ -204,3 +107,134 @@ export const PassRow = memo(function PassRow(props: PassRowProps) {
     </li>
   );
 });
+
+interface PassChoicesProps extends PassRowProps {
+  form: FormRow | undefined;
+}
+
+/** What a pass goes over and how: form, part, facing, voice, tempo, repeats, pauses. */
+function PassChoices({ pass: p, line, form, forms, choices, change }: PassChoicesProps) {
+  const select = "select select-sm w-auto min-w-0 max-w-64";
+  const boxed = "!border-base-300 bg-base-100 !py-1 text-right";
+  return (
+    <div className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1.5 pl-10 text-sm">
+      <select
+        className={select}
+        aria-label="Form"
+        value={p.part.form_id}
+        onChange={(e) => change(p.id, { part: { form_id: e.target.value, first: "", last: "" } })}
+      >
+        {!form && <option value={p.part.form_id}>Form is missing: choose one</option>}
+        {forms.map((f) => (
+          <option key={f.id} value={f.id}>
+            {f.title || "Untitled form"}
+          </option>
+        ))}
+      </select>
+      {(["first", "last"] as const).map((end) => (
+        <label key={end} className="flex min-w-0 items-center gap-1">
+          {end === "first" ? "from" : "to"}
+          <select
+            className={select}
+            aria-label={end === "first" ? "From posture" : "To posture"}
+            value={p.part[end]}
+            onChange={(e) => change(p.id, { part: { ...p.part, [end]: e.target.value } })}
+          >
+            <option value="">{end === "first" ? "the beginning" : "the end"}</option>
+            {form?.posture_ids.map((id, i) => (
+              <option key={id} value={id}>
+                {i + 1} · {form.posture_titles[i]}
+              </option>
+            ))}
+          </select>
+        </label>
+      ))}
+      <select
+        className={select}
+        aria-label="Facing"
+        value={p.facing}
+        onChange={(e) => change(p.id, { facing: e.target.value as Pass["facing"] })}
+      >
+        {choices.facings.map((c) => (
+          <option key={c.id} value={c.id}>
+            {c.title}
+          </option>
+        ))}
+      </select>
+      <select
+        className={select}
+        aria-label="How much is said"
+        value={p.voice}
+        onChange={(e) => change(p.id, { voice: e.target.value as Pass["voice"] })}
+      >
+        {choices.voice_levels.map((c) => (
+          <option key={c.id} value={c.id}>
+            {c.title}
+          </option>
+        ))}
+      </select>
+      <label className="flex items-center gap-1">
+        <Field
+          label="Tempo of the pass in counts a minute; empty takes the form’s own"
+          className={`${boxed} !w-14`}
+          placeholder={String(line?.tempo ?? "")}
+          value={p.tempo === null || p.tempo === undefined ? "" : String(p.tempo)}
+          onCommit={(text) => {
+            if (text.trim() === "") {
+              change(p.id, { tempo: null });
+              return true;
+            }
+            const tempo = readNumber(text, 4, 240);
+            if (tempo !== null) change(p.id, { tempo });
+            return tempo !== null;
+          }}
+        />
+        counts/min
+      </label>
+      <label className="flex items-center gap-1">
+        <Field
+          label="How many times in a row"
+          className={`${boxed} !w-10`}
+          value={String(p.repeats)}
+          onCommit={(text) => {
+            const n = readNumber(text, 1, 99);
+            if (n !== null) change(p.id, { repeats: Math.round(n) });
+            return n !== null;
+          }}
+        />
+        {p.repeats === 1 ? "time" : "times"}
+      </label>
+      <label className="flex items-center gap-1">
+        <input
+          type="checkbox"
+          className="checkbox checkbox-sm"
+          checked={p.other_side}
+          onChange={(e) => change(p.id, { other_side: e.target.checked })}
+        />
+        other side
+      </label>
+      {(["pause_before_ms", "pause_after_ms"] as const).map((pause) => (
+        <label key={pause} className="flex items-center gap-1">
+          still {pause === "pause_before_ms" ? "before" : "after"}
+          <Field
+            label={`Still ${pause === "pause_before_ms" ? "before" : "after"} the pass, in seconds`}
+            className={`${boxed} !w-16`}
+            value={seconds(p[pause])}
+            onCommit={(text) => {
+              const s = readSeconds(text);
+              if (s !== null) change(p.id, { [pause]: Math.round(s * 1000) });
+              return s !== null;
+            }}
+          />
+        </label>
+      ))}
+      <input
+        className="input input-sm min-w-40 flex-1"
+        aria-label="Said before the pass"
+        placeholder="Said before it begins"
+        value={p.say}
+        onChange={(e) => change(p.id, { say: e.target.value }, "typing")}
+      />
+    </div>
+  );
+}

@@ -10,7 +10,7 @@ import {
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { useQuery } from "@tanstack/react-query";
 import { Plus } from "lucide-react";
-import { type KeyboardEvent, useCallback, useEffect, useRef } from "react";
+import { type KeyboardEvent, useCallback, useEffect, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import {
   type Choices,
@@ -59,6 +59,7 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
   const { derived } = doc.view;
   const navigate = useNavigate();
   const go = useRef<string | null>(null);
+  const [open, setOpen] = useState("");
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -189,6 +190,8 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
                     change={change}
                     copy={copy}
                     remove={remove}
+                    open={open === p.id}
+                    onOpen={setOpen}
                   />
                 ))}
               </ol>

@@ -17,7 +17,7 @@ export function Strip({ plan, wishedMs }: { plan: Plan; wishedMs: number | null 
           key={p.id}
           title={`${p.title} · ${clock(p.totals.ms)}`}
           className={`absolute inset-y-1 overflow-hidden rounded-sm border border-base-100 px-1.5 py-0.5 text-sm leading-tight ${
-            i % 2 ? "bg-secondary text-secondary-content" : "bg-primary text-primary-content"
+            i % 2 ? "bg-neutral text-neutral-content" : "bg-primary text-primary-content"
           }`}
           style={{ left: `${x(p.start_ms)}%`, width: `${x(p.totals.ms)}%` }}
         >

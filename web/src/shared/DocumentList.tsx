@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { FolderOpen, Plus } from "lucide-react";
-import { useRef, useState } from "react";
+import { type ReactNode, useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { call, type Kind, sentence, upload } from "./api";
 import { Waiting } from "./Shell";
@@ -18,6 +18,7 @@ interface DocumentListProps<R extends Row> {
   actions: { name: string; path: string }[];
   line: (row: R) => string;
   aside: (row: R) => string;
+  picture?: (row: R) => ReactNode;
 }
 
 /** The list of forms or of sessions, and all that is done with whole ones. */
@@ -113,6 +114,7 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
                 {row.title || "Untitled"}
               </Link>
               <p>{props.line(row)}</p>
+              {props.picture?.(row)}
               <p className="quiet text-sm">{props.aside(row)}</p>
             </div>
             <div className="flex flex-wrap gap-1">

@@ -1,3 +1,5 @@
+import { curveMonotoneX, line as lineOf } from "d3-shape";
+
 /** A stretch of the sway scroll: the ribbon from one weight to another, as wide as the breath is full. */
 
 const NARROW = 1.6;
@@ -48,7 +50,7 @@ const across = (leftPct: number) => 88 - leftPct * 0.76;
 export function RibbonStrip(props: RibbonProps) {
   return (
     <svg
-      className="absolute inset-0 h-full w-full"
+      className="absolute inset-0 h-full w-full overflow-visible"
       viewBox="0 0 100 100"
       preserveAspectRatio="none"
       aria-hidden="true"
@@ -65,7 +67,7 @@ export function RibbonStrip(props: RibbonProps) {
           vectorEffect="non-scaling-stroke"
         />
       ))}
-      <path className="ribbon" d={ribbonPath(props, 0, 100, across)} />
+      <path className="ribbon" d={ribbonPath(props, -0.6, 100.6, across)} />
       <path
         className="ribbon-line"
         d={middlePath(props, 0, 100, across)}
@@ -79,18 +81,47 @@ export function RibbonStrip(props: RibbonProps) {
 /** A footprint: filled when that leg carries weight, an outline when it is empty. */
 export function FootPrint({ side, full, title }: { side: "L" | "R"; full: boolean; title: string }) {
   return (
-    <svg
-      viewBox="0 0 20 34"
-      className={`h-7 w-4 text-accent ${side === "R" ? "-scale-x-100" : ""}`}
-      role="img"
-      aria-label={title}
-    >
+    <svg viewBox="0 0 20 34" className="h-7 w-4 text-accent" role="img" aria-label={title}>
       <title>{title}</title>
+      <FootShape side={side} full={full} />
+    </svg>
+  );
+}
+
+/** The outline of a sole in a box of 20 by 34. */
+export function FootShape({ side, full }: { side: "L" | "R"; full: boolean }) {
+  return (
+    <path
+      transform={side === "R" ? "matrix(-1 0 0 1 20 0)" : undefined}
+      d="M11 2c4 0 6 4 6 9 0 4-2 6-2.5 9-.4 2 .3 4-.2 7-.5 3-2 5-4.600 5s-4-2-4-5c0-4 .8-6 .3-10C5.500 12 5 2 11 2Z"
+      fill={full ? "currentColor" : "none"}
+      stroke="currentColor"
+      strokeWidth="2"
+    />
+  );
+}
+
+/** A whole form as one small line from left to right: up is the left leg, down the right. */
+export function SwayLine({ sway }: { sway: readonly (readonly number[])[] }) {
+  const whole = sway.at(-1)?.[0] || 1;
+  const path = lineOf<readonly number[]>(
+    (d) => ((d[0] ?? 0) / whole) * 1000,
+    (d) => 3 + (100 - (d[1] ?? 50)) * 0.3,
+  ).curve(curveMonotoneX)(sway as number[][]);
+  return (
+    <svg
+      viewBox="0 0 1000 36"
+      preserveAspectRatio="none"
+      className="my-1 h-9 w-full max-w-xl"
+      aria-hidden="true"
+    >
+      <line x1="0" x2="1000" y1="18" y2="18" className="stroke-base-300" vectorEffect="non-scaling-stroke" />
       <path
-        d="M11 2c4 0 6 4 6 9 0 4-2 6-2.500 9-.4 2 .3 4-.2 7-.5 3-2 5-4.600 5s-4-2-4-5c0-4 .8-6 .3-10C5.500 12 5 2 11 2Z"
-        fill={full ? "currentColor" : "none"}
-        stroke="currentColor"
-        strokeWidth="2"
+        d={path ?? ""}
+        className="stroke-primary"
+        fill="none"
+        strokeWidth="2.5"
+        vectorEffect="non-scaling-stroke"
       />
     </svg>
   );

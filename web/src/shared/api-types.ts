@@ -687,7 +687,7 @@ export interface components {
         };
         /**
          * FormRow
-         * @description A form in the list.
+         * @description A form in the list. `sway`: time in milliseconds and left_pct, at the end of every movement.
          */
         FormRow: {
             /** Id */
@@ -707,6 +707,11 @@ export interface components {
             posture_ids: string[];
             /** Posture Titles */
             posture_titles: string[];
+            /** Sway */
+            sway: [
+                number,
+                number
+            ][];
         };
         /**
          * FormSave
@@ -1290,6 +1295,8 @@ export interface components {
             line: string;
             /** Foot */
             foot: string;
+            /** Foot Side */
+            foot_side: ("L" | "R") | null;
             /** Counts */
             counts: number;
             /** Side */

@@ -107,7 +107,7 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
             <span>all right</span>
           </div>
         </div>
-        <div className="flex min-w-0 flex-1 flex-col gap-[1.5vh] px-[3vw] py-[2vh]">
+        <div className="flex min-w-0 flex-1 flex-col justify-between gap-[1.5vh] overflow-y-auto px-[3vw] py-[2vh]">
           <p className="quiet text-[2.4vh]">
             {pass?.title} · {pass?.facing}
             {pass && pass.round > 1 ? ` · time ${pass.round}` : ""}
@@ -120,7 +120,7 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
               {[span.number && `no. ${span.number}`, span.times].filter(Boolean).join(" · ") || "\u00a0"}
             </p>
           </div>
-          <p className="min-h-[15vh] text-[max(5vh,1.6rem)] leading-[1.2]" data-line>
+          <p className="min-h-[18vh] text-[max(5vh,1.6rem)] leading-[1.2]" data-line>
             {span.kind === "hold" ? "Hold still" : span.line}
           </p>
           <div className="grid grid-cols-3 items-end gap-[2vw]">
@@ -130,7 +130,7 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
                 {span.full ? SIDE_WORDS[span.full] : "even"}
               </p>
               <div
-                className="mt-[1vh] flex h-[2.6vh] overflow-hidden rounded-sm border-2 border-primary"
+                className="relative mt-[1vh] flex h-[2.6vh] overflow-hidden rounded-sm border-2 border-primary"
                 aria-hidden="true"
               >
                 <span ref={share} className="h-full bg-primary" />
@@ -154,7 +154,7 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
             </div>
           </div>
           <p
-            className="mt-auto min-h-[2.6em] rounded-box bg-base-100 px-[1.4vw] py-[1vh] text-[max(3.4vh,1.2rem)]"
+            className="min-h-[2.6em] rounded-box bg-base-100 px-[1.4vw] py-[1vh] text-[max(3.4vh,1.2rem)]"
             data-words
             aria-hidden="true"
           >

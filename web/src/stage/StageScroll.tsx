@@ -1,6 +1,6 @@
 import { memo, useMemo } from "react";
 import type { Stage, StageSpan } from "../shared/api";
-import { middlePath, ribbonPath } from "../shared/Ribbon";
+import { FootShape, middlePath, ribbonPath } from "../shared/Ribbon";
 
 export const PX_PER_MS = 0.032;
 const WIDTH = 360;
@@ -13,14 +13,31 @@ const Stretch = memo(function Stretch({ span, current }: { span: StageSpan; curr
   const ends = { from: span.left_from, to: span.left_to, fillFrom: span.fill_from, fillTo: span.fill_to };
   return (
     <g opacity={span.kind === "pause" ? 0.45 : 1}>
-      <path className="ribbon" d={ribbonPath(ends, top, bottom, across, 2.6)} />
+      <path className="ribbon" d={ribbonPath(ends, top - 0.4, bottom + 0.4, across, 2.6)} />
       <path className="ribbon-line" strokeWidth="2" d={middlePath(ends, top, bottom, across)} />
       {span.kind === "movement" && span.movement_no === 0 && (
         <g>
           <line x1="0" x2={WIDTH} y1={top} y2={top} className="stroke-base-content/25" />
-          <text x="4" y={top - 6} className="fill-base-content font-name text-[15px] font-semibold">
+          <text
+            x="4"
+            y={top - 6}
+            className="fill-base-content stroke-base-100 font-name text-[15px] font-semibold"
+            paintOrder="stroke"
+            strokeWidth="5"
+          >
             {span.posture_title}
           </text>
+        </g>
+      )}
+      {span.kind === "movement" && span.foot_side && (
+        <g
+          className="text-accent"
+          transform={`translate(${span.foot_side === "L" ? 12 : WIDTH - 32} ${top + 8})`}
+        >
+          <FootShape
+            side={span.foot_side}
+            full={span.foot_side === "L" ? span.left_to > 10 : span.left_to < 90}
+          />
         </g>
       )}
       {span.kind === "movement" && current && (

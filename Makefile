@@ -1,0 +1,71 @@
+# Kemvo: see README.md. Everything is set up by the targets themselves; a second call does only what has changed.
+SHELL := /bin/bash
+PYTHON ?= python3
+BIN := .venv/bin
+STAMPS := .stamps
+PAGES := src/kemvo/api/pages/index.html
+WEB_SOURCES := $(shell find web/src web/public -type f 2>/dev/null) web/index.html web/vite.config.ts web/tsconfig.json
+
+.PHONY: demo run test check bench setup pages types screenshots
+
+demo: setup pages ## Start Kemvo on demo data and print its address
+	@$(BIN)/kemvo demo
+
+run: setup pages ## Start Kemvo on your own data
+	@$(BIN)/kemvo serve --browser
+
+test: setup pages $(STAMPS)/dev $(STAMPS)/chromium check ## Install what tests need, run style, types, import rule and all tests
+	$(BIN)/python -m pytest
+
+check: $(STAMPS)/dev $(STAMPS)/web ## Style, types and the import rule
+	$(BIN)/ruff check src tests bench
+	$(BIN)/ruff format --check -q src tests bench
+	$(BIN)/mypy
+	$(BIN)/lint-imports
+	$(BIN)/python bench/types_current.py
+	cd web && npm run --silent check
+
+bench: setup pages $(STAMPS)/dev ## Print edit time, schedule time, render speed, memory
+	$(BIN)/python -m bench
+
+types: $(STAMPS)/dev $(STAMPS)/web ## Make the front end's types from the API's description
+	$(BIN)/kemvo openapi > web/src/shared/openapi.json
+	cd web && npm run --silent types
+
+screenshots: setup pages $(STAMPS)/dev $(STAMPS)/chromium ## Refresh docs/screenshots from the demo data
+	$(BIN)/python bench/screenshots.py
+
+setup: $(STAMPS)/python
+pages: $(PAGES)
+
+$(STAMPS)/python: requirements.lock pyproject.toml
+	@mkdir -p $(STAMPS)
+	@$(PYTHON) -c 'import sys; sys.exit("Kemvo needs Python 3.11 or newer; this is " + sys.version.split()[0]) if sys.version_info < (3, 11) else 0'
+	@test -x $(BIN)/python || $(PYTHON) -m venv .venv || { echo "Python's venv is missing. On Debian: apt install python3-venv"; exit 1; }
+	$(BIN)/python -m pip install --quiet --disable-pip-version-check -r requirements.lock
+	$(BIN)/python -m pip install --quiet --disable-pip-version-check --no-deps --no-build-isolation --editable .
+	@touch $@
+
+$(STAMPS)/dev: requirements-dev.lock $(STAMPS)/python
+	$(BIN)/python -m pip install --quiet --disable-pip-version-check -r requirements-dev.lock
+	@touch $@
+
+# "npm install" and not "npm ci": the lock holds the binaries of the platforms that were at hand when it was made,
+# and "ci" refuses a lock without those of all others.
+$(STAMPS)/web: web/package-lock.json
+	@mkdir -p $(STAMPS)
+	@command -v npm > /dev/null || { echo "Node.js 20 with npm is needed to build the pages. On Debian: apt install nodejs npm"; exit 1; }
+	cd web && npm install --silent --no-save --no-audit --no-fund
+	@touch $@
+
+$(PAGES): $(STAMPS)/web $(WEB_SOURCES)
+	cd web && npx vite build --logLevel warn
+	@touch $@
+
+$(STAMPS)/chromium:
+	@mkdir -p $(STAMPS)
+	@if command -v chromium > /dev/null; then :; \
+	elif [ "$$(id -u)" = 0 ]; then apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq chromium > /dev/null; \
+	elif command -v sudo > /dev/null && sudo -n true 2> /dev/null; then sudo apt-get update -qq && sudo DEBIAN_FRONTEND=noninteractive apt-get install -y -qq chromium > /dev/null; \
+	else echo "The browser tests need Debian's chromium. Install it with: sudo apt install chromium"; exit 1; fi
+	@touch $@
