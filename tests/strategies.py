@@ -36,7 +36,9 @@ postures = st.builds(
     alternate=st.booleans(),
     movements=st.lists(movements, max_size=5).map(tuple),
 )
-sections = st.builds(Section, title=st.sampled_from(["", "Arriving"]), postures=st.lists(postures, max_size=4).map(tuple))
+sections = st.builds(
+    Section, title=st.sampled_from(["", "Arriving"]), postures=st.lists(postures, max_size=4).map(tuple)
+)
 forms = st.builds(
     Form,
     title=st.sampled_from(["", "A form"]),

@@ -155,7 +155,11 @@ def test_names_are_called_with_number_and_two_of_three() -> None:
     session = Session(passes=(Pass(part=Part(form_id="f"), voice="names"),))
     done = work_out(session, {"f": form}, lambda texts: dict.fromkeys(texts, 500))
     names = [d.text for d in done.decisions if d.cue.kind == "name"]
-    assert names == ["Number 6. Clouds, left, one of three", "Clouds, left, two of three", "Clouds, left, three of three"]
+    assert names == [
+        "Number 6. Clouds, left, one of three",
+        "Clouds, left, two of three",
+        "Clouds, left, three of three",
+    ]
 
 
 def test_a_mirrored_pass_says_the_class_its_own_side_and_shows_the_instructor_the_other() -> None:

@@ -1,5 +1,6 @@
 """Laws of the timeline, the ledger and the curves; worked examples by hand."""
 
+import itertools
 from fractions import Fraction
 
 import pytest
@@ -47,7 +48,7 @@ def test_the_total_is_the_exact_sum_rounded_once(practice: tuple) -> None:
 @given(practices())
 def test_weight_and_lungs_go_on_from_where_they_were(practice: tuple) -> None:
     spans = plan(*practice).spans
-    for a, b in zip(spans, spans[1:], strict=False):
+    for a, b in itertools.pairwise(spans):
         assert a.left_to == b.left_from
         assert a.fill_to == pytest.approx(b.fill_from)
     assert all(0 <= s.fill_to <= 1 for s in spans)

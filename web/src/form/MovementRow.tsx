@@ -66,7 +66,7 @@ export const MovementRow = memo(function MovementRow({ movement: m, line, no, ch
       </div>
       <div className="flex items-center" {...fieldOf(row, "weight")}>
         <Field
-          label={`Weight at the end of movement ${no}: 70 L, 30 R, even`}
+          label={`Weight at the end of movement ${no}: 70 L, 100 R, even`}
           className={`text-right ${line?.shift ? "font-semibold" : ""}`}
           value={weight(m.left_pct)}
           onCommit={(text) => {

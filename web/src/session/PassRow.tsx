@@ -92,7 +92,7 @@ export const PassRow = memo(function PassRow(props: PassRowProps) {
       ) : (
         <button
           type="button"
-          className="quiet block w-full cursor-pointer pl-10 text-left text-sm"
+          className="quiet block min-h-7 w-full cursor-pointer pl-10 text-left text-sm"
           onClick={() => props.onOpen(p.id)}
         >
           {told.filter(Boolean).join(" · ")}

@@ -83,7 +83,15 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
     },
     [edit],
   );
-  const remove = useCallback((id: string) => edit((s) => removePass(s, id)), [edit]);
+  const remove = useCallback(
+    (id: string) =>
+      edit((s) => {
+        const at = s.passes.findIndex((p) => p.id === id);
+        go.current = (s.passes[at - 1] ?? s.passes[at + 1])?.id ?? null;
+        return removePass(s, id);
+      }),
+    [edit],
+  );
   const add = (after?: string) => {
     const made = newPass(forms, session.passes.find((p) => p.id === after) ?? session.passes.at(-1));
     go.current = made.id;

@@ -1,0 +1,38 @@
+"""Can it be read and used: axe-core's rules for WCAG 2.2 A and AA, on every page, light and dark, and no page wider than its window."""
+
+from pathlib import Path
+
+import pytest
+from playwright.sync_api import Browser, expect
+
+AXE = Path(__file__).parents[2] / "web/node_modules/axe-core/axe.min.js"
+RULES = {"runOnly": ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]}
+PAGES = {
+    "forms": "[data-list], h1",
+    "forms/nine-willows": "[data-totals]",
+    "sessions": "h1",
+    "sessions/thursday-class": "[data-state]",
+    "stage/thursday-class": "[data-position-ms]",
+}
+
+
+@pytest.mark.parametrize("scheme", ["light", "dark"])
+@pytest.mark.parametrize(("path", "ready"), PAGES.items(), ids=PAGES)
+def test_every_page_can_be_read_and_used(browser: Browser, demo: str, path: str, ready: str, scheme: str) -> None:
+    page = browser.new_page(viewport={"width": 1280, "height": 800}, color_scheme=scheme)
+    page.goto(f"{demo}/{path}")
+    expect(page.locator(ready).first).to_be_visible()
+    page.add_script_tag(path=AXE)
+    found = page.evaluate("(rules) => axe.run(document, rules)", RULES)["violations"]
+    assert not [(v["id"], v["nodes"][0]["html"][:160], v["nodes"][0]["failureSummary"][:300]) for v in found]
+    page.close()
+
+
+@pytest.mark.parametrize("width", [768, 1280, 1920])
+@pytest.mark.parametrize(("path", "ready"), PAGES.items(), ids=PAGES)
+def test_no_page_is_wider_than_its_window(browser: Browser, demo: str, path: str, ready: str, width: int) -> None:
+    page = browser.new_page(viewport={"width": width, "height": 900})
+    page.goto(f"{demo}/{path}")
+    expect(page.locator(ready).first).to_be_visible()
+    assert page.evaluate("document.documentElement.scrollWidth") <= width
+    page.close()
