@@ -31,6 +31,11 @@ class DocumentView(BaseModel, Generic[T, D]):
     derived: D
 
 
+def answer(view: BaseModel) -> Response:
+    """A view as it is sent: it was made here and needs no checking on its way out (a third of an edit's time)."""
+    return Response(view.model_dump_json(), media_type="application/json")
+
+
 class Version(BaseModel):
     """The version a write starts from."""
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 from fastapi import APIRouter, Response, UploadFile
 from pydantic import BaseModel
 
-from kemvo.api.documents import DocumentView, Version, download, file_text
+from kemvo.api.documents import DocumentView, Version, answer, download, file_text
 from kemvo.api.house import Here
 from kemvo.core.form import Form, Movement, Posture, Section, with_ids
 from kemvo.core.ledger import Totals, totals
@@ -107,10 +107,10 @@ def get_form(house: Here, id_: str) -> FormView:
     return view(house.forms.get(id_))
 
 
-@router.put("/{id_}")
-def save_form(house: Here, id_: str, save: FormSave) -> FormView:
+@router.put("/{id_}", response_model=FormView)
+def save_form(house: Here, id_: str, save: FormSave) -> Response:
     """Write a form. 409 when somebody else wrote since `version`."""
-    return view(house.forms.save(id_, save.version, with_ids(save.body)))
+    return answer(view(house.forms.save(id_, save.version, with_ids(save.body))))
 
 
 @router.post("/{id_}/undo")

@@ -8,7 +8,7 @@ from typing import Annotated, Literal
 from fastapi import APIRouter, Query, Response, UploadFile
 from pydantic import BaseModel
 
-from kemvo.api.documents import DocumentView, Version, download, file_name, file_text
+from kemvo.api.documents import DocumentView, Version, answer, download, file_name, file_text
 from kemvo.api.house import Here, House
 from kemvo.api.work import JobView, job_view
 from kemvo.audio.render import SOUND_FORMATS, render
@@ -100,10 +100,10 @@ def get_session(house: Here, id_: str) -> SessionView:
     return view(house, house.sessions.get(id_))
 
 
-@router.put("/{id_}")
-def save_session(house: Here, id_: str, save: SessionSave) -> SessionView:
+@router.put("/{id_}", response_model=SessionView)
+def save_session(house: Here, id_: str, save: SessionSave) -> Response:
     """Write a session. 409 when somebody else wrote since `version`."""
-    return view(house, house.sessions.save(id_, save.version, with_pass_ids(save.body)))
+    return answer(view(house, house.sessions.save(id_, save.version, with_pass_ids(save.body))))
 
 
 @router.post("/{id_}/undo")

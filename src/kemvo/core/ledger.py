@@ -24,13 +24,17 @@ class Totals(Value):
     even_ms: int = 0
 
 
+Key = Callable[[Span], Hashable]
+
+
 def totals(spans: Iterable[Span]) -> Totals:
     """The totals of spans that follow each other."""
-    return next(iter(totals_by(list(spans), lambda _: 0).values()), Totals())
+    (whole,) = totals_by(spans, lambda _: 0)
+    return whole.get(0, Totals())
 
 
-def totals_by(spans: Iterable[Span], key: Callable[[Span], Hashable]) -> dict[Hashable, Totals]:
-    """The totals of spans that follow each other, grouped by `key` (posture, section, pass).
+def totals_by(spans: Iterable[Span], *keys: Key) -> tuple[dict[Hashable, Totals], ...]:
+    """The totals of spans that follow each other, grouped by each of the keys (posture, section, pass).
 
     A shift belongs to the movement that makes it, so that the groups' shifts add up to the whole's; a
     breath that runs on from one group into the next is counted where it begins.
@@ -38,21 +42,23 @@ def totals_by(spans: Iterable[Span], key: Callable[[Span], Hashable]) -> dict[Ha
     spans = list(spans)
     moved = shifts([*(s.left_from for s in spans[:1]), *(s.left_to for s in spans)])
     breathed = breath_starts([(s.breath, s.leg.no) for s in spans])
-    sums: dict[Hashable, list[float]] = {}
+    sums: list[dict[Hashable, list[float]]] = [{} for _ in keys]
     for s, shift, breath in zip(spans, moved, breathed, strict=True):
-        row = sums.setdefault(key(s), [0.0] * 8)
         ms = s.end_ms - s.start_ms
-        legs = leg_time(s.left_from, s.left_to, ms)
-        is_movement = s.kind == "movement"
-        row[0] += s.movement.counts if is_movement and s.movement else 0
-        row[1] += ms
-        row[2] += is_movement
-        row[3] += breath
-        row[4] += shift and s.kind != "pause"
-        row[5] += legs.left
-        row[6] += legs.right
-        row[7] += legs.even
-    return {k: _row(v) for k, v in sums.items()}
+        counts = s.movement.counts if s.kind == "movement" and s.movement else 0
+        row = (
+            counts,
+            ms,
+            s.kind == "movement",
+            breath,
+            shift and s.kind != "pause",
+            *leg_time(s.left_from, s.left_to, ms),
+        )
+        for groups, key in zip(sums, keys, strict=True):
+            name = key(s)
+            before = groups.get(name)
+            groups[name] = [a + b for a, b in zip(before, row, strict=True)] if before else list(row)
+    return tuple({k: _row(v) for k, v in groups.items()} for groups in sums)
 
 
 def _row(v: list[float]) -> Totals:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from kemvo.core.ledger import Totals, totals, totals_by
+from kemvo.core.ledger import Totals, totals_by
 from kemvo.core.problem import Problem
 from kemvo.core.schedule import Decision
 from kemvo.core.session import FACINGS, VOICES, Forms, Session, missing_parts, pass_title, postures_of
@@ -35,7 +35,7 @@ class Plan(Value):
 def session_plan(session: Session, forms: Forms) -> Plan:
     """Work out the plan of a session."""
     timeline = plan(session, forms)
-    by_pass = totals_by(timeline.spans, lambda s: s.leg.no)
+    by_pass, whole = totals_by(timeline.spans, lambda s: s.leg.no, lambda _: 0)
     lines = []
     start = 0
     for no, p in enumerate(session.passes):
@@ -55,7 +55,7 @@ def session_plan(session: Session, forms: Forms) -> Plan:
         )
         start += sums.ms
     return Plan(
-        totals=totals(timeline.spans),
+        totals=whole.get(0, Totals()),
         over_ms=None if session.wished_ms is None else timeline.total_ms - session.wished_ms,
         passes=tuple(lines),
         problems=tuple(missing_parts(session, forms)),

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from kemvo.core.form import Form
-from kemvo.core.ledger import Totals, totals, totals_by
+from kemvo.core.ledger import Totals, totals_by
 from kemvo.core.timeline import plan_form
 from kemvo.core.values import Side, Value
 from kemvo.core.weight import shifts
@@ -44,7 +44,7 @@ def sheet(form: Form) -> Sheet:
     lines: dict[str, MovementLine] = {}
     for s, shift in zip(spans, moved, strict=True):
         if s.kind == "movement" and s.movement and s.movement.id not in lines:
-            lines[s.movement.id] = MovementLine(
+            lines[s.movement.id] = MovementLine.model_construct(
                 start_ms=s.start_ms,
                 ms=s.end_ms - s.start_ms,
                 left_from=s.left_from,
@@ -55,13 +55,15 @@ def sheet(form: Form) -> Sheet:
                 foot_side=foot_side(s.movement),
                 wordings=wordings_of(s.movement, s.left_from),
             )
+    whole, sections, postures = totals_by(
+        spans,
+        lambda _: 0,
+        lambda s: s.performance.section_id if s.performance else "",
+        lambda s: s.performance.posture.id if s.performance else "",
+    )
     return Sheet(
-        totals=totals(spans),
-        sections={
-            str(k): v for k, v in totals_by(spans, lambda s: s.performance.section_id if s.performance else "").items()
-        },
-        postures={
-            str(k): v for k, v in totals_by(spans, lambda s: s.performance.posture.id if s.performance else "").items()
-        },
+        totals=whole.get(0, Totals()),
+        sections={str(k): v for k, v in sections.items()},
+        postures={str(k): v for k, v in postures.items()},
         movements=lines,
     )

@@ -13,6 +13,7 @@ counterclockwise). `spoken` takes the marks out.
 from __future__ import annotations
 
 import re
+from functools import lru_cache
 from typing import NamedTuple
 
 from kemvo.core.values import OTHER_SIDE, Side
@@ -243,6 +244,7 @@ def side_words(text: str) -> list[SideWord]:
     ]
 
 
+@lru_cache(maxsize=8192)
 def first_side(text: str) -> Side | None:
     """The side a text names first, or None if it names none."""
     found = side_words(text)

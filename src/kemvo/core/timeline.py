@@ -8,6 +8,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Iterator
 from fractions import Fraction
+from math import floor
 from typing import Literal, NamedTuple
 
 from kemvo.core.breath import fills
@@ -16,6 +17,7 @@ from kemvo.core.mirror import mirror_posture
 from kemvo.core.session import Facing, Forms, Pass, Session, Voice, pass_title, postures_of
 from kemvo.core.values import EVEN, Breath
 
+HALF = Fraction(1, 2)
 SpanKind = Literal["movement", "hold", "pause"]
 
 
@@ -182,9 +184,12 @@ def performances(placed: Iterable[tuple[Posture, str, str]]) -> list[Performance
 
 
 def _steps(leg: Leg, placed: Iterable[tuple[Posture, str, str]], ms_per_count: Fraction) -> Iterator[_Step]:
+    lengths: dict[float, Fraction] = {}
     for performance in performances(placed):
         for no, m in enumerate(performance.posture.movements):
-            yield _Step(Fraction(m.counts) * ms_per_count, "movement", leg, performance, m, no, m.left_pct, m.breath)
+            if m.counts not in lengths:
+                lengths[m.counts] = Fraction(m.counts) * ms_per_count
+            yield _Step(lengths[m.counts], "movement", leg, performance, m, no, m.left_pct, m.breath)
             if m.hold_ms:
                 yield _Step(Fraction(m.hold_ms), "hold", leg, performance, m, no, m.left_pct, "free")
 
@@ -192,11 +197,16 @@ def _steps(leg: Leg, placed: Iterable[tuple[Posture, str, str]], ms_per_count: F
 def _lay_out(steps: Iterable[_Step], left: int) -> Timeline:
     """Give every step its place: each end is the exact sum so far, rounded once."""
     steps = list(steps)
+    # Whole milliseconds are added as such, the rest as fractions: the same sum, sooner.
     exact = Fraction(0)
+    whole = 0
     ends = []
     for step in steps:
-        exact += step.exact_ms
-        ends.append(round(exact))
+        if step.exact_ms.denominator == 1:
+            whole += step.exact_ms.numerator
+        else:
+            exact += step.exact_ms
+        ends.append(whole + floor(exact + HALF) if exact else whole)
     starts = [0, *ends[:-1]] if ends else []
     fill = fills([(s.breath, s.kind, end - start, s.leg.no) for s, start, end in zip(steps, starts, ends, strict=True)])
     spans = []

@@ -7,6 +7,7 @@ side than the line does.
 from __future__ import annotations
 
 import re
+from functools import lru_cache
 from typing import Literal, NamedTuple
 
 from kemvo.core.form import Movement
@@ -16,6 +17,9 @@ from kemvo.core.weight import full_side
 
 Length = Literal["full", "short", "keyword"]
 LENGTHS: tuple[Length, ...] = ("full", "short", "keyword")
+
+TEXTS_KEPT = 8192
+"""How many texts are remembered: the same lines come again with every edit of a form."""
 
 SHORT_WORDS = 6
 """The longest short wording, in words: about two and a half seconds at 130 words a minute."""
@@ -47,6 +51,7 @@ class Wording(NamedTuple):
     text: str
 
 
+@lru_cache(maxsize=TEXTS_KEPT)
 def sayable(text: str) -> str:
     """A text as a voice should say it: signs written out, marks and stray punctuation taken away."""
     text = _PERCENT.sub(r"\1 percent", _DEGREES.sub(r"\1 degrees", spoken(text)))
@@ -76,6 +81,7 @@ def distinct(*wordings: tuple[Length, str]) -> tuple[Wording, ...]:
     return tuple(kept)
 
 
+@lru_cache(maxsize=TEXTS_KEPT)
 def shortened(full: str) -> str:
     """The first thing a line says, without articles and manner words, at most `SHORT_WORDS` words."""
     clauses = [c for c in _CLAUSE.split(full) if re.search(r"\w", c)]
@@ -100,6 +106,7 @@ def _before_link(words: list[str]) -> list[str]:
     return words[:-1]
 
 
+@lru_cache(maxsize=TEXTS_KEPT)
 def keyword_of(short: str) -> str:
     """One to three words: the side with what stands beside it, or the first words."""
     words = short.split()

@@ -95,7 +95,7 @@ class Documents(Generic[T]):
         with self.database.open() as db:
             row = self._fresh(db, id_, version)
             if row["body"] == text:
-                return self._stored(db, row)
+                return self._stored(db, row, body)
             now = _now()
             number = db.execute("SELECT max(number) + 1 FROM revision WHERE document = ?", (id_,)).fetchone()[0]
             db.execute(
@@ -106,7 +106,7 @@ class Documents(Generic[T]):
                 "UPDATE document SET body = ?, revision = ?, version = version + 1, saved = ? WHERE id = ?",
                 (text, number, now, id_),
             )
-            return self._get(db, id_)
+            return self._stored(db, self._row(db, id_), body)
 
     def undo(self, id_: str, version: int) -> Stored[T]:
         """Go back to the revision this one was made from; nothing happens at the first."""
@@ -173,7 +173,8 @@ class Documents(Generic[T]):
     def _get(self, db: sqlite3.Connection, id_: str) -> Stored[T]:
         return self._stored(db, self._row(db, id_))
 
-    def _stored(self, db: sqlite3.Connection, row: sqlite3.Row) -> Stored[T]:
+    def _stored(self, db: sqlite3.Connection, row: sqlite3.Row, body: T | None = None) -> Stored[T]:
+        """The row as a document; `body` is its content where that is at hand already."""
         steps = db.execute(
             "SELECT (SELECT parent FROM revision WHERE document = :id AND number = :revision) NOT NULL AS back,"
             " EXISTS (SELECT 1 FROM revision WHERE document = :id AND parent = :revision) AS forth",
@@ -182,7 +183,7 @@ class Documents(Generic[T]):
         return Stored(
             row["id"],
             row["version"],
-            self.read(json.loads(row["body"])),
+            self.read(json.loads(row["body"])) if body is None else body,
             row["saved"],
             bool(steps["back"]),
             bool(steps["forth"]),

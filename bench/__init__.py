@@ -1,0 +1,1 @@
+"""Benchmarks: figures, never passes or failures. Run with "make bench"."""

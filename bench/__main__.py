@@ -1,0 +1,159 @@
+"""Prints how long things take: edit, schedule, render, first start. One line a figure."""
+
+from __future__ import annotations
+
+import gzip
+import json
+import os
+import re
+import resource
+import statistics
+import subprocess
+import sys
+import tempfile
+import time
+from collections.abc import Callable, Iterator
+from contextlib import contextmanager
+from pathlib import Path
+
+import httpx
+import psutil
+
+from bench.material import long_form, long_session
+from kemvo.api.house import House
+from kemvo.audio.render import render
+from kemvo.core.cues import candidates
+from kemvo.core.plan import session_plan
+from kemvo.core.practice import work_out
+from kemvo.core.schedule import schedule
+from kemvo.core.timeline import plan
+from kemvo.demo.load import demo_files, fill
+from kemvo.formats.kemvo_json import read_file
+
+
+def times(work: Callable[[], object], runs: int) -> list[float]:
+    """Milliseconds of each run."""
+    out = []
+    for _ in range(runs):
+        begun = time.perf_counter()
+        work()
+        out.append((time.perf_counter() - begun) * 1000)
+    return out
+
+
+def line(what: str, ms: list[float], more: str = "") -> None:
+    """One figure: median and 95th percentile in milliseconds."""
+    p95 = sorted(ms)[max(0, round(0.95 * len(ms)) - 1)]
+    print(f"{what:<58} median {statistics.median(ms):8.1f} ms   p95 {p95:8.1f} ms   {more}", flush=True)
+
+
+@contextmanager
+def served(command: str, folder: Path) -> Iterator[tuple[httpx.Client, int]]:
+    """A real server in a process of its own: a client for it, and its process id."""
+    words = [command, "--folder", str(folder)] if command == "demo" else [command]
+    server = subprocess.Popen(
+        [sys.executable, "-m", "kemvo.cli", *words, "--port", "0", "--no-browser"],
+        stdout=subprocess.PIPE,
+        text=True,
+        env={**os.environ, "KEMVO_HOME": str(folder)},
+    )
+    assert server.stdout
+    found = re.search(r"http://\S+", server.stdout.readline())
+    assert found
+    with httpx.Client(base_url=found[0].replace("localhost", "127.0.0.1")) as client:
+        yield client, server.pid
+    server.terminate()
+    server.wait()
+
+
+def edit(folder: Path) -> None:
+    """Save one changed movement of a 108-posture form, with all that follows from it, over the network."""
+    with served("serve", folder) as (client, _):
+        view = client.post("/api/forms", json=long_form().model_dump(mode="json")).json()
+        movements = [m for s in view["body"]["sections"] for p in s["postures"] for m in p["movements"]]
+        took = []
+        version = view["version"]
+        for n in range(80):
+            movements[n * 5 % len(movements)]["counts"] = 2.5 + n % 5
+            body = json.dumps({"version": version, "body": view["body"]})
+            begun = time.perf_counter()
+            answer = client.put(f"/api/forms/{view['id']}", content=body, headers={"content-type": "application/json"})
+            took.append((time.perf_counter() - begun) * 1000)
+            version = answer.json()["version"]
+        line(f"edit: save, derive, answer ({len(movements)} movements)", took, "goal p95 <= 60 ms")
+
+
+def scheduling(folder: Path) -> None:
+    """Schedule the cues of long sessions; the voice's lengths are known."""
+    house = House(folder)
+    form_id = house.forms.add(long_form()).id
+    for passes in (1, 2, 4):
+        session = long_session(form_id, passes)
+        forms = house.forms_of(session)
+        timeline = plan(session, forms)
+        cues = candidates(timeline)
+        if passes == 1:
+            texts = {w.text for c in cues for w in c.wordings}
+            measured = times(lambda t=texts, s=session: house.clips(s.speech).measure(t), 1)
+            line(f"measure {len(texts)} wordings with the voice, first time", measured)
+        lengths = house.clips(session.speech).measure({w.text for c in cues for w in c.wordings})
+        wordings = sum(len(c.wordings) for c in cues)
+        line(f"schedule {len(cues)} cues, {wordings} wordings", times(lambda c=cues, k=lengths: schedule(c, k), 7))
+        line(
+            f"plan of a {timeline.total_ms / 60000:.0f}-minute session",
+            times(lambda s=session, f=forms: session_plan(s, f), 5),
+        )
+    house.close()
+
+
+def rendering(folder: Path) -> None:
+    """Render the 20-minute demo session, and twice as much; memory in a process of its own."""
+    for ending in ("wav", "mp3"):
+        for copies in (1, 2):
+            code = f"import sys; from bench.__main__ import render_once; render_once(sys.argv[1], {ending!r}, {copies})"
+            done = subprocess.run(
+                [sys.executable, "-c", code, str(folder)],
+                capture_output=True,
+                text=True,
+                check=True,
+                env={**os.environ, "KEMVO_HOME": str(folder)},
+            )
+            print(done.stdout, end="", flush=True)
+
+
+def render_once(folder: str, ending: str, copies: int) -> None:
+    """Render `copies` demo sessions in a row and print speed and peak memory of this process."""
+    bundle = read_file(demo_files()[2].read_bytes())
+    session = bundle.session.model_copy(update={"passes": bundle.session.passes * copies})
+    house = House(Path(folder))
+    clips = house.clips(session.speech)
+    practice = work_out(session, bundle.forms, clips.measure)
+    total = practice.timeline.total_ms
+    (ms,) = times(lambda: render(practice.sounds, total, clips, Path(folder) / f"x.{ending}", ending), 1)
+    peak = resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024
+    print(
+        f"{f'render {total / 60000:.0f} minutes to {ending.upper()}':<58} {total / ms:6.0f} x real time, peak memory {peak:.0f} MB   goal >= 150 x, <= 300 MB"
+    )
+
+
+def idle(folder: Path) -> None:
+    """Memory of an idle server with the demo, and how long it takes to answer first."""
+    begun = time.perf_counter()
+    with served("demo", folder) as (client, pid):
+        client.get("/api/forms").raise_for_status()
+        took = (time.perf_counter() - begun) * 1000
+        memory = psutil.Process(pid).memory_info().rss / 2**20
+    line("second start until the first answer", [took], f"idle memory {memory:.0f} MB, goal <= 150 MB")
+    pages = Path(__file__).parent.parent / "src/kemvo/api/pages/assets"
+    size = sum(len(gzip.compress(f.read_bytes())) for f in pages.glob("index-*.js")) / 1000
+    print(f"{'script of the first page, compressed':<58} {size:.0f} kB   goal <= 350 kB")
+
+
+if __name__ == "__main__":
+    with tempfile.TemporaryDirectory() as name:
+        place = Path(name)
+        for part, work in (("edit", edit), ("schedule", scheduling), ("render", rendering), ("demo", idle)):
+            (place / part).mkdir()
+            if part == "demo":
+                fill(place / part)
+            work(place / part)
