@@ -33,7 +33,7 @@ types: $(STAMPS)/dev $(STAMPS)/web ## Make the front end's types from the API's 
 	cd web && npm run --silent types
 
 screenshots: setup pages $(STAMPS)/dev $(STAMPS)/chromium ## Refresh docs/screenshots from the demo data
-	$(BIN)/python bench/screenshots.py
+	$(BIN)/python -m bench.screenshots
 
 setup: $(STAMPS)/python
 pages: $(PAGES)

@@ -14,6 +14,7 @@ import {
 } from "../shared/api";
 import { Field } from "../shared/Field";
 import { clock, plural, readNumber } from "../shared/format";
+import { GrowingText } from "../shared/GrowingText";
 import { KeysDialog } from "../shared/KeysDialog";
 import { FORM_KEYS, pressed } from "../shared/keys";
 import { SaveState, SaveTrouble } from "../shared/SaveState";
@@ -23,7 +24,7 @@ import * as edits from "./edits";
 import { focusRow, rowOf } from "./focus";
 import { PostureBlock } from "./PostureBlock";
 import { formLine, MovementDetails, PostureDetails, TotalsTable } from "./RowDetails";
-import { afterKey, neighbour } from "./rowKeys";
+import { afterKey, isBlank, neighbour } from "./rowKeys";
 
 export function FormPage() {
   const { id = "" } = useParams();
@@ -99,15 +100,13 @@ function FormSheet({ first }: { first: FormView }) {
       void otherSide(at.row);
       return;
     }
-    const empty =
-      e.target instanceof HTMLTextAreaElement && e.target.value === "" && at.row.level !== "section";
-    const made = afterKey(latest.current, at.row, key === "Backspace" && empty ? "Alt+Backspace" : key);
+    const cleared = key === "Backspace" && e.target instanceof HTMLTextAreaElement && e.target.value === "";
+    const means = cleared && isBlank(latest.current, at.row) ? "Alt+Backspace" : key;
+    const made = afterKey(latest.current, at.row, means);
     if (!made) return;
     e.preventDefault();
     if (e.target instanceof HTMLInputElement) e.target.blur();
-    apply(
-      () => afterKey(latest.current, at.row, key === "Backspace" && empty ? "Alt+Backspace" : key) ?? made,
-    );
+    apply((f) => afterKey(f, at.row, means) ?? made);
   };
 
   const play = async () => {
@@ -129,12 +128,12 @@ function FormSheet({ first }: { first: FormView }) {
       <div className="mb-3 flex flex-wrap items-end gap-x-4 gap-y-1">
         <div className="min-w-64 flex-1">
           <h1 className="sr-only">{form.title || "Untitled form"}</h1>
-          <input
-            className="cell font-name !px-1 !py-0 text-3xl font-semibold"
-            aria-label="Title of the form"
+          <GrowingText
+            className="font-name !px-1 !py-0 text-3xl font-semibold"
+            label="Title of the form"
             value={form.title}
             placeholder="Title of the form"
-            onChange={(e) => edit((f) => ({ ...f, title: e.target.value.slice(0, 200) }), "typing")}
+            onType={(text) => edit((f) => ({ ...f, title: text.slice(0, 200) }), "typing")}
           />
           <p className="px-1" data-totals>
             {formLine(form, derived.totals)}
@@ -170,7 +169,7 @@ function FormSheet({ first }: { first: FormView }) {
           {told}
         </div>
       )}
-      <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_19rem]">
+      <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_19rem]">
         {/* biome-ignore lint/a11y/noStaticElementInteractions: the keys belong to the fields inside */}
         <div
           onKeyDown={onKeyDown}

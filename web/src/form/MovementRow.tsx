@@ -2,9 +2,9 @@ import { memo } from "react";
 import type { Movement, MovementLine } from "../shared/api";
 import { Field } from "../shared/Field";
 import { readNumber, readWeight, seconds, weight } from "../shared/format";
+import { GrowingText } from "../shared/GrowingText";
 import { FootPrint, RibbonStrip } from "../shared/Ribbon";
 import { fieldOf } from "./focus";
-import { LineField } from "./LineField";
 
 export const ROW_GRID =
   "grid grid-cols-[minmax(7rem,17rem)_minmax(10rem,1fr)_3.6rem_4.6rem_4.8rem] items-stretch";
@@ -44,8 +44,8 @@ export const MovementRow = memo(function MovementRow({ movement: m, line, no, ch
         )}
       </div>
       <div className="flex items-center py-0.5 pl-2">
-        <LineField
-          row={row}
+        <GrowingText
+          {...fieldOf(row, "line")}
           label={`Words of movement ${no}`}
           value={m.line}
           placeholder="What is done, in your words"

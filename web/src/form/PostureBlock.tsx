@@ -2,8 +2,9 @@ import { memo } from "react";
 import type { Movement, MovementLine, Posture, Sheet, Totals } from "../shared/api";
 import { Field } from "../shared/Field";
 import { clock, plural } from "../shared/format";
+import { GrowingText } from "../shared/GrowingText";
 import { RibbonStrip } from "../shared/Ribbon";
-import { LineField } from "./LineField";
+import { fieldOf } from "./focus";
 import { MovementRow, ROW_GRID } from "./MovementRow";
 
 interface PostureBlockProps {
@@ -47,8 +48,8 @@ export const PostureBlock = memo(
               }}
             />
             <div className="min-w-48 flex-1">
-              <LineField
-                row={row}
+              <GrowingText
+                {...fieldOf(row, "line")}
                 label="Name of the posture"
                 value={p.name}
                 placeholder="Name of the posture"
@@ -77,7 +78,8 @@ export const PostureBlock = memo(
   },
   (a, b) =>
     a.posture === b.posture &&
-    a.totals === b.totals &&
+    a.totals?.counts === b.totals?.counts &&
+    a.totals?.ms === b.totals?.ms &&
     a.changePosture === b.changePosture &&
     a.posture.movements.every((m) => sameLine(a.movements[m.id], b.movements[m.id])),
 );

@@ -65,3 +65,12 @@ export function neighbour(form: Form, row: RowRef, by: -1 | 1): RowRef | null {
   const all = rows(form);
   return all[all.findIndex((r) => r.level === row.level && r.id === row.id) + by] ?? null;
 }
+
+/** Whether a row holds no words at all, so that clearing it may delete it. */
+export function isBlank(form: Form, row: RowRef): boolean {
+  const posture = postureOf(form, row);
+  if (!posture) return false;
+  const asked =
+    row.level === "movement" ? posture.movements.filter((m) => m.id === row.id) : posture.movements;
+  return (row.level === "movement" || !posture.name) && asked.every((m) => !m.line);
+}

@@ -5,6 +5,7 @@ import { memo } from "react";
 import type { Choices, FormRow, Pass, PassLine } from "../shared/api";
 import { Field } from "../shared/Field";
 import { clock, plural, readNumber, seconds } from "../shared/format";
+import { GrowingText } from "../shared/GrowingText";
 
 interface PassRowProps {
   pass: Pass;
@@ -56,13 +57,13 @@ export const PassRow = memo(function PassRow(props: PassRowProps) {
           <GripVertical size={18} />
         </button>
         <span className="quiet w-6 text-right font-name text-lg">{no}</span>
-        <input
-          className="cell min-w-0 flex-1 font-name text-lg font-semibold"
-          aria-label={`Title of pass ${no}`}
+        <GrowingText
+          className="min-w-0 flex-1 font-name text-lg font-semibold"
+          label={`Title of pass ${no}`}
           data-title={p.id}
           value={p.title}
           placeholder={line?.title ?? "Title"}
-          onChange={(e) => change(p.id, { title: e.target.value.slice(0, 200) }, "typing")}
+          onType={(text) => change(p.id, { title: text.slice(0, 200) }, "typing")}
         />
         <span className="text-right whitespace-nowrap">
           <span className="quiet text-sm">{line && clock(line.start_ms)} </span>

@@ -24,6 +24,7 @@ import {
 } from "../shared/api";
 import { Field } from "../shared/Field";
 import { clock, newId, readClock } from "../shared/format";
+import { GrowingText } from "../shared/GrowingText";
 import { KeysDialog } from "../shared/KeysDialog";
 import { pressed, SESSION_KEYS } from "../shared/keys";
 import { SaveState, SaveTrouble } from "../shared/SaveState";
@@ -135,12 +136,12 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
       <div className="mb-3 flex flex-wrap items-end gap-x-4 gap-y-1">
         <div className="min-w-64 flex-1">
           <h1 className="sr-only">{session.title || "Untitled session"}</h1>
-          <input
-            className="cell font-name !px-1 !py-0 text-3xl font-semibold"
-            aria-label="Title of the session"
+          <GrowingText
+            className="font-name !px-1 !py-0 text-3xl font-semibold"
+            label="Title of the session"
             value={session.title}
             placeholder="Title of the session"
-            onChange={(e) => edit((s) => ({ ...s, title: e.target.value.slice(0, 200) }), "typing")}
+            onType={(text) => edit((s) => ({ ...s, title: text.slice(0, 200) }), "typing")}
           />
         </div>
         <div className="flex items-center gap-1">
@@ -182,7 +183,7 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
           ))}
         </ul>
       )}
-      <div className="mt-4 grid items-start gap-4 xl:grid-cols-[minmax(0,1fr)_24rem]">
+      <div className="mt-4 grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_24rem]">
         <div>
           <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
             <SortableContext items={session.passes.map((p) => p.id)} strategy={verticalListSortingStrategy}>

@@ -107,20 +107,20 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
             <span>all right</span>
           </div>
         </div>
-        <div className="flex min-w-0 flex-1 flex-col justify-between gap-[1.5vh] overflow-y-auto px-[3vw] py-[2vh]">
+        <div className="flex min-w-0 flex-1 flex-col justify-between gap-[1.2vh] overflow-hidden px-[3vw] py-[2vh]">
           <p className="quiet text-[2.4vh]">
             {pass?.title} · {pass?.facing}
             {pass && pass.round > 1 ? ` · time ${pass.round}` : ""}
           </p>
           <div>
-            <h1 className="text-[max(6.5vh,2rem)] leading-[1.1] break-words" data-posture-title>
+            <h1 className="text-[max(6.5vh,2rem)] leading-[1.1] break-words line-clamp-2" data-posture-title>
               {span.posture_title || (span.next_posture ? "Get ready" : "Be still")}
             </h1>
             <p className="quiet text-[3vh]">
               {[span.number && `no. ${span.number}`, span.times].filter(Boolean).join(" · ") || "\u00a0"}
             </p>
           </div>
-          <p className="min-h-[18vh] text-[max(5vh,1.6rem)] leading-[1.2]" data-line>
+          <p className="min-h-[14vh] text-[max(5vh,1.6rem)] leading-[1.2] line-clamp-4" data-line>
             {span.kind === "hold" ? "Hold still" : span.line}
           </p>
           <div className="grid grid-cols-3 items-end gap-[2vw]">
@@ -146,8 +146,8 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
             <div>
               <p className="quiet text-[2.2vh]">breath</p>
               <p className="flex items-center gap-[1vw] text-[max(6vh,1.8rem)] leading-none font-semibold">
-                <span className="grid h-[9vh] w-[9vh] place-items-center rounded-full border-2 border-secondary">
-                  <span ref={lungs} className="block h-[8.4vh] w-[8.4vh] rounded-full bg-secondary" />
+                <span className="grid h-[8vh] w-[8vh] shrink-0 place-items-center rounded-full border-2 border-secondary">
+                  <span ref={lungs} className="block h-[7.4vh] w-[7.4vh] rounded-full bg-secondary" />
                 </span>
                 {span.breath === "free" ? "free" : span.breath}
               </p>

@@ -1,18 +1,13 @@
-import { useEffect, useRef, useState } from "react";
-import type { RowRef } from "./edits";
-import { fieldOf } from "./focus";
+import { type ComponentProps, useEffect, useRef, useState } from "react";
 
-interface LineFieldProps {
-  row: RowRef;
+interface GrowingTextProps extends Omit<ComponentProps<"textarea">, "value" | "onChange"> {
   label: string;
   value: string;
-  placeholder: string;
-  className?: string;
   onType: (text: string) => void;
 }
 
-/** A line of words that grows with what is typed. It keeps its own text while it has the focus. */
-export function LineField({ row, label, value, placeholder, className = "", onType }: LineFieldProps) {
+/** A line of words that grows with what is typed; it holds no line breaks. */
+export function GrowingText({ label, value, onType, className = "", ...rest }: GrowingTextProps) {
   const field = useRef<HTMLTextAreaElement>(null);
   const [text, setText] = useState(value);
   useEffect(() => setText(value), [value]);
@@ -25,12 +20,11 @@ export function LineField({ row, label, value, placeholder, className = "", onTy
   }, [text]);
   return (
     <textarea
+      {...rest}
       ref={field}
       rows={1}
-      {...fieldOf(row, "line")}
       aria-label={label}
       className={`cell block resize-none ${className}`}
-      placeholder={placeholder}
       value={text}
       onChange={(e) => {
         const typed = e.target.value.replace(/\s*\n\s*/g, " ");

@@ -1,0 +1,88 @@
+"""Takes the pictures in docs/screenshots from the demo data, at 1280 by 800. Run with "make screenshots"."""
+
+from __future__ import annotations
+
+import shutil
+import tempfile
+from collections.abc import Callable
+from pathlib import Path
+
+from playwright.sync_api import Page, sync_playwright
+
+from bench.__main__ import served
+
+FOLDER = Path(__file__).parent.parent / "docs/screenshots"
+FLAGS = "--headless --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking"
+
+
+def ready(page: Page, sign: str) -> None:
+    """Wait until a part of the page is there, and for the fonts."""
+    page.locator(sign).first.wait_for()
+    page.evaluate("document.fonts.ready")
+    page.wait_for_timeout(400)
+
+
+def forms(page: Page) -> None:
+    """The list of forms."""
+    page.goto("/forms")
+    ready(page, "main li")
+
+
+def form_sheet(page: Page) -> None:
+    """The form sheet with a movement chosen."""
+    page.goto("/forms/nine-willows")
+    ready(page, "[data-totals]")
+    page.get_by_label("Words of movement 2").nth(2).focus()
+    page.wait_for_timeout(300)
+
+
+def session(page: Page) -> None:
+    """The session of the Thursday class, with a pass open."""
+    page.goto("/sessions/thursday-class")
+    ready(page, "[data-state]")
+    page.get_by_label("Title of pass 3").click()
+    page.wait_for_timeout(300)
+
+
+def stage(page: Page) -> None:
+    """The stage in the middle of a movement, while it is spoken."""
+    page.goto("/stage/thursday-class")
+    ready(page, "[data-position-ms]")
+    page.get_by_label("Go to a pass").select_option(index=2)
+    for _ in range(4):
+        page.keyboard.press("Shift+ArrowRight")
+    page.keyboard.press("ArrowRight")
+    page.keyboard.press("Space")
+    page.wait_for_function("document.querySelector('[data-words]').textContent.length > 0")
+    page.keyboard.press("Space")
+
+
+def keys(page: Page) -> None:
+    """The keys of the form sheet."""
+    form_sheet(page)
+    page.get_by_role("button", name="Show the keys").click()
+    page.wait_for_timeout(400)
+
+
+PICTURES: dict[str, tuple[Callable[[Page], None], str]] = {
+    "forms": (forms, "light"),
+    "form-sheet": (form_sheet, "light"),
+    "form-sheet-dark": (form_sheet, "dark"),
+    "session": (session, "light"),
+    "stage": (stage, "light"),
+    "keys": (keys, "light"),
+}
+
+if __name__ == "__main__":
+    FOLDER.mkdir(parents=True, exist_ok=True)
+    with tempfile.TemporaryDirectory() as name, served("demo", Path(name)) as (client, _), sync_playwright() as driver:
+        browser = driver.chromium.launch(executable_path=shutil.which("chromium"), args=FLAGS.split())
+        for title, (show, scheme) in PICTURES.items():
+            page = browser.new_page(
+                viewport={"width": 1280, "height": 800}, color_scheme=scheme, base_url=str(client.base_url)
+            )
+            show(page)
+            page.screenshot(path=FOLDER / f"{title}.png")
+            page.close()
+            print(FOLDER / f"{title}.png")
+        browser.close()
