@@ -17,8 +17,9 @@ export function pressed(e: {
   return `${e.ctrlKey || e.metaKey ? "Ctrl+" : ""}${e.altKey ? "Alt+" : ""}${e.shiftKey ? "Shift+" : ""}${e.code.replace("NumpadEnter", "Enter")}`;
 }
 
-export const EVERYWHERE: Key[] = [
-  { shown: "?", does: "Show the keys (F1 while typing)" },
+export const EVERYWHERE: Key[] = [{ shown: "?", does: "Show the keys (F1 while typing)" }];
+
+const EDITING: Key[] = [
   { shown: "Ctrl Z", does: "Undo" },
   { shown: "Ctrl Shift Z", does: "Redo" },
 ];
@@ -37,6 +38,7 @@ export const FORM_KEYS: Key[] = [
   { shown: "Alt D", does: "Copy below" },
   { shown: "Alt S", does: "Copy the posture below, other side" },
   { shown: "Alt Backspace", does: "Delete (Backspace in an empty row does too)" },
+  ...EDITING,
 ];
 
 export const SESSION_KEYS: Key[] = [
@@ -45,6 +47,7 @@ export const SESSION_KEYS: Key[] = [
   { shown: "Alt D", does: "Copy the pass" },
   { shown: "Alt Backspace", does: "Delete the pass" },
   { shown: "Alt P", does: "To the stage" },
+  ...EDITING,
 ];
 
 export const STAGE_KEYS: Key[] = [

@@ -113,7 +113,10 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
             {pass && pass.round > 1 ? ` · time ${pass.round}` : ""}
           </p>
           <div>
-            <h1 className="text-[max(6.5vh,2rem)] leading-[1.1] break-words line-clamp-2" data-posture-title>
+            <h1
+              className="text-[max(6.5vh,2rem)] leading-[1.1] break-words line-clamp-2 pb-[0.15em]"
+              data-posture-title
+            >
               {span.posture_title || (span.next_posture ? "Get ready" : "Be still")}
             </h1>
             <p className="quiet text-[3vh]">
