@@ -107,6 +107,36 @@ def render(
         typer.echo(f"\r{out}: {_clock(job.practice.timeline.total_ms)}, {job.spoken()} cues spoken", err=True)
 
 
+@app.command()
+def read(
+    file: Annotated[Path, typer.Argument(metavar="FILE", help="A text of instruction: .txt, .md, .csv, .srt or .vtt.")],
+    as_json: Annotated[
+        bool, typer.Option("--json", help="Print JSON: [{t_ms, line, text, facts}], times in milliseconds.")
+    ] = False,
+) -> None:
+    """Read a text of instruction: which foot moves, where the weight goes, which way the body turns."""
+    import json
+
+    from kemvo.core.catalogue import name_index
+    from kemvo.core.reading.script import as_plain_entry, read_script
+    from kemvo.formats.catalogue import shipped_catalogue
+    from kemvo.formats.scripts import script_entries
+
+    with _sentences():
+        entries = [
+            as_plain_entry(e)
+            for e in read_script(script_entries(file.read_bytes(), file.name), name_index(shipped_catalogue()))
+        ]
+        if as_json:
+            typer.echo(json.dumps(entries, ensure_ascii=False, indent=1))
+            return
+        for entry in entries:
+            typer.echo(f"{entry['line']:>5}  {entry['text']}")
+            for fact in entry["facts"]:
+                told = ", ".join(f"{k} {v}" for k, v in fact.items() if v is not None and k not in ("kind", "span"))
+                typer.echo(f"         {fact['kind']}{': ' if told else ''}{told}")
+
+
 @app.command(hidden=True)
 def openapi() -> None:
     """Print the description of the web API, from which the front end's types are made."""

@@ -1,0 +1,1 @@
+"""The catalogue's data: postures.toml."""

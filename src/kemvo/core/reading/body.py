@@ -1,0 +1,107 @@
+"""Breath, time, and which way the body turns."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Sequence
+
+from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.clauses import Clause
+from kemvo.core.reading.facts import Fact
+from kemvo.core.reading.piece import Piece
+from kemvo.core.reading.quantities import angle, duration, number_at
+from kemvo.core.reading.tokens import Token
+
+HOLD_TAILS = frozenset({"", "here", "there", "still", "position", "posture", "a", "moment", "for"})
+BREATH_NOUN_LEADS = frozenset("an the your on long slow with breath and".split())
+FLOWS = frozenset("goes comes flows going coming is".split())
+
+
+def breaths(tokens: Sequence[Token], c: Clause) -> Iterator[Fact]:
+    """In-breaths and out-breaths of a clause, unless it warns of them."""
+    for i in range(c.first, c.last):
+        at = _breath_at(tokens, i, c)
+        denied = c.unreal and any(tokens[k].w in lx.NEGATION for k in range(c.first, i))
+        if at is None or denied:
+            continue
+        way = "in" if tokens[at].w.startswith("in") else "out"
+        first, last = min(i, at), max(i, at)
+        yield Fact(kind="breath", start=tokens[first].start, end=tokens[last].end, direction=way)
+
+
+def _breath_at(tokens: Sequence[Token], i: int, c: Clause) -> int | None:
+    """The index of the word that says in or out, if a breath is named at index i."""
+    w = tokens[i].w
+    if w in ("inhale", "exhale", "in-breath", "out-breath", "inbreath", "outbreath"):
+        return i
+    if w not in ("breathe", "breath"):
+        return None
+    near = next((k for k in range(i + 1, min(i + 4, c.last)) if tokens[k].w in ("in", "out")), None)
+    if near is not None and (w == "breathe" or near == i + 1 or tokens[i + 1].w in FLOWS):
+        return near
+    if (
+        w == "breath"
+        and i > c.first
+        and tokens[i - 1].w in ("in", "out")
+        and tokens[max(i - 2, c.first)].w in BREATH_NOUN_LEADS
+    ):
+        return i - 1
+    return None
+
+
+def time(p: Piece) -> list[Fact]:
+    """A hold, with its time if one is said, or a number of counts for the movement."""
+    said = duration(p.tokens, p.first, p.last)
+    held = p.where(lx.HOLD)
+    if said:
+        ms, counts, a, b = said
+        if held and held[0] < a:
+            return [p.fact("hold", (held[0], b - 1), ms=ms, counts=counts)]
+        return [p.fact("counts", (a, b - 1), counts=counts)] if counts is not None else []
+    for i in held:
+        here = p.w(i + 1) in ("here", "there", "it", "still", "this", "that") and p.w(i + 2) in HOLD_TAILS
+        if here or (p.w(i) in ("pause", "pauses") and p.w(i + 1) in ("", "a", "for", "briefly")):
+            return [p.fact("hold", (i, i + 1) if here else (i,))]
+    return []
+
+
+def part_turn(p: Piece) -> Iterator[Fact]:
+    """ "A quarter turn to the left": of the body, whatever foot it is done on."""
+    parts = [i for i in p.range() if p.w(i) == "turn" and p.w(i - 1) in ("quarter", "half", "slight")]
+    if parts and p.sides():
+        at = next((i for i in p.sides() if i > parts[0]), p.sides()[0])
+        to = "left" if p.side(at) == "L" else "right"
+        yield p.fact("turn", (parts[0] - 1, at), to=to, degrees=angle(p.tokens, p.first, p.last))
+
+
+def turn(p: Piece) -> Iterator[Fact]:
+    """Which way the body turns or faces, if the clause says so."""
+    if not p.verb_in(lx.TURN | lx.FACE) or p.where(lx.FOOT):
+        return
+    hands, trunk = p.where(lx.HAND), p.where(lx.TRUNK)
+    if hands and (not trunk or hands[0] < min(trunk[0], p.verb)) and hands[0] <= p.verb + 3:
+        return
+    to, at = _target(p)
+    degrees = angle(p.tokens, p.first, p.last)
+    if to is None and degrees is None:
+        return
+    yield p.fact(
+        "turn", (p.verb, p.verb if at is None else at), to=to, degrees=None if to and to.isdigit() else degrees
+    )
+
+
+def _target(p: Piece) -> tuple[str | None, int | None]:
+    """Where a turn goes to, and the index of the word that says it."""
+    for i in p.sides():
+        if p.w(i + 1) not in lx.HAND:
+            return ("left" if p.side(i) == "L" else "right"), i
+    # "All the way round to the back": the turning about is what counts.
+    for i in sorted(range(p.verb + 1, p.last), key=lambda i: p.w(i) not in ("around", "round", "about")):
+        w = p.w(i)
+        if w in lx.COMPASS:
+            return w.replace("-", ""), i
+        hour = number_at(p.tokens, i, p.last)
+        if hour and p.w(hour[1]) in ("o'clock", "oclock"):
+            return str(int(hour[0])), hour[1]
+        if w in lx.ROOM and not (w in ("front", "back", "side", "middle") and p.w(i + 1) in lx.HAND | {"of"}):
+            return lx.ROOM[w], i
+    return None, None

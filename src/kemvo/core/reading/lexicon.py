@@ -1,0 +1,137 @@
+"""The words of the trade, as tables: feet, hands, verbs, ways to go, numbers, and what recognisers hear instead."""
+
+from __future__ import annotations
+
+
+def _words(text: str) -> frozenset[str]:
+    return frozenset(text.split())
+
+
+FOOT = _words("foot feet leg legs heel heels toe toes knee knees ball balls sole soles ankle ankles")
+"""Words for what steps, lifts, pivots or kicks."""
+
+HAND = _words(
+    "hand hands palm palms arm arms fist fists finger fingers fingertips thumb wrist wrists elbow elbows forearm"
+    " forearms shoulder shoulders ball-of-air head eyes eye gaze chin back-of-hand blade edge"
+)
+"""Words for what the feet have no part in."""
+
+TRUNK = _words("waist hips hip body torso pelvis trunk spine belly navel dantian yourself upper chest")
+
+STEP = _words("step steps stepping stepped stride strides walk")
+PLACE = _words(
+    "place places put puts set sets bring brings move moves slide slides draw draws pull pulls swing swings extend"
+    " extends send sends take takes drop drops plant plants cross crosses widen gather gathers collect tuck land"
+    " lands lower lowers carry comes come goes go touch touches tap taps reach reaches travels travel bringing"
+    " placing moving sliding putting setting landing separate separates spread spreads circle circles arc arcs swing swings return returns retreat retreats advance advances"
+)
+"""Verbs that move a foot when a foot is what they speak of."""
+
+LIFT = _words(
+    "lift lifts lifting lifted raise raises raising pick picks picking float floats rise rises peel peels hover unstick"
+)
+TURN = _words("turn turns turning turned rotate rotates rotating swivel swivels twist twists twisting swing swings")
+PIVOT = _words("pivot pivots pivoting pivoted swivel swivels")
+AIM = _words(
+    "open opens opening close closes closing angle angles point points adjust adjusts straighten straightens hook hooks"
+)
+"""Verbs that turn a foot only when they speak of toes or foot with a way to go."""
+FACE = _words("face faces facing")
+SHIFT = _words("shift shifts shifting shifted transfer transfers transferring pour pours")
+SINK = _words(
+    "sink sinks sinking sit sits sitting rock rocks rocking roll rolls settle settles settling lean leans come comes go"
+    " goes going drop drops move moves moving push pushes step steps load loads coming ease eases relax melt"
+)
+"""Verbs that shift the weight when "into", "onto" and a leg follow."""
+SIT_BACK = _words("sit sits sitting rock rocks rocking")
+EMPTY = _words("empty empties emptying unweight unweights unload unloads lighten lightens")
+FILL = _words("fill fills filling load loads loading")
+STAND = _words("stand stands standing balance balances balancing")
+KICK = _words("kick kicks kicking kicked")
+HOLD = _words("hold holds holding pause pauses pausing stay stays staying rest wait waits freeze linger stop")
+
+FULL = _words("full solid substantial heavy loaded")
+LIGHT = _words("empty light insubstantial weightless unweighted")
+
+FULL_OR_LIGHT = FULL | LIGHT
+
+BETWEEN = _words("front back empty big lead rear other standing")
+"""Words that may stand between a side and its foot: "left front toes"."""
+
+INTO = _words("into onto on to in over towards toward upon")
+TOUCHING = _words("go goes touch touches touching tap taps land lands landing place placing lead leading come comes")
+"""Verbs that only say how a foot touches down, when a step was told just before."""
+
+STAYING = _words("keep keeps keeping stay stays staying remain remains remaining still no without little never")
+"""With these, the weight is not moving."""
+
+NEGATION = _words(
+    "don't dont not never without avoid no can't cannot won't doesn't didn't shouldn't isn't aren't rather nor neither careful"
+)
+UNREAL = _words("could would might should if unless")
+CONNECT = _words("and then while as so until when before after because but now next okay ok once till whilst again or")
+"""Words at which one action ends and another may begin."""
+
+STEP_WAYS: dict[str, str] = {
+    "out": "out", "outward": "out", "outwards": "out", "wide": "out", "apart": "out",
+    "forward": "forward", "forwards": "forward", "ahead": "forward", "front": "forward", "through": "forward",
+    "back": "back", "backward": "back", "backwards": "back", "rearward": "back", "rear": "back",
+    "in": "in", "together": "in", "beside": "in", "alongside": "in", "inward": "in", "inwards": "in", "next": "in", "home": "in", "ankle": "in", "parallel": "in", "close": "in",
+    "up": "up",
+    "half": "half", "follow": "half",
+    "corner": "corner", "diagonal": "corner", "diagonally": "corner", "angle": "corner",
+    "side": "side", "sideways": "side", "across": "side",
+    "behind": "behind",
+    "down": "down", "floor": "down", "ground": "down",
+    "circle": "circle", "arc": "circle", "curve": "circle", "around": "circle", "crescent": "circle", "semicircle": "circle",
+}  # fmt: skip
+"""The ways a foot can go, by the words for them."""
+
+WAY_RANK = ("half", "corner", "behind", "circle", "out", "in", "back", "forward", "up", "side", "down")
+"""When several ways are named, the first of these counts ("in a small arc to the corner": the corner)."""
+
+INWARD = _words("in inward inwards inside")
+OUTWARD = _words("out outward outwards outside")
+
+COMPASS = _words(
+    "north south east west northeast northwest southeast southwest north-east north-west south-east south-west"
+)
+ROOM = {"front": "front", "forward": "front", "centre": "front", "center": "front", "back": "back", "behind": "back", "corner": "corner", "diagonal": "corner", "around": "around", "round": "around", "about": "around", "rear": "back", "window": "window", "door": "door", "side": "side", "middle": "front"}  # fmt: skip
+
+NUMBERS: dict[str, int] = {
+    **{
+        w: n
+        for n, w in enumerate(
+            "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen".split()
+        )
+    },
+    **{w: 10 * (n + 2) for n, w in enumerate("twenty thirty forty fifty sixty seventy eighty ninety".split())},
+    "hundred": 100,
+}
+ORDINALS = {w: n + 1 for n, w in enumerate("first second third fourth fifth sixth".split())}
+
+ALIKE: dict[str, str] = {
+    "whait": "weight", "wt": "weight", "weights": "weight", "wieght": "weight", "waight": "weight",
+    "heal": "heel", "he'll": "heel", "heals": "heels", "heil": "heel", "healed": "heel", "hill": "heel",
+    "tow": "toe", "tows": "toes", "toe's": "toes", "towes": "toes", "toast": "toes", "tose": "toes",
+    "feat": "feet", "fete": "feet", "foots": "foot", "footh": "foot", "fut": "foot", "put's": "puts",
+    "lag": "leg", "legg": "leg", "lake": "leg",
+    "soul": "sole", "bawl": "ball", "nee": "knee", "kneel": "knee", "knee's": "knees", "neat": "knee",
+    "waste": "waist", "waistline": "waist", "wrist's": "wrists",
+    "inhales": "inhale", "inhaling": "inhale", "exhales": "exhale", "exhaling": "exhale", "inhail": "inhale", "exhail": "exhale",
+    "breathing": "breathe", "breathes": "breathe", "breath": "breath", "breeze": "breathe", "breed": "breathe", "breathed": "breathe", "breeds": "breathe",
+    "pivet": "pivot", "pivit": "pivot", "divot": "pivot", "private": "pivot", "pivots": "pivot",
+    "shif": "shift", "shipped": "shift", "ship": "shift", "shifter": "shift", "chef": "shift",
+    "stepp": "step", "stab": "step", "stepson": "step", "steppe": "step",
+    "sync": "sink", "zinc": "sink", "sing": "sink",
+    "laughed": "left", "lefft": "left", "lefts": "left", "rite": "right", "wright": "right", "write": "right",
+    "percents": "percent", "per-cent": "percent", "%": "percent", "pct": "percent", "°": "degrees", "degree": "degrees",
+    "keck": "kick", "kik": "kick", "forword": "forward", "foreward": "forward", "backword": "back",
+}  # fmt: skip
+"""What recognisers and hasty typists write, and what is meant, where a foot, a leg or the weight is spoken of."""
+
+NEEDS_COMPANY = _words(
+    "he'll hill lake toast lag soul private ship chef stab sing zinc sync write neat kneel breeze breed heal tow feat waste"
+    " laughed shipped bawl breeds"
+)
+"""Of those, the ones that are words of their own: they are put right only beside a word of feet, weight or breath."""

@@ -1,0 +1,151 @@
+"""Where the weight goes: which leg receives it, and how much of it."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.facts import Fact
+from kemvo.core.reading.piece import Memory, Piece
+from kemvo.core.reading.quantities import number_at, share
+from kemvo.core.values import OTHER_SIDE, Side
+
+EVEN = frozenset("even evenly equal equally centre center central middle fifty-fifty between".split())
+SAME = frozenset("it that them this".split())
+AFTER_SAME = frozenset({"", "foot", "leg", "side", "one", "now", "then"})
+GOING = frozenset("forward back across over other backward backwards forwards front rear".split())
+MOVING = frozenset(
+    "move moves take takes bring brings put puts come comes go goes drop drops roll rolls travel travels flow flows pass passes".split()
+)
+TOWARDS = frozenset({"to", "towards", "toward"})
+BEFORE_LEG = frozenset("the your that front back other all my our".split())
+SETTLING = lx.SHIFT | lx.STAND | lx.SIT_BACK | frozenset({"sink", "sinks", "settle", "settles", "load", "come"})
+"""Verbs after which "on the left" alone means the left leg."""
+NOT_A_LEG = lx.HAND | {"corner", "angle", "wall", "diagonal"}
+
+
+def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
+    """The shift of weight a clause tells, if any."""
+    words = p.words()
+    part = share(p.tokens, p.first, p.last)
+    weight = p.where(frozenset({"weight"}))
+    told = bool(weight) or part is not None
+    if weight and words & lx.STAYING:
+        return
+    if told and _even(p) and not p.hand_first():
+        memory.named = None
+        yield p.fact("shift", p.range(), side="both", share=50)
+        return
+    found = _receiver(p, memory, told)
+    if found:
+        side, at = found
+        memory.named = side or memory.named
+        yield p.fact("shift", (*weight, p.verb if p.verb >= 0 else at, at), side=side, share=part)
+        return
+    somewhere = _somewhere(p, part)
+    if somewhere is not None:
+        yield p.fact("shift", (p.verb, *weight, somewhere), side=_one_named_after(p), share=part)
+
+
+def _even(p: Piece) -> bool:
+    """ "Even", "between both feet", "half on each leg", "fifty fifty"."""
+    words = p.words()
+    fifties = [n for i in p.range() if (n := number_at(p.tokens, i, p.last)) and n[0] == 50]
+    return bool(words & EVEN or (words & {"each", "both"} and words & lx.FOOT) or len(fifties) >= 2)
+
+
+def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] | None:
+    """The leg that receives the weight and where it is named; None if no leg is named."""
+    emptied = _emptied(p, memory)
+    if emptied:
+        return emptied
+    filled = _filled(p)
+    if filled:
+        return filled
+    if not (told or p.verb_in(lx.SHIFT | lx.SINK | lx.STAND)) or (p.hand_first() and not told):
+        return None
+    for i in p.where(lx.INTO):
+        if told or i > p.verb:
+            found = _after_preposition(p, i, memory, told)
+            if found:
+                return found
+    if told:
+        for i in p.sides():
+            if p.before(i) & {"off", "from"} or {"out", "of"} <= p.before(i, 3):
+                return OTHER_SIDE[p.side(i) or "L"], i
+    named = p.sides()
+    if named and ("weight" in p.words() or (p.verb_in(lx.SHIFT) and not p.where(lx.HAND | lx.TRUNK | {"gaze"}))):
+        return p.side(named[0]), named[0]
+    return None
+
+
+def _after_preposition(p: Piece, i: int, memory: Memory, told: bool) -> tuple[Side | None, int] | None:
+    """The leg named after "into", "onto", "on", "to" at index i; or the one meant by "it"."""
+    loose = p.w(i) in TOWARDS and not told and not p.verb_in(lx.SHIFT)
+    if p.w(i) == "to" and p.w(i - 1) in ("on", "in"):
+        return None
+    for k in range(i + 1, min(i + 5, p.last)):
+        if p.w(k) == "to" and k == i + 1 and p.w(i) in ("on", "in"):
+            continue
+        if p.side(k):
+            weak = p.w(i) in ("in", "over", "on") and not told and not p.verb_in(SETTLING)
+            if weak or p.w(k + 1) in NOT_A_LEG or (loose and p.w(k + 1) != "leg"):
+                return None
+            return p.side(k), k
+        if p.w(k) in SAME and p.w(k + 1) in AFTER_SAME and p.w(i) not in ("over", "in"):
+            return (memory.moved or memory.named), k
+        if p.w(k) not in BEFORE_LEG:
+            return None
+    return None
+
+
+def _emptied(p: Piece, memory: Memory) -> tuple[Side | None, int] | None:
+    """ "Empty the left leg", "the left leg is light": the other one receives."""
+    states = p.words() & lx.LIGHT and p.where(lx.FOOT) and p.words() & {"is", "becomes", "goes", "now", "feels"}
+    if not (p.verb_in(lx.EMPTY) or states):
+        return None
+    named = [i for i in p.sides() if not p.verb_in(lx.EMPTY) or i > p.verb] or p.sides()
+    side = p.side(named[0]) if named else None
+    if side is None:
+        return None
+    memory.moved, memory.noun = side, "foot"
+    return OTHER_SIDE[side], named[0]
+
+
+def _filled(p: Piece) -> tuple[Side | None, int] | None:
+    """ "Load the left leg", "the right leg is full"."""
+    states = p.words() & lx.FULL and p.where(lx.FOOT) and p.words() & {"is", "becomes", "fills", "takes"}
+    if p.hand_first() or not p.sides() or not (p.verb_in(lx.FILL) or states):
+        return None
+    return p.side(p.sides()[0]), p.sides()[0]
+
+
+def _somewhere(p: Piece, part: int | None) -> int | None:
+    """ "Sit back", "shift forward", "the weight into your back leg": a shift whose side is not named.
+    The index of the word that says where to, or None."""
+    words = p.words()
+    if p.where(lx.HAND) and "weight" not in words:
+        return None
+    if p.verb_in(frozenset({"roll", "rolls"})) and "weight" not in words:
+        return None
+    if p.verb_in(lx.SIT_BACK | lx.SHIFT):
+        reach = min(p.verb + 4 if p.verb_in(lx.SIT_BACK) else p.last, p.last)
+        going = [i for i in range(p.verb + 1, reach) if p.w(i) in GOING]
+        on_it = [i for i in range(p.verb + 1, reach) if p.w(i) in SAME and p.w(i - 1) in lx.INTO]
+        return next(iter([*going, *on_it]), p.verb if part is not None else None)
+    if "weight" not in words:
+        return None
+    into = [
+        i for i in p.where(lx.INTO) if {p.w(i + 1), p.w(i + 2)} & {"front", "back", "rear", "other"} and words & lx.FOOT
+    ]
+    if into:
+        return into[0]
+    return next(iter(p.where(GOING)), None) if p.verb_in(MOVING) else None
+
+
+def _one_named_after(p: Piece) -> Side | None:
+    """The side in "the back leg, the left one"."""
+    for i in range(p.last, min(p.last + 4, len(p.tokens) - 1)):
+        if p.tokens[i].side and p.tokens[i + 1].w == "one":
+            return p.tokens[i].side
+    return None

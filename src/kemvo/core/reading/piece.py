@@ -1,0 +1,97 @@
+"""A clause being read, and what the sentence has named so far."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass
+from typing import Any
+
+from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.facts import Fact, FactKind
+from kemvo.core.reading.tokens import Token
+from kemvo.core.values import Side
+
+
+@dataclass
+class Memory:
+    """What the sentence has named so far: the foot last moved, the leg last spoken of, the word for it, and
+    whether the clause before told a step."""
+
+    moved: Side | None = None
+    named: Side | None = None
+    noun: str = ""
+    stepped: bool = False
+
+
+@dataclass
+class Piece:
+    """A clause: tokens [first, last), and the index of its verb or -1."""
+
+    tokens: Sequence[Token]
+    first: int
+    last: int
+    verb: int
+
+    def __post_init__(self) -> None:
+        self._list = [t.w for t in self.tokens[self.first : self.last]]
+        self._set = set(self._list)
+        self._sides = [i for i in self.range() if self.tokens[i].side]
+
+    def range(self) -> range:
+        """The indexes of its tokens."""
+        return range(self.first, self.last)
+
+    def words(self) -> set[str]:
+        """Its words."""
+        return self._set
+
+    def w(self, i: int) -> str:
+        """The word at an index, or nothing outside the clause."""
+        return self._list[i - self.first] if self.first <= i < self.last else ""
+
+    def side(self, i: int) -> Side | None:
+        """The side a word means, or None."""
+        return self.tokens[i].side if self.first <= i < self.last else None
+
+    def before(self, i: int, reach: int = 2) -> set[str]:
+        """The words just before an index."""
+        return {self.w(k) for k in range(i - reach, i)}
+
+    def verb_word(self) -> str:
+        """The verb, or nothing."""
+        return self.tokens[self.verb].w if self.verb >= 0 else ""
+
+    def verb_in(self, kinds: frozenset[str]) -> bool:
+        """Whether the verb is one of these."""
+        return self.verb_word() in kinds
+
+    def where(self, kinds: frozenset[str]) -> list[int]:
+        """The indexes of these words."""
+        if self._set.isdisjoint(kinds):
+            return []
+        return [i for i, w in enumerate(self._list, self.first) if w in kinds]
+
+    def sides(self) -> list[int]:
+        """The indexes of words that mean a side."""
+        return self._sides
+
+    def hand_first(self) -> bool:
+        """Whether it speaks of a hand before it speaks of a foot or the weight."""
+        hands, feet = self.where(lx.HAND), self.where(lx.FOOT | {"weight"})
+        return bool(hands) and (not feet or hands[0] < feet[0])
+
+    def side_of(self, noun: int) -> Side | None:
+        """The side that stands with a foot word: "left foot", "right front toes", "foot on the left", "heel of the right"."""
+        if self.side(noun - 1):
+            return self.side(noun - 1)
+        if self.side(noun - 2) and self.w(noun - 1) in lx.FOOT | lx.BETWEEN:
+            return self.side(noun - 2)
+        for k in range(noun + 2, min(noun + 5, self.last)):
+            if self.side(k) and self.before(k) & {"on", "of"}:
+                return self.side(k)
+        return None
+
+    def fact(self, kind: FactKind, at: Iterable[int], **fields: Any) -> Fact:
+        """A fact read from the words at these indexes (those outside the clause do not count)."""
+        inside = [i for i in at if self.first <= i < self.last] or list(self.range())
+        return Fact(kind=kind, start=self.tokens[min(inside)].start, end=self.tokens[max(inside)].end, **fields)

@@ -1,0 +1,110 @@
+"""Numbers in a row of words: shares of weight, angles, seconds, counts."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.tokens import Token
+
+FEW_SECONDS = 4
+""" "A few seconds": holds are three to five (common practice, no source)."""
+
+PARTS = {"half": 50, "third": 33, "thirds": 33, "quarter": 25, "quarters": 25, "fifths": 20, "tenths": 10}
+VERY = {"all": 100, "whole": 100, "entire": 100, "entirely": 100, "full": 100, "fully": 100, "completely": 100, "hundred": 100, "most": 90, "mostly": 90, "nearly": 90, "almost": 90}  # fmt: skip
+"""Words for a share, in percent. "Most" is put at 90 (own choice)."""
+
+
+def number_at(tokens: Sequence[Token], i: int, last: int) -> tuple[float, int] | None:
+    """A number that begins at token i, and the index after it: "45", "forty five", "a hundred"."""
+    if i >= last:
+        return None
+    w = tokens[i].w
+    if w not in lx.NUMBERS and not w[0].isdigit() and "-" not in w:
+        return None
+    if w[0].isdigit():
+        return float(w), i + 1
+    if "-" in w and all(p in lx.NUMBERS for p in w.split("-")):
+        return float(sum(lx.NUMBERS[p] for p in w.split("-"))), i + 1
+    if w not in lx.NUMBERS:
+        return None
+    n, i = lx.NUMBERS[w], i + 1
+    if 20 <= n <= 90 and i < last and 0 < lx.NUMBERS.get(tokens[i].w, 0) < 10:
+        n, i = n + lx.NUMBERS[tokens[i].w], i + 1
+    elif i < last and tokens[i].w == "hundred" and 0 < n < 10:
+        n, i = n * 100, i + 1
+    return float(n), i
+
+
+def share(tokens: Sequence[Token], first: int, last: int) -> int | None:
+    """A share of the weight in percent, if one is said."""
+    for i in range(first, last):
+        found = number_at(tokens, i, last)
+        if found:
+            n, after = found
+            following = tokens[after].w if after < last else ""
+            if following == "percent":
+                return _bounded(n)
+            if following in PARTS and n < 10:
+                return _bounded(n * PARTS[following] + (n == 2 and following == "thirds"))
+            pair = number_at(tokens, after, last)
+            if pair and n + pair[0] == 100:
+                return _bounded(max(n, pair[0]))
+        w, before = tokens[i].w, tokens[i - 1].w if i > first else ""
+        if w in PARTS and before in ("a", "one"):
+            return PARTS[w]
+        if w == "half" and i + 1 < last and tokens[i + 1].w in ("the", "your", "of"):
+            return 50
+        if (
+            w in VERY
+            and "weight" in {t.w for t in tokens[first:last]}
+            and not (w == "full" and before in ("is", "becomes"))
+        ):
+            return VERY[w]
+    return None
+
+
+def _bounded(n: float) -> int | None:
+    return round(n) if 0 <= n <= 100 else None
+
+
+def angle(tokens: Sequence[Token], first: int, last: int) -> int | None:
+    """An angle in degrees: a number with "degrees", or a bare one from 5 to 180 that counts nothing else."""
+    words = [t.w for t in tokens[first:last]]
+    for i in range(first, last):
+        found = number_at(tokens, i, last)
+        if not found:
+            continue
+        n, after = found
+        following = tokens[after].w if after < last else ""
+        if following == "degrees" or (5 <= n <= 180 and following not in COUNTED):
+            return round(n)
+    for part, degrees in (("quarter", 90), ("half", 180)):
+        if part in words and "turn" in words:
+            return degrees
+    return None
+
+
+COUNTED = frozenset(
+    "percent seconds second counts count times time breaths breath o'clock oclock of minutes inches steps step".split()
+)
+
+
+def duration(tokens: Sequence[Token], first: int, last: int) -> tuple[int | None, float | None, int, int] | None:
+    """A length of time: milliseconds or counts, and the tokens [from, to) that say it."""
+    for i in range(first, last):
+        if tokens[i].w == "few" and i + 1 < last and tokens[i + 1].w in ("seconds", "second"):
+            return FEW_SECONDS * 1000, None, i, i + 2
+        found = number_at(tokens, i, last)
+        if found:
+            n, after = found
+            following = tokens[after].w if after < last else ""
+            if following in ("seconds", "second", "secs", "sec"):
+                return round(n * 1000), None, i, after + 1
+            if following in ("counts", "count", "beats") or following.startswith("count"):
+                return None, n, i, after + 1
+        if tokens[i].w in ("count", "counts") and i + 2 < last and tokens[i + 1].w == "of":
+            found = number_at(tokens, i + 2, last)
+            if found:
+                return None, found[0], i, found[1]
+    return None

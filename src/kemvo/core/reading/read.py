@@ -1,0 +1,98 @@
+"""The reader: a text of instruction → facts.
+
+Every clause is asked, in turn, for what it can say: time, weight, kick, feet, turn. What a clause only warns of
+or supposes says nothing. A side that nobody named stays empty; one named earlier in the sentence goes on only
+where the same foot is plainly meant.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Sequence
+
+from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.body import breaths, part_turn, time, turn
+from kemvo.core.reading.clauses import clauses
+from kemvo.core.reading.facts import Fact
+from kemvo.core.reading.feet import feet, kick
+from kemvo.core.reading.loads import shift
+from kemvo.core.reading.names import NameIndex, NameMatch
+from kemvo.core.reading.piece import Memory, Piece
+from kemvo.core.reading.quantities import number_at
+from kemvo.core.reading.tokens import Token, tokens_of
+
+COVERED = "·"
+"""Stands for the words of a posture's name, so that "step back and roll the arms" moves no foot."""
+
+
+ABOUT = frozenset("called named feel feels feeling notice check imagine sure".split())
+"""Clauses with these speak about the movement; they tell none."""
+
+
+def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
+    """The facts of a line or a longer text, in the order of its words. `names`: posture names to know."""
+    tokens: Sequence[Token] = tokens_of(text)
+    matches = names.find(tokens) if names else []
+    facts = [_posture(m, tokens) for m in matches]
+    covered = {i for m in matches for i in range(m.first, m.last) if m.consumes}
+    if covered:
+        tokens = [t._replace(w=COVERED, side=None) if i in covered else t for i, t in enumerate(tokens)]
+    memory = Memory()
+    for clause in clauses(tokens):
+        if clause.first and tokens[clause.first - 1].hard:
+            memory = Memory()
+        facts += breaths(tokens, clause)
+        if not clause.unreal and not any(t.w in ABOUT for t in tokens[clause.first : clause.last]):
+            facts += _read_clause(Piece(tokens, clause.first, clause.last, clause.verb), memory)
+    return sorted(facts, key=lambda f: (f.start, f.end))
+
+
+def _read_clause(p: Piece, memory: Memory) -> Iterator[Fact]:
+    before = (memory.moved, memory.named)
+    timed = time(p)
+    shifted = list(shift(p, memory))
+    kicked = list(kick(p, memory))
+    yield from (*timed, *shifted, *kicked)
+    weight_was_all = shifted and p.verb_in(lx.SHIFT | lx.SINK | lx.STAND | lx.EMPTY | lx.FILL)
+    moved: list[Fact] = []
+    if not weight_was_all and not kicked and not any(f.kind == "hold" for f in timed):
+        turned = list(part_turn(p))
+        moved = [] if turned else list(feet(p, memory))
+        yield from turned or moved or turn(p)
+    memory.stepped = any(f.kind == "step" for f in moved)
+    if (memory.moved, memory.named) == before and not moved:
+        _remember(p, memory)
+
+
+def _remember(p: Piece, memory: Memory) -> None:
+    """Keep in mind a foot or hip that was named though nothing was read of it: "release the right foot, let it…"."""
+    for i in p.where(lx.FOOT | {"hip"}):
+        side = p.side_of(i)
+        if side:
+            memory.named = side
+            if p.w(i) != "hip":
+                memory.moved, memory.noun = side, p.w(i)
+
+
+def _posture(m: NameMatch, tokens: Sequence[Token]) -> Fact:
+    """A posture's name with its side and its "two of three"."""
+    side, last = m.side, m.last
+    before = tokens[m.first - 1] if m.first else None
+    for i in range(m.last, min(m.last + 3, len(tokens))):
+        if tokens[i - 1].hard:
+            break
+        followed = tokens[i + 1].w if i + 1 < len(tokens) else ""
+        if side is None and tokens[i].side and followed not in lx.FOOT | lx.HAND:
+            side, last = tokens[i].side, i + 1
+    if side is None and before and not before.hard:
+        side = before.side
+    nth = of = None
+    for i in range(last, min(last + 3, len(tokens))):
+        one = number_at(tokens, i, len(tokens))
+        if one and one[1] < len(tokens) and tokens[one[1]].w == "of":
+            whole = number_at(tokens, one[1] + 1, len(tokens))
+            if whole:
+                nth, of, last = int(one[0]), int(whole[0]), whole[1]
+                break
+    return Fact(
+        kind="posture", start=tokens[m.first].start, end=tokens[last - 1].end, id=m.id, side=side, nth=nth, of=of
+    )
