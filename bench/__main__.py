@@ -19,6 +19,7 @@ from pathlib import Path
 import httpx
 import psutil
 
+from bench import reading
 from bench.material import long_form, long_session
 from kemvo.api.house import House
 from kemvo.audio.render import render
@@ -150,6 +151,7 @@ def idle(folder: Path) -> None:
 
 
 if __name__ == "__main__":
+    reading.main()
     with tempfile.TemporaryDirectory() as name:
         place = Path(name)
         for part, work in (("edit", edit), ("schedule", scheduling), ("render", rendering), ("demo", idle)):

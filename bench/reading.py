@@ -46,12 +46,14 @@ def score(name: str) -> tuple[int, int, int, list[str]]:
 
 def main(show: bool = False) -> None:
     """Print the figures; with `show`, the lines that went wrong in the tuned file."""
-    for name in ("tuned.txt", "held_out.txt"):
+    for name in sorted(f.name for f in LINES.glob("*.txt")):
         wanted, read, right, wrong = score(name)
-        print(f"{f'reading {name}: {wanted} facts':<58} recall {right / wanted:6.1%}   precision {right / read:6.1%}   goal >= 95 % both")
-        if show and name == "tuned.txt":
+        print(
+            f"{f'reading {name}: {wanted} facts':<58} recall {right / wanted:6.1%}   precision {right / read:6.1%}   goal >= 95 % both"
+        )
+        if show and name != "held_out.txt":
             print("\n".join(wrong))
-    texts = [t for n in ("tuned.txt", "held_out.txt") for t, _ in cases(n)] * 10
+    texts = [t for n in sorted(f.name for f in LINES.glob("*.txt")) for t, _ in cases(n)] * 10
     begun = time.perf_counter()
     for t in texts:
         read_line(t)

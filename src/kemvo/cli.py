@@ -166,7 +166,7 @@ class _sentences:  # noqa: N801 - reads as a statement
     def __exit__(self, kind: object, error: BaseException | None, _: object) -> None:
         if isinstance(error, KemvoError):
             _end(*error.problems)
-        if isinstance(error, OSError):
+        if isinstance(error, OSError) and not isinstance(error, BrokenPipeError):
             _end(
                 Problem(
                     what=f"{error.filename or 'The file'}: {error.strerror or error}.",

@@ -4,6 +4,7 @@ import { createRoot } from "react-dom/client";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
 import { FormPage } from "./form/FormPage";
 import { FormsPage } from "./form/FormsPage";
+import { TextPage } from "./form/TextPage";
 import { SessionPage } from "./session/SessionPage";
 import { SessionsPage } from "./session/SessionsPage";
 import { Shell, Waiting } from "./shared/Shell";
@@ -21,6 +22,7 @@ createRoot(document.getElementById("root") as HTMLElement).render(
             <Route element={<Shell />}>
               <Route path="/" element={<Navigate to="/forms" replace />} />
               <Route path="/forms" element={<FormsPage />} />
+              <Route path="/forms/text" element={<TextPage />} />
               <Route path="/forms/:id" element={<FormPage />} />
               <Route path="/sessions" element={<SessionsPage />} />
               <Route path="/sessions/:id" element={<SessionPage />} />

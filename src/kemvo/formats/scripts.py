@@ -13,8 +13,8 @@ from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.reading.script import ScriptEntry
 
 _TIME = re.compile(r"^\s*[\[(]?(?:(\d{1,2}):)?(\d{1,3}):([0-5]\d)(?:[.,](\d{1,3}))?[\])]?\s*[-–—:]?\s*")
-_SENTENCE = re.compile(r"(?<=[.!?])\s+(?=[A-Z“\"'(\d])")
-_MARKDOWN = re.compile(r"^\s*(?:#{1,6}\s+|[-*+]\s+|\d+[.)]\s+|>\s+)?")
+_SENTENCE = re.compile(r"(?<=[.!?])(?<!\b\d\.)(?<!\b\d\d\.)\s+(?=[A-Z“\"'(\d])")
+_MARKDOWN = re.compile(r"^\s*(?:#{1,6}\s+|[-*+]\s+|>\s+)?")
 TEXT_COLUMNS = ("text", "line", "words", "instruction", "movement", "cue", "description", "posture", "name")
 TIME_COLUMNS = ("t_ms", "start_ms", "start", "time", "at")
 
@@ -56,9 +56,11 @@ def _plain(text: str, name: str) -> Iterator[ScriptEntry]:
 
 
 def _markdown(text: str, name: str) -> Iterator[ScriptEntry]:
-    """As plain text, without the marks of headings and lists."""
-    plain = "\n".join(_MARKDOWN.sub("", line).replace("**", "").replace("__", "") for line in text.splitlines())
-    return _plain(plain, name)
+    """As plain text, without the marks of lists; headings are known as such."""
+    lines = text.splitlines()
+    plain = "\n".join(_MARKDOWN.sub("", line).replace("**", "").replace("__", "") for line in lines)
+    for entry in _plain(plain, name):
+        yield entry._replace(heading=lines[entry.line - 1].lstrip().startswith("#"))
 
 
 def _csv(text: str, name: str) -> Iterator[ScriptEntry]:

@@ -22,9 +22,11 @@ import { Waiting } from "../shared/Shell";
 import { type Editing, useDocument } from "../shared/useDocument";
 import * as edits from "./edits";
 import { focusRow, rowOf } from "./focus";
+import { LineSigns } from "./LineSigns";
 import { PostureBlock } from "./PostureBlock";
 import { formLine, MovementDetails, PostureDetails, TotalsTable } from "./RowDetails";
 import { afterKey, isBlank, neighbour } from "./rowKeys";
+import { Suggestions } from "./Suggestions";
 
 export function FormPage() {
   const { id = "" } = useParams();
@@ -228,15 +230,31 @@ function FormSheet({ first }: { first: FormView }) {
           </p>
         </div>
         <aside className="grid gap-4 lg:sticky lg:top-4" aria-label="Details">
+          {posture && here?.level === "posture" && posture.movements.every((m) => !m.line) && (
+            <Suggestions
+              letters={posture.name}
+              onTake={(s) => {
+                const wished = posture.side === "R" && s.other ? s.other : s.posture;
+                changePosture(posture.id, {
+                  ...edits.freshPosture(wished),
+                  id: posture.id,
+                  number: posture.number,
+                });
+              }}
+            />
+          )}
           {posture && (
             <div className="rounded-box border-base-300 border bg-base-100 p-3">
               <h2 className="mb-2 text-lg">{movement ? "This movement" : "This posture"}</h2>
               {movement ? (
-                <MovementDetails
-                  movement={movement}
-                  line={derived.movements[movement.id]}
-                  change={changeMovement}
-                />
+                <div className="grid gap-4">
+                  <LineSigns movement={movement} onTake={(read) => changeMovement(movement.id, read)} />
+                  <MovementDetails
+                    movement={movement}
+                    line={derived.movements[movement.id]}
+                    change={changeMovement}
+                  />
+                </div>
               ) : (
                 <PostureDetails
                   key={posture.id}

@@ -1,3 +1,4 @@
+import { Link } from "react-router";
 import type { FormRow, FormView, SessionView } from "../shared/api";
 import { DocumentList } from "../shared/DocumentList";
 import { clock, plural, when } from "../shared/format";
@@ -17,6 +18,11 @@ export function FormsPage() {
       ]}
       line={(f) =>
         `${plural(f.postures, "posture")} · ${plural(f.totals.counts, "count")} · ${clock(f.totals.ms)} at ${f.tempo} counts a minute`
+      }
+      more={
+        <Link className="btn" to="/forms/text">
+          Bring in a text
+        </Link>
       }
       picture={(f) => <SwayLine sway={f.sway} />}
       aside={(f) => `${f.school ? `${f.school} · ` : ""}saved ${when(f.saved)}`}

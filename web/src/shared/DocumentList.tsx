@@ -19,6 +19,8 @@ interface DocumentListProps<R extends Row> {
   line: (row: R) => string;
   aside: (row: R) => string;
   picture?: (row: R) => ReactNode;
+  /** More ways to begin, beside new and open. */
+  more?: ReactNode;
 }
 
 /** The list of forms or of sessions, and all that is done with whole ones. */
@@ -52,6 +54,7 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
     <div className="mx-auto max-w-5xl">
       <div className="mb-4 flex flex-wrap items-center gap-2">
         <h1 className="flex-1 text-3xl">{title}</h1>
+        {props.more}
         <button type="button" className="btn" onClick={() => chooser.current?.click()}>
           <FolderOpen size={17} /> Open file
         </button>

@@ -572,6 +572,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/read/movement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Movement
+         * @description Read a movement's line.
+         */
+        post: operations["read_movement_api_read_movement_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Catalogue
+         * @description The postures that a few letters can stand for; without letters, the whole catalogue.
+         */
+        get: operations["catalogue_api_catalogue_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/texts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Text
+         * @description A pasted text made into a form, for confirmation; nothing is saved.
+         */
+        post: operations["read_text_api_texts_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/texts/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Text File
+         * @description A text file made into a form, for confirmation; nothing is saved.
+         */
+        post: operations["read_text_file_api_texts_file_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -585,6 +665,16 @@ export interface components {
         Body_open_session_api_sessions_file_post: {
             /** File */
             file: string;
+        };
+        /** Body_read_text_file_api_texts_file_post */
+        Body_read_text_file_api_texts_file_post: {
+            /** File */
+            file: string;
+            /**
+             * Title
+             * @default
+             */
+            title: string;
         };
         /**
          * Choice
@@ -645,6 +735,39 @@ export interface components {
             left: number[];
             /** Fill */
             fill: number[];
+        };
+        /**
+         * Draft
+         * @description A form made of a text, with every line's account.
+         */
+        Draft: {
+            form: components["schemas"]["Form"];
+            /** Lines */
+            lines: components["schemas"]["DraftLine"][];
+        };
+        /**
+         * DraftLine
+         * @description What became of a line of the text, and what was read from it, in words.
+         */
+        DraftLine: {
+            /** Line */
+            line: number;
+            /** Text */
+            text: string;
+            /** T Ms */
+            t_ms: number | null;
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "understood" | "guessed" | "not understood";
+            /**
+             * Became
+             * @enum {string}
+             */
+            became: "section" | "posture" | "movement";
+            /** Signs */
+            signs: string[];
         };
         /**
          * Form
@@ -766,6 +889,15 @@ export interface components {
             problem: components["schemas"]["Problem"] | null;
             /** Filename */
             filename: string;
+        };
+        /**
+         * LineReading
+         * @description What a movement's line says, and the movement with that filled in.
+         */
+        LineReading: {
+            /** Signs */
+            signs: components["schemas"]["Sign"][];
+            movement: components["schemas"]["Movement"];
         };
         /**
          * Movement
@@ -948,6 +1080,19 @@ export interface components {
             /** Start Ms */
             start_ms: number;
             totals: components["schemas"]["Totals"];
+        };
+        /**
+         * PastedText
+         * @description A text as it was pasted.
+         */
+        PastedText: {
+            /** Text */
+            text: string;
+            /**
+             * Title
+             * @default
+             */
+            title: string;
         };
         /**
          * Plan
@@ -1168,6 +1313,20 @@ export interface components {
             };
         };
         /**
+         * Sign
+         * @description What was read from a line: a fact in words, and the letters it was read from.
+         */
+        Sign: {
+            /** Kind */
+            kind: string;
+            /** Words */
+            words: string;
+            /** Start */
+            start: number;
+            /** End */
+            end: number;
+        };
+        /**
          * SoundChoice
          * @description What sounds besides the voice.
          */
@@ -1316,6 +1475,22 @@ export interface components {
             fill_from: number;
             /** Fill To */
             fill_to: number;
+        };
+        /**
+         * Suggestion
+         * @description A posture of the catalogue, ready to be put into a form; `other` is its other side, if it has one.
+         */
+        Suggestion: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Styles */
+            styles: string[];
+            /** Pinyin */
+            pinyin: string[];
+            posture: components["schemas"]["Posture"];
+            other: components["schemas"]["Posture"] | null;
         };
         /**
          * Totals
@@ -2492,6 +2667,137 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    read_movement_api_read_movement_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Movement"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineReading"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    catalogue_api_catalogue_get: {
+        parameters: {
+            query?: {
+                letters?: string;
+                most?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Suggestion"][];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    read_text_api_texts_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastedText"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Draft"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    read_text_file_api_texts_file_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": components["schemas"]["Body_read_text_file_api_texts_file_post"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Draft"];
+                };
             };
             /** @description Validation Error */
             422: {

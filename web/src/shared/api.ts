@@ -22,6 +22,9 @@ export type StageSpan = Schemas["StageSpan"];
 export type StageSound = Schemas["StageSound"];
 export type View = Stage["view"];
 export type Job = Schemas["JobView"];
+export type Suggestion = Schemas["Suggestion"];
+export type LineReading = Schemas["LineReading"];
+export type Draft = Schemas["Draft"];
 export type Problem = Schemas["Problem"];
 
 export type Kind = "forms" | "sessions";

@@ -35,6 +35,8 @@ export const FORM_KEYS: Key[] = [
   { shown: "Alt L / Alt R / Alt E", does: "All left, all right, even (posture row: its side)" },
   { shown: "Alt I / Alt O / Alt F", does: "Breath in, out, free" },
   { shown: "Alt ↑ / Alt ↓", does: "Move the movement (posture row: the posture)" },
+  { shown: "Alt W", does: "Take over what is read from the words" },
+  { shown: "Alt 1 … Alt 6", does: "Posture from the catalogue, while its name is typed" },
   { shown: "Alt D", does: "Copy below" },
   { shown: "Alt S", does: "Copy the posture below, other side" },
   { shown: "Alt Backspace", does: "Delete (Backspace in an empty row does too)" },

@@ -129,7 +129,12 @@ def _kind(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
 
 def _ways(p: Piece) -> set[str]:
     """The ways toes can turn that are said: in, out and their like."""
-    return {p.w(i) for i in p.where(lx.INWARD | lx.OUTWARD) if p.w(i + 1) not in NOT_A_WAY}
+    return {p.w(i) for i in p.where(lx.INWARD | lx.OUTWARD) if not _is_place(p, i)}
+
+
+def _is_place(p: Piece, i: int) -> bool:
+    """ "In" before a place ("in front", "in a line") and not a way for the toes ("in a little")."""
+    return p.w(i + 1) in NOT_A_WAY and not (p.w(i + 1) == "a" and p.w(i + 2) in ("little", "bit", "touch"))
 
 
 def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
@@ -275,7 +280,7 @@ def _toes(p: Piece) -> str | None:
     for i in p.range():
         if p.w(i) in lx.OUTWARD:
             return "out"
-        if p.w(i) in lx.INWARD and p.w(i + 1) not in NOT_A_WAY:
+        if p.w(i) in lx.INWARD and not _is_place(p, i):
             return "in"
     return {"open": "out", "opens": "out", "close": "in", "closes": "in", "hook": "in", "hooks": "in"}.get(
         p.verb_word()
@@ -303,7 +308,7 @@ def _is_no_way(p: Piece, i: int, others: bool) -> bool:
     if w == "close":
         return p.verb >= 0
     if w == "in":
-        return after in NOT_A_WAY
+        return _is_place(p, i)
     if w == "down":
         return others and p.w(i - 1) in HEELS | TOES
     if w in ("half", "follow"):

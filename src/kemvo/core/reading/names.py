@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping, Sequence
+from itertools import chain
 from typing import NamedTuple
 
 from rapidfuzz import fuzz, process
@@ -30,6 +31,13 @@ PLAIN = (
                 " posture stance form retreat again pull stroke punch catch hit strike up door arms body low twice".split())
 )  # fmt: skip
 """Words of plain instruction. A name made of nothing else ("push", "step up") is one only where it stands by itself."""
+
+
+PINYIN_SIDES = frozenset({"zuo", "you"})
+"""Left and right in pinyin: in a whole name they say the side ("zuo xia shi")."""
+
+AROUND_NAMES = PINYIN_SIDES | {"style", "posture", "form", "both", "sides", "side"}
+"""Words that stand around a name without being of it."""
 
 
 class NameMatch(NamedTuple):
@@ -80,9 +88,12 @@ class NameIndex:
 
     def resolve(self, name: str) -> str | None:
         """The posture a whole name stands for, or None: exactly, else the likeliest one."""
-        words = [w for w in _words(name) if w not in ("left", "right", "style", "posture", "form")]
-        key = _key(words)
-        found = key if key in self._exact else self._likeliest(tuple(key.split()))
+        words = _words(name)
+        for dropped in (frozenset[str](), PINYIN_SIDES, AROUND_NAMES):
+            key = _key([w for w in words if w not in dropped])
+            if key in self._exact:
+                return self._exact[key]
+        found = self._likeliest(tuple(key.split()))
         return self._exact[found] if found else None
 
     def _at(self, tokens: Sequence[Token], i: int) -> NameMatch | None:
@@ -100,12 +111,12 @@ class NameIndex:
                 windows.append((last, tuple(parts)))
             if t.hard:
                 break
-        for last, words in reversed(windows):
-            key = " ".join(words)
-            found = key if key in self._exact else self._likeliest(words) if len(words) > 1 else None
-            if found and self._may_stand(tokens, i, last, found):
+        exact = ((last, " ".join(words)) for last, words in reversed(windows))
+        alike = ((last, self._likeliest(words)) for last, words in reversed(windows))
+        for last, key in chain((e for e in exact if e[1] in self._exact), alike):
+            if key and self._may_stand(tokens, i, last, key):
                 side = next((t.side for t in tokens[i:last] if t.side), None)
-                return NameMatch(self._exact[found], side, i, last, "kick" not in found)
+                return NameMatch(self._exact[key], side, i, last, "kick" not in key)
         return None
 
     def _may_stand(self, tokens: Sequence[Token], first: int, last: int, key: str) -> bool:

@@ -12,12 +12,14 @@ from kemvo.core.reading.read import read_line
 
 class ScriptEntry(NamedTuple):
     """A piece of a text. `t_ms`: its time in milliseconds, None if it has none; `line`: where it begins in the
-    file, counted from 1; `flows`: the sentence may go on into the next piece, as in captions."""
+    file, counted from 1; `flows`: the sentence may go on into the next piece, as in captions; `heading`: the text marks
+    it as one."""
 
     t_ms: int | None
     line: int
     text: str
     flows: bool = False
+    heading: bool = False
 
 
 class ReadEntry(NamedTuple):

@@ -1,0 +1,156 @@
+"""A read text made into a form: sections, postures, movements. Nothing of the text is thrown away."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Mapping, Sequence
+from typing import Literal
+
+from kemvo.core.catalogue import Entry
+from kemvo.core.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.reading.facts import Fact
+from kemvo.core.reading.fill import filled, in_words
+from kemvo.core.reading.script import ReadEntry
+from kemvo.core.values import DEFAULT_TEMPO, Side, Value
+
+Understood = Literal["understood", "guessed", "not understood"]
+Became = Literal["section", "posture", "movement"]
+
+NAME_SHARE = 0.55
+"""A line of which a posture's name is at least this share tells the posture, not a movement (own choice)."""
+
+NAME_WORDS = 6
+"""A numbered line of at most so many words, none of them an instruction, is taken for a posture's name."""
+
+_NUMBER = re.compile(r"^\s*(\d{1,3}[a-z]?)\s*[.):-]\s*")
+_HEADING = re.compile(r"^(?:section|part|chapter)\b.{0,40}$", re.IGNORECASE)
+_TIMES = re.compile(r"(?:[x×]\s*(\d{1,2})|\b(\d{1,2})\s*(?:x|×|times))", re.IGNORECASE)
+
+
+class DraftLine(Value):
+    """What became of a line of the text, and what was read from it, in words."""
+
+    line: int
+    text: str
+    t_ms: int | None
+    state: Understood
+    became: Became
+    signs: tuple[str, ...]
+
+
+class Draft(Value):
+    """A form made of a text, with every line's account."""
+
+    form: Form
+    lines: tuple[DraftLine, ...]
+
+
+class _Building:
+    """The form as it grows."""
+
+    def __init__(self) -> None:
+        self.sections: list[tuple[str, list[tuple[Posture, list[Movement]]]]] = []
+
+    def section(self, title: str) -> None:
+        self.sections.append((title, []))
+
+    def posture(self, posture: Posture) -> None:
+        if not self.sections:
+            self.section("")
+        self.sections[-1][1].append((posture, []))
+
+    def movement(self, movement: Movement) -> None:
+        if not self.sections or not self.sections[-1][1]:
+            self.posture(Posture())
+        before = self.sections[-1][1][-1][1]
+        if before and "left_pct" not in movement.model_fields_set:
+            movement = movement.model_copy(update={"left_pct": before[-1].left_pct})
+        before.append(movement)
+
+    def form(self, title: str, known: Mapping[str, Entry]) -> Form:
+        """The finished form; a posture that the text only names takes its movements from the catalogue."""
+        sections = []
+        for name, postures in self.sections:
+            done = []
+            for posture, movements in postures:
+                entry = known.get(posture.id)
+                if entry and not movements:
+                    own = entry.on(posture.side)
+                    posture = posture.model_copy(
+                        update={"movements": own.movements, "gentler": own.gentler, "cautions": own.cautions}
+                    )
+                else:
+                    posture = posture.model_copy(update={"movements": tuple(movements)})
+                done.append(posture.model_copy(update={"id": ""}))
+            sections.append(Section(title=name, postures=tuple(done)))
+        return with_ids(Form(title=title, sections=tuple(sections)))
+
+
+def draft(read: Sequence[ReadEntry], catalogue: Sequence[Entry], title: str) -> Draft:
+    """Make a form of a read text. `title` is the form's; times become counts at the usual tempo."""
+    known = {e.id: e for e in catalogue}
+    building = _Building()
+    lines = []
+    for i, (entry, facts) in enumerate(read):
+        became, state = _place(building, read, i, known)
+        signs = tuple(in_words(f) for f in facts) if became != "section" else ()
+        lines.append(
+            DraftLine(line=entry.line, text=entry.text, t_ms=entry.t_ms, state=state, became=became, signs=signs)
+        )
+    return Draft(form=building.form(title, known), lines=tuple(lines))
+
+
+def _place(
+    building: _Building, read: Sequence[ReadEntry], i: int, known: Mapping[str, Entry]
+) -> tuple[Became, Understood]:
+    entry, facts = read[i]
+    text = entry.text.strip()
+    numbered = _NUMBER.match(text)
+    bare = text[numbered.end() :] if numbered else text
+    if entry.heading or text.endswith(":"):
+        building.section(text.rstrip(": ")[:200])
+        return "section", "understood"
+    named = next((f for f in facts if f.kind == "posture"), None)
+    if named and named.end - named.start >= NAME_SHARE * len(bare):
+        building.posture(_named(named, bare, numbered[1] if numbered else "", known))
+        return "posture", "understood"
+    if _HEADING.match(text) and not facts:
+        building.section(text[:200])
+        return "section", "understood"
+    if numbered and not facts and len(bare.split()) <= NAME_WORDS:
+        building.posture(Posture(name=bare[:200], number=numbered[1]))
+        return "posture", "guessed"
+    movement = filled(Movement(line=text[:2000], counts=_counts(read, i)), facts)
+    told = {"line", "counts", *(("left_pct",) if any(f.kind == "shift" and f.side for f in facts) else ())}
+    building.movement(
+        Movement.model_validate({k: v for k, v in movement.model_dump().items() if k != "left_pct" or k in told})
+    )
+    guessed = any(f.kind == "shift" and f.side in ("L", "R") and f.share is None for f in facts)
+    return "movement", "not understood" if not facts else "guessed" if guessed else "understood"
+
+
+def _named(fact: Fact, text: str, number: str, known: Mapping[str, Entry]) -> Posture:
+    """The posture a line names, under the name the text gives it."""
+    entry = known[fact.id or ""]
+    side: Side | None = fact.side if fact.side in ("L", "R") else entry.posture.side
+    times = _TIMES.search(text)
+    repeats = int(next(g for g in times.groups() if g)) if times else 1
+    posture = entry.on(side)
+    return posture.model_copy(
+        update={
+            "id": entry.id,
+            "number": number,
+            "side": side if entry.posture.side else None,
+            "repeats": min(99, max(1, repeats)),
+            "movements": (),
+        }
+    )
+
+
+def _counts(read: Sequence[ReadEntry], i: int) -> float:
+    """The counts of a movement: from the time until the next entry where there are times, else four."""
+    here = read[i].entry.t_ms
+    after = next((r.entry.t_ms for r in read[i + 1 :] if r.entry.t_ms is not None and r.entry.t_ms != here), None)
+    if here is None or after is None or after < here:
+        return 4.0
+    return min(64.0, max(0.5, round((after - here) * DEFAULT_TEMPO / 60_000 * 2) / 2))

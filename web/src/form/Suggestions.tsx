@@ -1,0 +1,62 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { call, type Suggestion } from "../shared/api";
+
+interface SuggestionsProps {
+  /** The letters typed so far. */
+  letters: string;
+  onTake: (suggestion: Suggestion) => void;
+}
+
+/** Postures of the catalogue that the letters can stand for; Alt 1 to Alt 6 puts one into the form. */
+export function Suggestions({ letters, onTake }: SuggestionsProps) {
+  const [asked, setAsked] = useState(letters);
+  useEffect(() => {
+    const waiting = window.setTimeout(() => setAsked(letters), 120);
+    return () => window.clearTimeout(waiting);
+  }, [letters]);
+  const { data } = useQuery({
+    queryKey: ["catalogue", asked],
+    queryFn: () => call<Suggestion[]>(`catalogue?letters=${encodeURIComponent(asked)}`),
+    enabled: asked.trim().length >= 2,
+    staleTime: Number.POSITIVE_INFINITY,
+    placeholderData: (before) => before,
+  });
+  const shown = asked.trim().length >= 2 ? (data ?? []) : [];
+
+  useEffect(() => {
+    const listen = (e: KeyboardEvent) => {
+      const n = e.altKey && !e.ctrlKey ? /^(?:Digit|Numpad)([1-6])$/.exec(e.code) : null;
+      const taken = n ? shown[Number(n[1]) - 1] : undefined;
+      if (!taken) return;
+      e.preventDefault();
+      onTake(taken);
+    };
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  });
+
+  if (!shown.length) return null;
+  return (
+    <div className="rounded-box border-base-300 border bg-base-100 p-3" data-suggestions>
+      <h2 className="mb-1 text-base">From the catalogue</h2>
+      <ol className="grid gap-0.5">
+        {shown.map((s, i) => (
+          <li key={s.id}>
+            <button
+              type="button"
+              className="flex min-h-7 w-full items-baseline gap-2 rounded px-1 text-left hover:bg-base-200"
+              onMouseDown={(e) => e.preventDefault()}
+              onClick={() => onTake(s)}
+            >
+              <kbd className="kbd kbd-sm whitespace-nowrap">Alt {i + 1}</kbd>
+              <span className="flex-1">
+                {s.name} <span className="quiet text-sm">{s.pinyin[0]}</span>
+              </span>
+            </button>
+          </li>
+        ))}
+      </ol>
+    </div>
+  );
+}

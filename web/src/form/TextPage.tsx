@@ -1,0 +1,143 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { FolderOpen } from "lucide-react";
+import { useRef, useState } from "react";
+import { useNavigate } from "react-router";
+import { call, type Draft, type FormView, sentence, upload } from "../shared/api";
+import { clock, plural } from "../shared/format";
+
+const STATES = {
+  understood: { sign: "●", words: "understood" },
+  guessed: { sign: "◐", words: "guessed" },
+  "not understood": { sign: "○", words: "kept as words" },
+} as const;
+
+/** A whole text brought in: pasted or opened, shown line by line as it was understood, then made into a form. */
+export function TextPage() {
+  const navigate = useNavigate();
+  const cache = useQueryClient();
+  const chooser = useRef<HTMLInputElement>(null);
+  const [text, setText] = useState("");
+  const [draft, setDraft] = useState<Draft | null>(null);
+  const [told, setTold] = useState("");
+
+  const doing = async (work: () => Promise<void>) => {
+    try {
+      await work();
+      setTold("");
+    } catch (error) {
+      setTold(sentence(error));
+    }
+  };
+  const make = () =>
+    doing(async () => {
+      if (!draft) return;
+      const made = await call<FormView>("forms", "POST", draft.form);
+      await cache.invalidateQueries({ queryKey: ["forms"] });
+      navigate(`/forms/${made.id}`);
+    });
+  const postures = draft?.form.sections.reduce((n, s) => n + s.postures.length, 0) ?? 0;
+  const count = (state: string) => draft?.lines.filter((l) => l.state === state).length ?? 0;
+
+  return (
+    <div className="mx-auto grid max-w-6xl grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]">
+      <section className="grid gap-2">
+        <h1 className="text-3xl">Bring in a text</h1>
+        <p>
+          A list of names, an outline, or a script as you speak it, one movement a line. Captions with times
+          work too.
+        </p>
+        <textarea
+          className="textarea h-96 w-full"
+          aria-label="The text"
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+          placeholder={
+            "Opening:\n1. Commencing\n2. Part the wild horse’s mane, left\nSit into the right leg, hold the ball.\nLeft heel steps to the corner."
+          }
+        />
+        <div className="flex flex-wrap gap-2">
+          <button
+            type="button"
+            className="btn btn-primary"
+            disabled={!text.trim()}
+            onClick={() => void doing(async () => setDraft(await call<Draft>("texts", "POST", { text })))}
+          >
+            Read it
+          </button>
+          <button type="button" className="btn" onClick={() => chooser.current?.click()}>
+            <FolderOpen size={17} /> Open a text file
+          </button>
+          <input
+            ref={chooser}
+            type="file"
+            accept=".txt,.md,.csv,.tsv,.srt,.vtt"
+            className="hidden"
+            aria-label="Text file"
+            onChange={(e) => {
+              const file = e.target.files?.[0];
+              e.target.value = "";
+              if (file) void doing(async () => setDraft(await upload<Draft>("texts/file", file)));
+            }}
+          />
+        </div>
+        {told && (
+          <div role="alert" className="alert alert-error">
+            {told}
+          </div>
+        )}
+      </section>
+      {draft && (
+        <section
+          className="rounded-box border-base-300 border bg-base-100 p-4"
+          aria-label="What was understood"
+        >
+          <div className="mb-2 flex flex-wrap items-center gap-3">
+            <h2 className="flex-1 text-xl">
+              {plural(postures, "posture")},{" "}
+              {plural(draft.lines.filter((l) => l.became === "movement").length, "movement")} from the text
+            </h2>
+            <button
+              type="button"
+              className="btn btn-primary"
+              disabled={!draft.lines.length}
+              onClick={() => void make()}
+            >
+              Make the form
+            </button>
+          </div>
+          <p className="mb-2">
+            {Object.entries(STATES).map(([state, s]) => (
+              <span key={state} className="mr-4 whitespace-nowrap">
+                {s.sign} {count(state)} {s.words}
+              </span>
+            ))}
+          </p>
+          <ol className="grid max-h-[34rem] gap-1 overflow-y-auto" data-lines>
+            {draft.lines.map((l, i) => (
+              <li
+                // biome-ignore lint/suspicious/noArrayIndexKey: lines do not move
+                key={i}
+                className={`grid grid-cols-[1.4rem_2.6rem_1fr] gap-x-1 ${l.became === "movement" ? "pl-5" : "pt-1 font-semibold"} ${l.became === "section" ? "text-lg" : ""}`}
+                data-state={l.state}
+              >
+                <span title={STATES[l.state].words}>
+                  {STATES[l.state].sign}
+                  <span className="sr-only">{STATES[l.state].words}</span>
+                </span>
+                <span className="quiet text-right text-sm font-normal">
+                  {l.t_ms === null ? l.line : clock(l.t_ms)}
+                </span>
+                <span className="pl-2">
+                  {l.text}
+                  {l.signs.length > 0 && (
+                    <span className="quiet block text-sm font-normal">{l.signs.join(" · ")}</span>
+                  )}
+                </span>
+              </li>
+            ))}
+          </ol>
+        </section>
+      )}
+    </div>
+  );
+}
