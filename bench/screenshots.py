@@ -64,6 +64,28 @@ def keys(page: Page) -> None:
     page.wait_for_timeout(400)
 
 
+TEXT = """Arriving:
+1. Commencing
+2. Part the wild horse's mane, left
+Sit into the right leg, hold the ball.
+Left heel steps to the left corner.
+Seventy percent into the left leg, left hand opens.
+3. Heron wades
+Pick up your left foot and step back, toes first.
+The right hand turns over at the very last moment.
+4. Cloud hands x3
+5. Closing
+"""
+
+
+def text(page: Page) -> None:
+    """A text brought in, as it was understood."""
+    page.goto("/forms/text")
+    page.get_by_label("The text").fill(TEXT)
+    page.get_by_role("button", name="Read it").click()
+    ready(page, "[data-lines]")
+
+
 PICTURES: dict[str, tuple[Callable[[Page], None], str]] = {
     "forms": (forms, "light"),
     "form-sheet": (form_sheet, "light"),
@@ -71,6 +93,7 @@ PICTURES: dict[str, tuple[Callable[[Page], None], str]] = {
     "session": (session, "light"),
     "stage": (stage, "light"),
     "keys": (keys, "light"),
+    "text": (text, "light"),
 }
 
 if __name__ == "__main__":

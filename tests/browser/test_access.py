@@ -10,6 +10,7 @@ RULES = {"runOnly": ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]}
 PAGES = {
     "forms": "[data-list], h1",
     "forms/nine-willows": "[data-totals]",
+    "forms/text": "h1",
     "sessions": "h1",
     "sessions/thursday-class": "[data-state]",
     "stage/thursday-class": "[data-position-ms]",

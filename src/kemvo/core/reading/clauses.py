@@ -80,6 +80,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         and tokens[i + 2].w in VERBS
     ):
         return False
+    if w == "kicking" and after in lx.FOOT:
+        return False
     if w == "empty" and before in ("is", "becomes", "the", "goes", "now", "feels"):
         return False
     if w in ("circle", "circles", "arc", "arcs") and before in ("small", "little", "big", "wide", "slight"):
@@ -94,16 +96,24 @@ def _begins(tokens: Sequence[Token], i: int, since: int) -> bool:
     w = tokens[i].w
     has_verb = any(is_verb(tokens, k) for k in range(since, i))
     if tokens[i - 1].comma:
-        return (has_verb and not _only_names_foot(tokens, i)) or _speaks_of_other(tokens, i, since)
+        if (has_verb and not _only_names_foot(tokens, i)) or _speaks_of_other(tokens, i, since):
+            return True
     if w in lx.CONNECT and not (w == "next" and tokens[min(i + 1, len(tokens) - 1)].w == "to"):
-        return has_verb or _names_foot(tokens, since, i)
+        return has_verb or any(t.w in lx.FOOT or t.side or t.w == "weight" for t in tokens[since:i])
     if (
         is_verb(tokens, i)
         and has_verb
-        and (tokens[i - 1].w not in BINDING or (w in lx.FACE and any(t.w in lx.FOOT for t in tokens[since:i])))
+        and (tokens[i - 1].w not in BINDING or (w in lx.FACE and _turns_none(tokens, since, i)))
     ):
         return not _same_action(tokens, i, since)
     return not has_verb and _names_next_foot(tokens, i, since)
+
+
+def _turns_none(tokens: Sequence[Token], since: int, i: int) -> bool:
+    """Whether nothing is turned before "to face": "turn the palm to face left" is one action, "come back to face the
+    front" and "turn on both heels to face the back" are two."""
+    piece = tokens[since:i]
+    return any(t.w in lx.FOOT for t in piece) or not any(t.w in lx.TURN for t in piece)
 
 
 BINDING = frozenset("to and going gonna can".split())
@@ -132,15 +142,12 @@ def _same_action(tokens: Sequence[Token], i: int, since: int) -> bool:
     return tokens[i].w in ("touch", "touches", "land", "lands", "rest", "close", "open", "point") and i - first <= 6
 
 
-def _names_foot(tokens: Sequence[Token], first: int, last: int) -> bool:
-    return any(t.w in lx.FOOT or t.side for t in tokens[first:last])
-
-
 def _speaks_of_other(tokens: Sequence[Token], i: int, since: int) -> bool:
     """After a comma without a verb before it: is something else meant than what was named? "Left foot, step
     forward" goes on; "left heel down, right hand opens" does not."""
     told = any(
-        t.w == "weight" or (k > since and (t.w in lx.STEP_WAYS or t.w in lx.FULL_OR_LIGHT))
+        (t.w == "weight" and any(x.side for x in tokens[since:i]))
+        or (k > since and (t.w in lx.STEP_WAYS or t.w in lx.FULL_OR_LIGHT))
         for k, t in enumerate(tokens[since:i], since)
     )
     return told and any(t.w in lx.FOOT or t.side for t in tokens[i : i + 3])

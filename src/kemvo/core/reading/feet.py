@@ -44,7 +44,7 @@ NEAR = frozenset({"next", "beside", "behind", "than", "past", "facing"})
 
 def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
     """A kick, with its foot and the part that strikes."""
-    kicks = p.where(lx.KICK)
+    kicks = [i for i in p.where(lx.KICK) if not (p.w(i) == "kicking" and p.w(i + 1) in lx.FOOT)]
     if not kicks:
         return
     part = next((KICK_PARTS[p.w(i)] for i in p.range() if p.w(i) in KICK_PARTS), None)
@@ -116,6 +116,8 @@ def _kind(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         moves = p.verb_word().startswith("pivot") or noun is not None
         return "pivot" if moves and not p.where(lx.HAND | lx.TRUNK) else None
     whole_foot = noun is not None and p.w(noun) in ("foot", "leg")
+    if p.verb_in(lx.CLOSE) and whole_foot:
+        return "step"
     if p.verb_in(lx.TURN | lx.AIM) and not (p.verb_in(lx.PLACE) and whole_foot):
         return _kind_of_turn(p, noun, memory)
     if p.verb_in(lx.LIFT):
@@ -217,7 +219,8 @@ def _step_is_verb(p: Piece) -> bool:
 def _only_touches(p: Piece, noun: int | None, memory: Memory) -> bool:
     """ "The toe goes down first" where no foot has been named: how, not which."""
     down = p.words() & {"down", "first", "touch", "touches"}
-    return noun is not None and p.w(noun) in TOES | HEELS and memory.moved is None and bool(down)
+    how = memory.moved is None or p.verb_in(frozenset({"touch", "touches"}))
+    return noun is not None and p.w(noun) in TOES | HEELS and how and bool(down)
 
 
 def _only_adds(p: Piece, noun: int | None) -> bool:

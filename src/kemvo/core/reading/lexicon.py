@@ -40,10 +40,11 @@ FACE = _words("face faces facing")
 SHIFT = _words("shift shifts shifting shifted transfer transfers transferring pour pours")
 SINK = _words(
     "sink sinks sinking sit sits sitting rock rocks rocking roll rolls settle settles settling lean leans come comes go"
-    " goes going drop drops move moves moving push pushes step steps load loads coming ease eases relax melt"
+    " goes going drop drops move moves moving push pushes step steps load loads coming ease eases relax melt draw draws drawing press presses pressing"
 )
 """Verbs that shift the weight when "into", "onto" and a leg follow."""
 SIT_BACK = _words("sit sits sitting rock rocks rocking")
+CLOSE = _words("close closes closing")
 EMPTY = _words("empty empties emptying unweight unweights unload unloads lighten lightens")
 FILL = _words("fill fills filling load loads loading")
 STAND = _words("stand stands standing balance balances balancing")

@@ -32,7 +32,10 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
     told = bool(weight) or part is not None
     if weight and words & lx.STAYING:
         return
-    if told and _even(p) and not p.hand_first():
+    legs = (
+        "both" in words and bool(words & {"legs", "feet"}) and p.verb_in(lx.SINK | lx.SHIFT) and bool(words & lx.INTO)
+    )
+    if (told or legs) and _even(p) and not p.hand_first():
         memory.named = None
         yield p.fact("shift", p.range(), side="both", share=50)
         return
