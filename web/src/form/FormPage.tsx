@@ -13,10 +13,11 @@ import {
   sentence,
 } from "../shared/api";
 import { Field } from "../shared/Field";
-import { clock, plural, readNumber } from "../shared/format";
+import { clock, plural } from "../shared/format";
 import { GrowingText } from "../shared/GrowingText";
 import { KeysDialog } from "../shared/KeysDialog";
 import { FORM_KEYS, pressed } from "../shared/keys";
+import { NumberField } from "../shared/NumberField";
 import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
 import { type Editing, useDocument } from "../shared/useDocument";
@@ -142,15 +143,13 @@ function FormSheet({ first }: { first: FormView }) {
           </p>
         </div>
         <label className="flex items-center gap-1">
-          <Field
+          <NumberField
             label="Tempo in counts a minute"
-            className="!w-16 !border-base-300 bg-base-100 text-right"
-            value={String(form.tempo)}
-            onCommit={(text) => {
-              const tempo = readNumber(text, 4, 240);
-              if (tempo !== null) edit((f) => ({ ...f, tempo }));
-              return tempo !== null;
-            }}
+            className="!w-16"
+            value={form.tempo}
+            least={4}
+            most={240}
+            onNumber={(tempo) => edit((f) => ({ ...f, tempo }))}
           />
           counts a minute
         </label>

@@ -1,6 +1,8 @@
 import type { Form, Movement, MovementLine, Posture, Totals } from "../shared/api";
 import { Field } from "../shared/Field";
-import { clock, plural, readNumber, seconds } from "../shared/format";
+import { clock, plural } from "../shared/format";
+import { NumberField } from "../shared/NumberField";
+import { SideChoice } from "../shared/SideChoice";
 
 interface MovementDetailsProps {
   movement: Movement;
@@ -28,39 +30,16 @@ export function MovementDetails({ movement: m, line, change }: MovementDetailsPr
         />
       </label>
       <div className="flex gap-3">
-        <fieldset className="grid gap-1">
-          <legend className="quiet mb-1 text-sm">Speaks of</legend>
-          <div className="join">
-            {(
-              [
-                ["L", "left"],
-                [null, "none"],
-                ["R", "right"],
-              ] as const
-            ).map(([side, name]) => (
-              <button
-                key={name}
-                type="button"
-                aria-pressed={m.side === side}
-                className={`btn btn-sm join-item ${m.side === side ? "btn-primary" : ""}`}
-                onClick={() => change(m.id, { side })}
-              >
-                {name}
-              </button>
-            ))}
-          </div>
-        </fieldset>
+        <SideChoice title="Speaks of" side={m.side} onSide={(side) => change(m.id, { side })} />
         <label className="grid w-24 gap-1">
           <span className="quiet text-sm">Then still for</span>
-          <Field
+          <NumberField
             label="Hold after the movement, in seconds"
-            className="!border-base-300 bg-base-100"
-            value={seconds(m.hold_ms)}
-            onCommit={(text) => {
-              const s = readNumber(text.replace(/\s*s(econds?)?$/, ""), 0, 1800);
-              if (s !== null) change(m.id, { hold_ms: Math.round(s * 1000) });
-              return s !== null;
-            }}
+            value={m.hold_ms}
+            least={0}
+            most={1800}
+            seconds
+            onNumber={(hold_ms) => change(m.id, { hold_ms })}
           />
         </label>
       </div>
@@ -93,39 +72,16 @@ export function PostureDetails({ posture: p, change, onOtherSide }: PostureDetai
   return (
     <div className="grid gap-3">
       <div className="flex flex-wrap items-end gap-3">
-        <fieldset>
-          <legend className="quiet mb-1 text-sm">Side</legend>
-          <div className="join">
-            {(
-              [
-                ["L", "left"],
-                [null, "none"],
-                ["R", "right"],
-              ] as const
-            ).map(([side, name]) => (
-              <button
-                key={name}
-                type="button"
-                aria-pressed={p.side === side}
-                className={`btn btn-sm join-item ${p.side === side ? "btn-primary" : ""}`}
-                onClick={() => change(p.id, { side })}
-              >
-                {name}
-              </button>
-            ))}
-          </div>
-        </fieldset>
+        <SideChoice title="Side" side={p.side} onSide={(side) => change(p.id, { side })} />
         <label className="grid w-16 gap-1">
           <span className="quiet text-sm">Times</span>
-          <Field
+          <NumberField
             label="How many times in a row"
-            className="!border-base-300 bg-base-100"
-            value={String(p.repeats)}
-            onCommit={(text) => {
-              const n = readNumber(text, 1, 99);
-              if (n !== null) change(p.id, { repeats: Math.round(n) });
-              return n !== null;
-            }}
+            value={p.repeats}
+            least={1}
+            most={99}
+            whole
+            onNumber={(repeats) => change(p.id, { repeats })}
           />
         </label>
         <label className="flex items-center gap-2 pb-1">

@@ -3,9 +3,9 @@ import { CSS } from "@dnd-kit/utilities";
 import { Copy, GripVertical, Trash2 } from "lucide-react";
 import { memo } from "react";
 import type { Choices, FormRow, Pass, PassLine } from "../shared/api";
-import { Field } from "../shared/Field";
-import { clock, plural, readNumber, seconds } from "../shared/format";
+import { clock, plural } from "../shared/format";
 import { GrowingText } from "../shared/GrowingText";
+import { NumberField } from "../shared/NumberField";
 
 interface PassRowProps {
   pass: Pass;
@@ -20,8 +20,6 @@ interface PassRowProps {
   open: boolean;
   onOpen: (id: string) => void;
 }
-
-const readSeconds = (text: string) => readNumber(text.replace(/\s*s(econds?)?$/, ""), 0, 1800);
 
 /** One pass: its title and length, and below what it goes over and how. */
 export const PassRow = memo(function PassRow(props: PassRowProps) {
@@ -109,6 +107,11 @@ export const PassRow = memo(function PassRow(props: PassRowProps) {
   );
 });
 
+const PAUSES = [
+  { field: "pause_before_ms", name: "still before" },
+  { field: "pause_after_ms", name: "still after" },
+] as const;
+
 interface PassChoicesProps extends PassRowProps {
   form: FormRow | undefined;
 }
@@ -116,7 +119,6 @@ interface PassChoicesProps extends PassRowProps {
 /** What a pass goes over and how: form, part, facing, voice, tempo, repeats, pauses. */
 function PassChoices({ pass: p, line, form, forms, choices, change }: PassChoicesProps) {
   const select = "select select-sm w-auto min-w-0 max-w-64";
-  const boxed = "!border-base-300 bg-base-100 !py-1 text-right";
   return (
     <div className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1.5 pl-10 text-sm">
       <select
@@ -175,33 +177,27 @@ function PassChoices({ pass: p, line, form, forms, choices, change }: PassChoice
         ))}
       </select>
       <label className="flex items-center gap-1">
-        <Field
+        <NumberField
           label="Tempo of the pass in counts a minute; empty takes the form’s own"
-          className={`${boxed} !w-14`}
+          className="!w-14"
           placeholder={String(line?.tempo ?? "")}
-          value={p.tempo === null || p.tempo === undefined ? "" : String(p.tempo)}
-          onCommit={(text) => {
-            if (text.trim() === "") {
-              change(p.id, { tempo: null });
-              return true;
-            }
-            const tempo = readNumber(text, 4, 240);
-            if (tempo !== null) change(p.id, { tempo });
-            return tempo !== null;
-          }}
+          value={p.tempo ?? null}
+          least={4}
+          most={240}
+          onNumber={(tempo) => change(p.id, { tempo })}
+          onEmpty={() => change(p.id, { tempo: null })}
         />
         counts/min
       </label>
       <label className="flex items-center gap-1">
-        <Field
+        <NumberField
           label="How many times in a row"
-          className={`${boxed} !w-10`}
-          value={String(p.repeats)}
-          onCommit={(text) => {
-            const n = readNumber(text, 1, 99);
-            if (n !== null) change(p.id, { repeats: Math.round(n) });
-            return n !== null;
-          }}
+          className="!w-10"
+          value={p.repeats}
+          least={1}
+          most={99}
+          whole
+          onNumber={(repeats) => change(p.id, { repeats })}
         />
         {p.repeats === 1 ? "time" : "times"}
       </label>
@@ -214,18 +210,17 @@ function PassChoices({ pass: p, line, form, forms, choices, change }: PassChoice
         />
         other side
       </label>
-      {(["pause_before_ms", "pause_after_ms"] as const).map((pause) => (
-        <label key={pause} className="flex items-center gap-1">
-          still {pause === "pause_before_ms" ? "before" : "after"}
-          <Field
-            label={`Still ${pause === "pause_before_ms" ? "before" : "after"} the pass, in seconds`}
-            className={`${boxed} !w-16`}
-            value={seconds(p[pause])}
-            onCommit={(text) => {
-              const s = readSeconds(text);
-              if (s !== null) change(p.id, { [pause]: Math.round(s * 1000) });
-              return s !== null;
-            }}
+      {PAUSES.map(({ field, name }) => (
+        <label key={field} className="flex items-center gap-1">
+          {name}
+          <NumberField
+            label={`${name} the pass, in seconds`}
+            className="!w-16"
+            value={p[field]}
+            least={0}
+            most={1800}
+            seconds
+            onNumber={(ms) => change(p.id, { [field]: ms })}
           />
         </label>
       ))}

@@ -1,8 +1,7 @@
 import { Download } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { type Choices, call, type Job, type Session, sentence } from "../shared/api";
-import { Field } from "../shared/Field";
-import { readNumber } from "../shared/format";
+import { NumberField } from "../shared/NumberField";
 
 interface SoundPanelProps {
   id: string;
@@ -36,15 +35,14 @@ export function SoundPanel({ id, session, choices, edit, saved, empty }: SoundPa
           ))}
         </select>
         <label className="flex items-center gap-1 text-sm">
-          <Field
+          <NumberField
             label="Speed of speech in words a minute, 80 to 300"
-            className="!w-14 !border-base-300 bg-base-100 !py-1 text-right"
-            value={String(speech.wpm)}
-            onCommit={(text) => {
-              const wpm = readNumber(text, 80, 300);
-              if (wpm !== null) edit((s) => ({ ...s, speech: { ...s.speech, wpm: Math.round(wpm) } }));
-              return wpm !== null;
-            }}
+            className="!w-14"
+            value={speech.wpm}
+            least={80}
+            most={300}
+            whole
+            onNumber={(wpm) => edit((s) => ({ ...s, speech: { ...s.speech, wpm } }))}
           />
           words a minute
         </label>

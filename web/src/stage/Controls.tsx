@@ -52,24 +52,7 @@ export function Controls(props: ControlsProps) {
       >
         <RotateCcw />
       </button>
-      <button
-        type="button"
-        className={round}
-        aria-label="Posture back"
-        title="Posture back (Shift ←)"
-        onClick={() => props.onStep(-1, "posture")}
-      >
-        <ChevronsLeft />
-      </button>
-      <button
-        type="button"
-        className={round}
-        aria-label="Movement back"
-        title="Movement back (←)"
-        onClick={() => props.onStep(-1, "movement")}
-      >
-        <ChevronLeft />
-      </button>
+      <Steps steps={STEPS.slice(0, 2)} onStep={props.onStep} />
       <button
         type="button"
         className="btn btn-primary w-28"
@@ -78,24 +61,7 @@ export function Controls(props: ControlsProps) {
       >
         {playing ? <Pause size={20} /> : <Play size={20} />} {playing ? "Pause" : "Play"}
       </button>
-      <button
-        type="button"
-        className={round}
-        aria-label="Movement on"
-        title="Movement on (→)"
-        onClick={() => props.onStep(1, "movement")}
-      >
-        <ChevronRight />
-      </button>
-      <button
-        type="button"
-        className={round}
-        aria-label="Posture on"
-        title="Posture on (Shift →)"
-        onClick={() => props.onStep(1, "posture")}
-      >
-        <ChevronsRight />
-      </button>
+      <Steps steps={STEPS.slice(2)} onStep={props.onStep} />
       <select
         className="select select-sm ml-2 w-auto max-w-52"
         aria-label="Go to a pass"
@@ -170,4 +136,32 @@ export function Controls(props: ControlsProps) {
       </button>
     </div>
   );
+}
+
+const STEPS = [
+  { name: "Posture back", key: "Shift ←", by: -1, over: "posture", icon: <ChevronsLeft /> },
+  { name: "Movement back", key: "←", by: -1, over: "movement", icon: <ChevronLeft /> },
+  { name: "Movement on", key: "→", by: 1, over: "movement", icon: <ChevronRight /> },
+  { name: "Posture on", key: "Shift →", by: 1, over: "posture", icon: <ChevronsRight /> },
+] as const;
+
+interface StepsProps {
+  steps: readonly (typeof STEPS)[number][];
+  onStep: ControlsProps["onStep"];
+}
+
+/** Buttons that go back or on by a movement or a posture. */
+function Steps({ steps, onStep }: StepsProps) {
+  return steps.map((s) => (
+    <button
+      key={s.name}
+      type="button"
+      className="btn btn-ghost btn-square"
+      aria-label={s.name}
+      title={`${s.name} (${s.key})`}
+      onClick={() => onStep(s.by, s.over)}
+    >
+      {s.icon}
+    </button>
+  ));
 }

@@ -95,9 +95,9 @@ def _begins(tokens: Sequence[Token], i: int, since: int) -> bool:
     """Whether a new action begins at token i, the piece before having begun at `since`."""
     w = tokens[i].w
     has_verb = any(is_verb(tokens, k) for k in range(since, i))
-    if tokens[i - 1].comma:
-        if (has_verb and not _only_names_foot(tokens, i)) or _speaks_of_other(tokens, i, since):
-            return True
+    after_comma = tokens[i - 1].comma
+    if after_comma and ((has_verb and not _only_names_foot(tokens, i)) or _speaks_of_other(tokens, i, since)):
+        return True
     if w in lx.CONNECT and not (w == "next" and tokens[min(i + 1, len(tokens) - 1)].w == "to"):
         return has_verb or any(t.w in lx.FOOT or t.side or t.w == "weight" for t in tokens[since:i])
     if (

@@ -135,14 +135,14 @@ def _somewhere(p: Piece, part: int | None) -> int | None:
         reach = min(p.verb + 4 if p.verb_in(lx.SIT_BACK) else p.last, p.last)
         going = [i for i in range(p.verb + 1, reach) if p.w(i) in GOING]
         on_it = [i for i in range(p.verb + 1, reach) if p.w(i) in SAME and p.w(i - 1) in lx.INTO]
-        return next(iter([*going, *on_it]), p.verb if part is not None else None)
+        bare = part is not None or (p.verb_in(lx.SHIFT) and "weight" in words)
+        return next(iter([*going, *on_it]), p.verb if bare else None)
+    legs = {"front", "back", "rear", "other"}
+    into = [i for i in p.where(lx.INTO) if {p.w(i + 1), p.w(i + 2)} & legs and words & lx.FOOT]
+    if into and ("weight" in words or (p.verb_in(lx.SINK) and p.w(into[0]) in ("into", "onto"))):
+        return into[0]
     if "weight" not in words:
         return None
-    into = [
-        i for i in p.where(lx.INTO) if {p.w(i + 1), p.w(i + 2)} & {"front", "back", "rear", "other"} and words & lx.FOOT
-    ]
-    if into:
-        return into[0]
     return next(iter(p.where(GOING)), None) if p.verb_in(MOVING) else None
 
 
