@@ -176,6 +176,7 @@ def test_the_command_line_does_the_main_job(tmp_path: Path) -> None:
         (["cues", "none.json"], "none.json: No such file"),
         (["cues", "README.md"], "not readable as JSON"),
         (["render", "SESSION", "-o", "x.aiff"], "does not write “.aiff” sound"),
+        (["render", "SESSION", "-o", "nowhere/x.wav"], "no folder nowhere"),
         (["cues", "SESSION", "-o", "x.doc"], "does not write “.doc” captions"),
     ],
 )

@@ -89,6 +89,31 @@ def test_arrows_walk_all_rows_and_enter_makes_one(page: Page, demo: str) -> None
     expect(first.get_by_label("Words of movement 1")).to_be_focused()
 
 
+def test_up_and_down_keep_to_the_column_and_a_new_section_is_typed_into(page: Page, demo: str) -> None:
+    first = sheet(page, demo)
+    first.get_by_label(re.compile("^Counts of movement 1")).focus()
+    page.keyboard.press("ArrowDown")
+    expect(first.get_by_label(re.compile("^Counts of movement 2"))).to_be_focused()
+    before = page.get_by_label("Title of the section").count()
+    page.keyboard.press("Control+Shift+Enter")
+    expect(page.get_by_label("Title of the section")).to_have_count(before + 1)
+    expect(page.get_by_label("Title of the section").nth(1)).to_be_focused()
+    page.keyboard.type("More")
+    page.keyboard.press("Enter")
+    expect(page.get_by_label("Name of the posture").nth(2)).to_be_focused()
+    saved(page)
+    assert page.get_by_label("Title of the section").nth(1).input_value() == "More"
+
+
+def test_a_form_without_anything_can_be_begun(page: Page, demo: str) -> None:
+    bare = page.request.post(f"{demo}/api/forms", data={"title": "Bare"}).json()
+    page.goto(f"{demo}/forms/{bare['id']}")
+    page.get_by_role("button", name="Add a section").click()
+    expect(page.get_by_label("Title of the section")).to_be_focused()
+    expect(page.get_by_label("Name of the posture")).to_have_count(1)
+    page.request.delete(f"{demo}/api/forms/{bare['id']}")
+
+
 def test_the_keys_are_shown_by_a_question_mark(page: Page, demo: str) -> None:
     for path in ("forms/nine-willows", "sessions/thursday-class", "stage/thursday-class"):
         page.goto(f"{demo}/{path}")

@@ -102,6 +102,8 @@ def render(
                 mend="Add a pass over a form that has movements.",
             )
         )
+    if not path.parent.is_dir():
+        raise KemvoError(Problem(what=f"There is no folder {path.parent}.", mend="Make it first, or choose another."))
     partial = path.with_name(f".{path.name}.part")
     try:
         with soundfile.SoundFile(str(partial), "w", RATE, 1, subtype=row.subtype, format=row.format) as out:

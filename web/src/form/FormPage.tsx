@@ -222,6 +222,11 @@ function FormSheet({ first }: { first: FormView }) {
               )}
             </div>
           ))}
+          {form.sections.length === 0 && (
+            <button type="button" className="btn mb-4" onClick={() => apply(edits.begin)}>
+              Add a section
+            </button>
+          )}
           <p className="quiet px-2 pb-10 text-sm">
             <kbd className="kbd kbd-sm">Enter</kbd> new movement ·{" "}
             <kbd className="kbd kbd-sm">Ctrl Enter</kbd> new posture · <kbd className="kbd kbd-sm">F1</kbd>{" "}

@@ -107,6 +107,12 @@ export function changeSection(form: Form, id: string, change: Partial<Section>):
   return { ...form, sections: form.sections.map((s) => (s.id === id ? { ...s, ...change } : s)) };
 }
 
+/** The first section of a form that has none. */
+export function begin(form: Form): Edited {
+  const section = newSection();
+  return { form: { ...form, sections: [section] }, go: { level: "section", id: section.id } };
+}
+
 /** A new row of a level below the given one. */
 export function add(form: Form, after: RowRef, level: Level): Edited {
   const at = find(form, after);

@@ -10,9 +10,12 @@ export function fieldOf(row: RowRef, field: FieldName) {
 
 export function focusRow(row: RowRef, field: FieldName = "line") {
   const at = `[data-row="${row.level}:${row.id}"]`;
-  const found =
+  const holder =
     document.querySelector<HTMLElement>(`${at}[data-field="${field}"]`) ??
     document.querySelector<HTMLElement>(`${at}[data-field="line"]`);
+  const found = holder?.matches("input, textarea")
+    ? holder
+    : holder?.querySelector<HTMLElement>("input, textarea");
   found?.focus();
   found?.scrollIntoView({ block: "nearest" });
 }

@@ -114,7 +114,6 @@ export function Controls(props: ControlsProps) {
           </option>
         ))}
       </select>
-      <span className="quiet px-1 text-sm">{clock(stage.total_ms)}</span>
       <KeysDialog keys={STAGE_KEYS} title="stage" />
       <button
         type="button"

@@ -1,5 +1,6 @@
 import { type Ref, useImperativeHandle, useLayoutEffect, useRef, useState } from "react";
 import type { Stage } from "../shared/api";
+import { clock } from "../shared/format";
 import { sampled, spanAt, wordsAt } from "./places";
 import { Guides, LANE_WIDTH, laneX, PX_PER_MS, StageScroll } from "./StageScroll";
 
@@ -19,6 +20,7 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
   const lungs = useRef<HTMLSpanElement>(null);
   const share = useRef<HTMLSpanElement>(null);
   const done = useRef<HTMLDivElement>(null);
+  const elapsed = useRef<HTMLSpanElement>(null);
   const [size, setSize] = useState({ width: 400, height: 600 });
   const [at, setAt] = useState(0);
   const [words, setWords] = useState("");
@@ -50,6 +52,7 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
         if (lungs.current) lungs.current.style.transform = `scale(${0.25 + 0.0075 * fill})`;
         if (share.current) share.current.style.width = `${left}%`;
         if (done.current) done.current.style.width = `${(100 * ms) / (stage.total_ms || 1)}%`;
+        if (elapsed.current) elapsed.current.textContent = clock(Math.floor(ms / 1000) * 1000);
         if (box.current) box.current.dataset.positionMs = ms.toFixed(1);
         setAt(i);
         setWords(wordsAt(stage.sounds, ms));
@@ -108,9 +111,17 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
           </div>
         </div>
         <div className="flex min-w-0 flex-1 flex-col justify-between gap-[1.2vh] overflow-hidden px-[3vw] py-[2vh]">
-          <p className="quiet text-[2.4vh]">
-            {pass?.title} · {pass?.facing}
-            {pass && pass.round > 1 ? ` · time ${pass.round}` : ""}
+          <p className="quiet flex justify-between gap-4 text-[2.4vh]">
+            <span>
+              {pass?.title} · {pass?.facing}
+              {pass && pass.round > 1 ? ` · time ${pass.round}` : ""}
+            </span>
+            <span className="whitespace-nowrap">
+              <span ref={elapsed} data-elapsed>
+                0:00
+              </span>{" "}
+              of {clock(stage.total_ms)}
+            </span>
           </p>
           <div>
             <h1
