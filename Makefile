@@ -4,7 +4,8 @@ PYTHON ?= python3
 BIN := .venv/bin
 STAMPS := .stamps
 PAGES := src/kemvo/api/pages/index.html
-WEB_SOURCES := $(shell find web/src web/public -type f 2>/dev/null) web/index.html web/vite.config.ts web/tsconfig.json
+TYPES := web/src/shared/api-types.ts
+WEB_SOURCES := $(shell find web/src web/public -type f -not -name api-types.ts 2>/dev/null) web/index.html web/vite.config.ts web/tsconfig.json
 
 .PHONY: demo run test check bench setup pages types screenshots
 
@@ -17,7 +18,7 @@ run: setup pages ## Start Kemvo on your own data
 test: setup pages $(STAMPS)/dev $(STAMPS)/chromium check ## Install what tests need, run style, types, import rule and all tests
 	$(BIN)/python -m pytest
 
-check: $(STAMPS)/dev $(STAMPS)/web ## Style, types and the import rule
+check: $(STAMPS)/dev $(TYPES) ## Style, types and the import rule
 	$(BIN)/ruff check src tests bench
 	$(BIN)/ruff format --check -q src tests bench
 	$(BIN)/mypy
@@ -28,9 +29,9 @@ check: $(STAMPS)/dev $(STAMPS)/web ## Style, types and the import rule
 bench: setup pages $(STAMPS)/dev ## Print edit time, schedule time, render speed, memory
 	$(BIN)/python -m bench
 
-types: $(STAMPS)/dev $(STAMPS)/web ## Make the front end's types from the API's description
+types: $(STAMPS)/python ## Write the API's description anew; the front end's types are made from it
 	$(BIN)/kemvo openapi > web/src/shared/openapi.json
-	cd web && npm run --silent types
+	@$(MAKE) --no-print-directory $(TYPES)
 
 screenshots: setup pages $(STAMPS)/dev $(STAMPS)/chromium ## Refresh docs/screenshots from the demo data
 	$(BIN)/python -m bench.screenshots
@@ -58,7 +59,10 @@ $(STAMPS)/web: web/package-lock.json
 	cd web && npm install --silent --no-save --no-audit --no-fund
 	@touch $@
 
-$(PAGES): $(STAMPS)/web $(WEB_SOURCES)
+$(TYPES): web/src/shared/openapi.json $(STAMPS)/web
+	cd web && npm run --silent types > /dev/null
+
+$(PAGES): $(TYPES) $(WEB_SOURCES)
 	cd web && npx vite build --logLevel warn
 	@touch $@
 

@@ -80,6 +80,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         and tokens[i + 2].w in VERBS
     ):
         return False
+    if "by" in (before, after) and w in lx.STEP:
+        return False
     if w == "kicking" and after in lx.FOOT:
         return False
     if w == "empty" and before in ("is", "becomes", "the", "goes", "now", "feels"):

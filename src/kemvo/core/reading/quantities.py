@@ -51,7 +51,11 @@ def share(tokens: Sequence[Token], first: int, last: int) -> int | None:
             if pair and n + pair[0] == 100:
                 return _bounded(max(n, pair[0]))
         w, before = tokens[i].w, tokens[i - 1].w if i > first else ""
-        if w in PARTS and before in ("a", "one"):
+        if (
+            w in PARTS
+            and before in ("a", "one")
+            and not (i + 1 < last and tokens[i + 1].w in ("turn", "step", "circle"))
+        ):
             return PARTS[w]
         if w == "half" and i + 1 < last and tokens[i + 1].w in ("the", "your", "of"):
             return 50
