@@ -32,7 +32,7 @@ def form_sheet(page: Page) -> None:
     """The form sheet with a movement chosen."""
     page.goto("/forms/nine-willows")
     ready(page, "[data-totals]")
-    page.get_by_label("Words of movement 2").nth(2).focus()
+    page.get_by_label("Words of movement 2").first.focus()
     page.wait_for_timeout(300)
 
 
