@@ -14,7 +14,7 @@ from kemvo.core.plan import session_plan
 from kemvo.core.session import Part, Pass, Session
 from kemvo.core.sheet import sheet
 from kemvo.core.timeline import done_times, mirrored, performances, plan, plan_form
-from kemvo.core.weight import leg_time, shifts, smoothstep, unsmoothstep
+from kemvo.core.weight import is_full, leg_time, shifts, smoothstep, unsmoothstep
 from strategies import forms, one_posture, practices
 
 
@@ -130,6 +130,18 @@ def test_shifts_by_hand() -> None:
     """A shift: the full side changes (even in between does not make it two), or more than 25 points move."""
     assert shifts([50, 70, 70, 45, 50, 80, 100, 76, 75]) == [False, False, True, False, True, False, False, False]
     assert shifts([50, 76, 50]) == [True, True]
+
+
+def test_a_foot_is_full_above_ten_percent() -> None:
+    """More than 10 % on the front foot of an empty stance is a fault (common practice, no source)."""
+    assert [is_full("L", pct) for pct in (0, 10, 11, 100)] == [False, False, True, True]
+    assert [is_full("R", pct) for pct in (0, 89, 90, 100)] == [True, True, False, False]
+    assert not is_full(None, 50)
+
+
+@given(st.sampled_from(["L", "R"]), st.integers(0, 100))
+def test_a_full_foot_mirrored_is_full(side: str, pct: int) -> None:
+    assert is_full(side, pct) == is_full("R" if side == "L" else "L", 100 - pct)
 
 
 def test_leg_time_by_hand() -> None:

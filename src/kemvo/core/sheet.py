@@ -6,13 +6,14 @@ from kemvo.core.form import Form
 from kemvo.core.ledger import Totals, totals_by
 from kemvo.core.timeline import plan_form
 from kemvo.core.values import Side, Value
-from kemvo.core.weight import shifts
+from kemvo.core.weight import is_full, shifts
 from kemvo.core.wording import Wording, foot_side, wordings_of
 
 
 class MovementLine(Value):
     """A movement the first time it is done: when, how long, and where weight and breath come from and go,
-    and which foot acts.
+    which foot acts and
+    whether it carries weight at the end.
 
     Times in milliseconds from the form's beginning, holds apart; weights as left_pct; fills 0 to 1.
     """
@@ -25,6 +26,7 @@ class MovementLine(Value):
     fill_to: float
     shift: bool
     foot_side: Side | None
+    foot_full: bool
     wordings: tuple[Wording, ...]
 
 
@@ -53,6 +55,7 @@ def sheet(form: Form) -> Sheet:
                 fill_to=round(s.fill_to, 4),
                 shift=shift,
                 foot_side=foot_side(s.movement),
+                foot_full=is_full(foot_side(s.movement), s.left_to),
                 wordings=wordings_of(s.movement, s.left_from),
             )
     whole, sections, postures = totals_by(

@@ -9,7 +9,7 @@ from kemvo.core.practice import Practice
 from kemvo.core.session import FACINGS, VOICES
 from kemvo.core.timeline import Span, mirrored
 from kemvo.core.values import Breath, Side, Value
-from kemvo.core.weight import along, full_side
+from kemvo.core.weight import along, full_side, is_full
 from kemvo.core.wording import foot_side
 
 View = Literal["class", "instructor", "turned"]
@@ -38,6 +38,7 @@ class StageSpan(Value):
     line: str
     foot: str
     foot_side: Side | None
+    foot_full: bool
     counts: float
     side: Side | None
     full: Side | None
@@ -179,6 +180,7 @@ def _spans(spans: list[Span]) -> tuple[StageSpan, ...]:
                 line=s.movement.line if s.movement else "",
                 foot=s.movement.foot if s.movement else "",
                 foot_side=foot_side(s.movement) if s.movement else None,
+                foot_full=is_full(foot_side(s.movement), s.left_to) if s.movement else False,
                 counts=s.movement.counts if s.movement else 0,
                 side=s.movement.side if s.movement else None,
                 full=full_side(s.left_to),

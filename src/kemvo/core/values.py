@@ -12,9 +12,6 @@ Side = Literal["L", "R"]
 Breath = Literal["in", "out", "free"]
 """`free` means that nothing is called: the breath goes as it likes."""
 
-Ms = Annotated[int, Field(ge=0)]
-"""A time in whole milliseconds from the start of the thing it belongs to."""
-
 LeftPct = Annotated[int, Field(ge=0, le=100)]
 """The share of the weight on the left leg, 0 to 100."""
 

@@ -36,6 +36,16 @@ def full_side(left_pct: float) -> Side | None:
     return "L" if left_pct > EVEN else "R"
 
 
+EMPTY_UP_TO = 10
+"""Percent of the weight up to which a foot counts as empty: above that an empty stance is at fault (common
+practice, no source)."""
+
+
+def is_full(side: Side | None, left_pct: float) -> bool:
+    """Whether that side's foot carries more than an empty one may."""
+    return side is not None and (left_pct if side == "L" else 100 - left_pct) > EMPTY_UP_TO
+
+
 def shifts(weights: Iterable[int]) -> list[bool]:
     """For each weight after the first: whether getting there is a weight shift.
 

@@ -37,9 +37,9 @@ export const MovementRow = memo(function MovementRow({ movement: m, line, no, ch
             fillTo={line.fill_to}
           />
         )}
-        {foot && (
+        {line && foot && (
           <span className={`absolute top-1/2 -translate-y-1/2 ${foot === "L" ? "left-0.5" : "right-0.5"}`}>
-            <FootPrint side={foot} full={foot === "L" ? m.left_pct > 10 : m.left_pct < 90} title={m.foot} />
+            <FootPrint side={foot} full={line.foot_full} title={m.foot} />
           </span>
         )}
       </div>

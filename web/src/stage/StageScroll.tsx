@@ -34,10 +34,7 @@ const Stretch = memo(function Stretch({ span, current }: { span: StageSpan; curr
           className="text-accent"
           transform={`translate(${span.foot_side === "L" ? 12 : WIDTH - 32} ${top + 8})`}
         >
-          <FootShape
-            side={span.foot_side}
-            full={span.foot_side === "L" ? span.left_to > 10 : span.left_to < 90}
-          />
+          <FootShape side={span.foot_side} full={span.foot_full} />
         </g>
       )}
       {span.kind === "movement" && current && (

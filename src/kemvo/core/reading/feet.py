@@ -67,7 +67,7 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
     kind = _kind(p, noun, memory)
     if kind is None or (kind == "step" and (memory.stepped or _only_touches(p, noun, memory)) and _only_adds(p, noun)):
         return
-    named = _sides_named(p, noun, kind)
+    named = _sides_named(p, noun)
     side = _side(p, noun, kind, named, memory)
     at = [i for i in (p.verb, -1 if noun is None else noun, *named[:1]) if i >= 0]
     memory.noun = p.w(noun) if noun is not None else memory.noun or "foot"
@@ -238,7 +238,7 @@ def _only_adds(p: Piece, noun: int | None) -> bool:
 # Whose foot
 
 
-def _sides_named(p: Piece, noun: int | None, kind: FootKind) -> list[int]:
+def _sides_named(p: Piece, noun: int | None) -> list[int]:
     """The side words that can name the foot that acts, the likeliest first."""
     sides = p.sides()
     mine = p.side_of(noun) if noun is not None else None

@@ -109,7 +109,6 @@ NUMBERS: dict[str, int] = {
     **{w: 10 * (n + 2) for n, w in enumerate("twenty thirty forty fifty sixty seventy eighty ninety".split())},
     "hundred": 100,
 }
-ORDINALS = {w: n + 1 for n, w in enumerate("first second third fourth fifth sixth".split())}
 
 ALIKE: dict[str, str] = {
     "whait": "weight", "wt": "weight", "weights": "weight", "wieght": "weight", "waight": "weight",
