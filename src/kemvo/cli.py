@@ -115,8 +115,6 @@ def read(
     ] = False,
 ) -> None:
     """Read a text of instruction: which foot moves, where the weight goes, which way the body turns."""
-    import json
-
     from kemvo.core.catalogue import name_index
     from kemvo.core.reading.script import as_plain_entry, read_script
     from kemvo.formats.catalogue import shipped_catalogue
@@ -128,13 +126,83 @@ def read(
             for e in read_script(script_entries(file.read_bytes(), file.name), name_index(shipped_catalogue()))
         ]
         if as_json:
-            typer.echo(json.dumps(entries, ensure_ascii=False, indent=1))
+            _print_json(entries)
             return
         for entry in entries:
             typer.echo(f"{entry['line']:>5}  {entry['text']}")
             for fact in entry["facts"]:
                 told = ", ".join(f"{k} {v}" for k, v in fact.items() if v is not None and k not in ("kind", "span"))
                 typer.echo(f"         {fact['kind']}{': ' if told else ''}{told}")
+
+
+FormFile = Annotated[Path, typer.Argument(metavar="FORM.json", help="A form file saved by Kemvo.")]
+AsJson = Annotated[bool, typer.Option("--json", help="Print JSON: lengths in metres, angles in degrees.")]
+
+
+@app.command()
+def check(form: FormFile, as_json: AsJson = False) -> None:
+    """Read a form through: feet, weight, knees, breath, sides, room. Says what it noticed, and how it can be mended."""
+    from kemvo.core.checks import read_through, seen
+    from kemvo.core.mends import mends
+    from kemvo.main_job import one_form
+
+    with _sentences():
+        body = one_form(form)
+        found = read_through(seen(body))
+        mended = {f.id: [m.says for m in mends(body, f.id)] for f in found}
+        if as_json:
+            _print_json([{**f.model_dump(), "mends": mended[f.id]} for f in found])
+            return
+        for f in found:
+            typer.echo(f"{f.level:<6} {f.id}\n       {f.says}")
+            for says in mended[f.id]:
+                typer.echo(f"       – {says}")
+
+
+@app.command()
+def floor(
+    form: FormFile,
+    room: Annotated[
+        Path | None, typer.Option(help="A room as JSON (docs/formats.md). Default: the form's own room.")
+    ] = None,
+    facings: Annotated[str, typer.Option(help="Which facings to try: front, four or all.")] = "four",
+    step: Annotated[int | None, typer.Option(help="Size of step in percent.", min=10, max=200)] = None,
+    as_json: AsJson = False,
+) -> None:
+    """The form's feet on the floor, the room it needs, its mark, and where to begin it in a room so that it fits."""
+    from kemvo.core.checks import seen
+    from kemvo.core.sheet import floor_of
+    from kemvo.core.space import space
+    from kemvo.core.standing import standing
+    from kemvo.formats.kemvo_json import read_room
+    from kemvo.main_job import one_form
+
+    with _sentences():
+        if facings not in ("front", "four", "all"):
+            _end(Problem(what=f"Facings can be front, four or all, not {facings!r}.", mend="Choose one of those."))
+        body = one_form(form)
+        if room:
+            body = body.model_copy(update={"room": read_room(room.read_bytes(), room.name)})
+        if step:
+            body = body.model_copy(update={"who": body.who.model_copy(update={"step_pct": step})})
+        look = seen(body)
+        told = floor_of(look)
+        where = standing(body, facings) if body.room else None  # type: ignore[arg-type]
+        if as_json:
+            discs = [list(d) for d in space(look.trace)]
+            plain = told.model_dump(mode="json")
+            _print_json({**plain, "space": discs, "standing": where.model_dump() if where else None})
+            return
+        typer.echo(told.sentence)
+        typer.echo(told.mark_sentence)
+        if where:
+            typer.echo(where.says)
+
+
+def _print_json(value: object) -> None:
+    import json
+
+    typer.echo(json.dumps(value, ensure_ascii=False, indent=1))
 
 
 @app.command(hidden=True)

@@ -7,7 +7,9 @@ from typing import NamedTuple
 
 from kemvo.audio.clips import Clips
 from kemvo.audio.espeak import voice_of
+from kemvo.core.form import Form
 from kemvo.core.practice import Practice, work_out
+from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.session import first_passes, missing_parts
 from kemvo.formats.kemvo_json import read_file
 from kemvo.store.database import Database, home
@@ -33,6 +35,16 @@ class Prepared(NamedTuple):
             if d.state != "full"
         ]
         return self.notices + told
+
+
+def one_form(path: Path) -> Form:
+    """The form of a form file. Raises KemvoError for what cannot be read, OSError when there is no such file."""
+    bundle = read_file(path.read_bytes(), path.name)
+    if bundle.session is not None:
+        raise KemvoError(
+            Problem(what="This file holds a session, not a form.", where=path.name, mend="Name a form file.")
+        )
+    return bundle.form()
 
 
 def prepared(path: Path, speed: float) -> Prepared:

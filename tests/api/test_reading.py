@@ -13,7 +13,8 @@ from kemvo.cli import app
 def test_a_movement_is_read_and_filled(client: TestClient) -> None:
     read = client.post("/api/read/movement", json={"line": "Shift 70% into the left, breathe out"}).json()
     assert [s["words"] for s in read["signs"]] == ["weight into the left 70 %", "breath out"]
-    assert (read["movement"]["left_pct"], read["movement"]["breath"]) == (70, "out")
+    assert (read["over"]["left_pct"], read["over"]["breath"]) == (70, "out")
+    assert (read["movement"]["left_pct"], read["movement"]["breath"]) == (50, "free")  # given values stay
 
 
 def test_the_catalogue_is_asked_by_letters(client: TestClient) -> None:

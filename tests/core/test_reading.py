@@ -9,8 +9,8 @@ from kemvo.core.catalogue import name_index, suggestions
 from kemvo.core.form import Movement
 from kemvo.core.reading import Fact, as_plain, read_line
 from kemvo.core.reading.facts import FIELDS
-from kemvo.core.reading.fill import filled, in_words
-from kemvo.core.reading.outline import draft
+from kemvo.core.filling import filled, in_words
+from kemvo.core.outline import draft
 from kemvo.core.reading.script import ScriptEntry, read_script
 from kemvo.core.sides import MARK, mirror_text
 from kemvo.core.values import OTHER_SIDE
@@ -180,9 +180,9 @@ def test_any_row_of_such_words_can_be_read(text: str) -> None:
 
 def test_what_a_line_says_is_filled_in_and_what_it_does_not_say_stays() -> None:
     line = "Breathe out and shift seventy percent into the left over six counts"
-    done = filled(Movement(line=line, counts=2, hold_ms=500), read_line(line))
+    done = filled(Movement(line=line, counts=2, hold_ms=500), over=True)
     assert (done.left_pct, done.breath, done.counts, done.hold_ms, done.line) == (70, "out", 6, 500, line)
-    assert filled(Movement(left_pct=30, line="Arms rise"), []) == Movement(left_pct=30, line="Arms rise")
+    assert filled(Movement(left_pct=30, line="Arms rise"), over=True) == Movement(left_pct=30, line="Arms rise")
 
 
 # The catalogue
@@ -198,9 +198,9 @@ def test_every_posture_of_the_catalogue_is_whole_on_both_sides(entry: object) ->
     )
     assert entry.styles
     assert entry.pinyin
-    if entry.kinds:
+    if entry.posture.kinds:
         assert here.gentler
-        assert len(here.cautions) == len(entry.kinds)
+        assert len(here.cautions) == len(entry.posture.kinds)
     for name in entry.names():
         assert NAMES.resolve(name) == entry.id
 

@@ -7,6 +7,7 @@ from pydantic import BaseModel
 
 from kemvo.api.documents import DocumentView, Version, answer, download, file_text
 from kemvo.api.house import Here
+from kemvo.core.filling import filled_in
 from kemvo.core.form import Form, Movement, Posture, Section, with_ids
 from kemvo.core.ledger import Totals, totals
 from kemvo.core.mirror import mirror_form, mirror_posture
@@ -52,7 +53,8 @@ def view(stored: Stored[Form]) -> FormView:
 def starter() -> Form:
     """What a new form begins with: one section, one posture, one movement to type into."""
     return Form(
-        title="New form", sections=(Section(title="Opening", postures=(Posture(movements=(Movement(counts=4),)),)),)
+        title="New form",
+        sections=(Section(title="Opening", postures=(filled_in(Posture(movements=(Movement(counts=4),))),)),),
     )
 
 
@@ -101,10 +103,10 @@ async def open_form(house: Here, file: UploadFile) -> FormView:
     return view(house.forms.add(bundle.form()))
 
 
-@router.get("/{id_}")
-def get_form(house: Here, id_: str) -> FormView:
+@router.get("/{id_}", response_model=FormView)
+def get_form(house: Here, id_: str) -> Response:
     """One form with its sheet."""
-    return view(house.forms.get(id_))
+    return answer(view(house.forms.get(id_)))
 
 
 @router.put("/{id_}", response_model=FormView)

@@ -5,6 +5,7 @@ from __future__ import annotations
 import threading
 import uuid
 from collections import OrderedDict
+from collections.abc import Iterable
 from pathlib import Path
 from typing import Annotated
 
@@ -12,12 +13,17 @@ from fastapi import Depends, Request
 
 from kemvo.audio.clips import Clips
 from kemvo.audio.espeak import voice_of
+from kemvo.core.catalogue import Entry, name_index, over, own_entry
+from kemvo.core.form import Posture
 from kemvo.core.practice import Practice, work_out
+from kemvo.core.reading.names import NameIndex
 from kemvo.core.session import Forms, Session, SpeechChoice
+from kemvo.formats.catalogue import shipped_catalogue
 from kemvo.jobs import Jobs
 from kemvo.store.database import Database
 from kemvo.store.documents import NotThere, form_documents, session_documents
 from kemvo.store.lengths import StoredBook
+from kemvo.store.own_postures import OwnPostures
 
 
 def new_id() -> str:
@@ -35,6 +41,8 @@ class House:
         self.database = Database(folder / "kemvo.sqlite")
         self.forms = form_documents(self.database, new_id)
         self.sessions = session_documents(self.database, new_id)
+        self.own_postures = OwnPostures(self.database)
+        self._catalogue: tuple[tuple[Entry, ...], NameIndex] | None = None
         self.lengths = StoredBook(self.database)
         self.jobs = Jobs()
         self._clips: OrderedDict[str, Clips] = OrderedDict()
@@ -53,6 +61,37 @@ class House:
             if len(self._clips) > self.VOICES_KEPT:
                 self._clips.popitem(last=False)
             return clips
+
+    def catalogue(self) -> tuple[Entry, ...]:
+        """The catalogue, with the own postures before those of the same id."""
+        return self._known()[0]
+
+    def names(self) -> NameIndex:
+        """The names of the catalogue and the own postures, ready to be found."""
+        return self._known()[1]
+
+    def _known(self) -> tuple[tuple[Entry, ...], NameIndex]:
+        if self._catalogue is None:
+            entries = over(shipped_catalogue(), self.own_postures.all())
+            self._catalogue = (entries, name_index(entries))
+        return self._catalogue
+
+    def keep(self, posture: Posture, id_: str) -> Entry:
+        """Keep a posture as an own one; names and styles the catalogue has under this id stay known."""
+        before = next((e for e in self.catalogue() if e.id == id_), None)
+        entry = own_entry(posture, id_, before)
+        self.keep_all((entry,))
+        return entry
+
+    def keep_all(self, entries: Iterable[Entry]) -> None:
+        """Keep postures as own ones."""
+        self.own_postures.put(*entries)
+        self._catalogue = None
+
+    def put_away(self, id_: str) -> None:
+        """Let an own posture go."""
+        self.own_postures.put_away(id_)
+        self._catalogue = None
 
     def forms_of(self, session: Session) -> Forms:
         """The forms a session goes over, by id; those that are not there any more are left out."""

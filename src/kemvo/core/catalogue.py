@@ -3,31 +3,25 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
-from typing import Literal
 
 from rapidfuzz import fuzz
 
-from kemvo.core.form import Posture
+from kemvo.core.form import Origins, Posture
 from kemvo.core.mirror import mirror_posture
 from kemvo.core.reading.names import NameIndex
 from kemvo.core.values import Side, Value
-
-Care = Literal["kick", "jump", "low", "one-leg", "bend", "twist"]
-"""What makes a posture want care, and a gentler version."""
 
 
 class Entry(Value):
     """A posture of the catalogue, written by its left side where it has two.
 
-    `id` names it in facts; `styles` the traditional styles that do it; `pinyin` its names in pinyin; `kinds`
-    what wants care in it.
+    `id` names it in facts; `styles` the traditional styles that do it; `pinyin` its names in pinyin.
     """
 
     id: str
     posture: Posture
     styles: tuple[str, ...] = ()
     pinyin: tuple[str, ...] = ()
-    kinds: tuple[Care, ...] = ()
 
     def names(self) -> tuple[str, ...]:
         """Every name it goes by."""
@@ -36,6 +30,36 @@ class Entry(Value):
     def on(self, side: Side | None) -> Posture:
         """The posture on a side; one that has no sides stays as it is."""
         return mirror_posture(self.posture) if side == "R" and self.posture.side == "L" else self.posture
+
+
+def over(shipped: Iterable[Entry], own: Iterable[Entry]) -> tuple[Entry, ...]:
+    """A catalogue in which own postures go before those of the same id, and stand first."""
+    mine = tuple(own)
+    ids = {e.id for e in mine}
+    return (*mine, *(e for e in shipped if e.id not in ids))
+
+
+def own_entry(posture: Posture, id_: str, before: Entry | None) -> Entry:
+    """A posture of a form as an entry, written by its left side. Other names that are known of it stay."""
+    left = mirror_posture(posture) if posture.side == "R" else posture
+    names = dict.fromkeys((*left.aliases, *((before.posture.name, *before.posture.aliases) if before else ())))
+    bare = left.model_copy(
+        update={
+            "id": "",
+            "number": "",
+            "repeats": 1,
+            "alternate": False,
+            "aliases": tuple(n for n in names if n.casefold() != left.name.casefold()),
+            "movements": tuple(m.model_copy(update={"id": "", "origins": Origins()}) for m in left.movements),
+        }
+    )
+    return Entry(id=id_, posture=bare, styles=before.styles if before else (), pinyin=before.pinyin if before else ())
+
+
+def slug(name: str) -> str:
+    """A name as an id: small letters and digits with hyphens between."""
+    plain = "".join(c if c.isascii() and c.isalnum() else " " for c in name.lower().replace("'", "").replace("’", ""))
+    return "-".join(plain.split())[:64] or "own"
 
 
 def name_index(entries: Iterable[Entry]) -> NameIndex:

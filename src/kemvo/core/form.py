@@ -6,26 +6,37 @@ Only what an instructor decides is stored here; durations, curves, totals and cu
 from __future__ import annotations
 
 from collections.abc import Callable, Iterator
-from typing import Annotated
+from typing import Annotated, Literal
 
 from pydantic import Field, ValidationError
 
+from kemvo.core.groups import Who
 from kemvo.core.problem import from_validation
+from kemvo.core.reading.facts import Fact
+from kemvo.core.room import Room, Spot
+from kemvo.core.schools import Manner
+from kemvo.core.stances import StanceId
 from kemvo.core.values import (
     DEFAULT_TEMPO,
     EVEN,
     SIDE_WORD,
     Breath,
+    Care,
     Counts,
+    Degrees,
     Id,
     LeftPct,
     Line,
+    Origin,
     Side,
     StillMs,
     Tempo,
     Title,
     Value,
 )
+
+MovementField = Literal["counts", "hold_ms", "left_pct", "breath", "side"]
+"""What a movement holds that can also be read from its words."""
 
 
 class Wordings(Value):
@@ -36,12 +47,39 @@ class Wordings(Value):
     keyword: Line = ""
 
 
+class Origins(Value):
+    """Where each of those values comes from; None: it was given as it is."""
+
+    counts: Origin | None = None
+    hold_ms: Origin | None = None
+    left_pct: Origin | None = None
+    breath: Origin | None = None
+    side: Origin | None = None
+
+
+FILLED_IN = Origins(counts="filled", hold_ms="filled", left_pct="filled", breath="filled", side="filled")
+
+
+class Correction(Value):
+    """What certain words of a line mean, as the instructor put it right. No facts: they mean nothing.
+
+    The facts' places count within `words`. A correction holds wherever the line has these words, and lapses with
+    them.
+    """
+
+    words: Annotated[str, Field(min_length=1, max_length=500)]
+    facts: Annotated[tuple[Fact, ...], Field(max_length=20)] = ()
+
+
 class Movement(Value):
     """One thing the legs do, with what waist and hands do meanwhile.
 
     `counts`: how long. `hold_ms`: a still time after it, untouched by tempo. `left_pct`: the share of
     weight on the left leg when it ends. `breath`: in, out or free. `side`: the side it speaks of, if any.
-    `foot`: what the feet do, in words. `line`: the whole in the instructor's words.
+    `line`: the whole in the instructor's words. `foot`: what the feet do, in words; empty: as the line says.
+    `stance`: the stance reached; None: as the words say. `facing`: which way the body faces at its end, in degrees
+    from the form's front; None: as the words say. `gaze`: where the eyes go, in words. `corrections`: readings of
+    the line put right by hand. `origins`: where a field's value comes from; a field without one was given as it is.
     """
 
     id: Id = ""
@@ -52,12 +90,18 @@ class Movement(Value):
     breath: Breath = "free"
     side: Side | None = None
     foot: Line = ""
+    stance: StanceId | None = None
+    facing: Degrees | None = None
+    gaze: Line = ""
     cues: Wordings = Wordings()
+    corrections: Annotated[tuple[Correction, ...], Field(max_length=50)] = ()
+    origins: Origins = Origins()
 
 
 class Posture(Value):
     """A named posture. `number` is the instructor's own label ("7", "7b"), `repeats` how often it is
-    done in a row, `alternate` whether every second time is the other side."""
+    done in a row, `alternate` whether every second time is the other side. `kinds`: what in it wants care.
+    `gentler`: how it is done by those who need it gentler."""
 
     id: Id = ""
     name: Title = ""
@@ -67,6 +111,7 @@ class Posture(Value):
     repeats: Annotated[int, Field(ge=1, le=99)] = 1
     alternate: bool = False
     movements: Annotated[tuple[Movement, ...], Field(max_length=400)] = ()
+    kinds: tuple[Care, ...] = ()
     gentler: Line = ""
     cautions: tuple[Line, ...] = ()
 
@@ -88,7 +133,9 @@ class Form(Value):
     """A fixed sequence of postures in sections.
 
     `tempo` is in counts per minute. `opening_left_pct` is the weight in the opening stance.
-    `school` and `notes` are the instructor's own words.
+    `school` and `notes` are the instructor's own words. `manner`: how its school places feet and weight. `who`: for
+    whom it is meant. `room`: where it is practised, `start`: where in it, if that
+    is settled. `set_aside`: findings of the read-through that are meant to be so.
     """
 
     title: Title = ""
@@ -96,6 +143,11 @@ class Form(Value):
     notes: Annotated[str, Field(max_length=20_000)] = ""
     tempo: Tempo = DEFAULT_TEMPO
     opening_left_pct: LeftPct = EVEN
+    manner: Manner = Manner()
+    who: Who = Who()
+    room: Room | None = None
+    start: Spot | None = None
+    set_aside: Annotated[tuple[Annotated[str, Field(max_length=200)], ...], Field(max_length=2000)] = ()
     sections: Annotated[tuple[Section, ...], Field(max_length=100)] = ()
 
     def postures(self) -> list[Posture]:

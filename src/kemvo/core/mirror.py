@@ -4,13 +4,43 @@ from __future__ import annotations
 
 from functools import lru_cache
 
-from kemvo.core.form import Form, Movement, Posture, Section, Wordings
+from kemvo.core.form import Correction, Form, Movement, Posture, Section, Wordings
+from kemvo.core.reading.facts import Fact
 from kemvo.core.sides import mirror_text, other
 
 
 def mirror_wordings(w: Wordings) -> Wordings:
     """The instructor's own words for the other side."""
     return Wordings(full=mirror_text(w.full), short=mirror_text(w.short), keyword=mirror_text(w.keyword))
+
+
+def mirror_correction(c: Correction) -> Correction:
+    """What words of the other side mean."""
+    return Correction(words=mirror_text(c.words), facts=tuple(map(mirror_fact, c.facts)))
+
+
+TO_OTHER = {"left": "right", "right": "left", "east": "west", "west": "east", "northeast": "northwest", "northwest": "northeast", "southeast": "southwest", "southwest": "southeast"}  # fmt: skip
+
+
+def mirror_fact(f: Fact) -> Fact:
+    """What a fact says for the other side. Hours mirror about twelve."""
+    to = f.to
+    if to and to.isdigit():
+        to = str(12 - int(to) % 12)
+    return f.model_copy(
+        update={"side": other(f.side) if f.side in ("L", "R") else f.side, "to": TO_OTHER.get(to or "", to)}
+    )
+
+
+def _mirrored(m: Movement) -> dict[str, object]:
+    changes: dict[str, object] = {}
+    if m.facing is not None:
+        changes["facing"] = -m.facing
+    if m.gaze:
+        changes["gaze"] = mirror_text(m.gaze)
+    if m.corrections:
+        changes["corrections"] = tuple(map(mirror_correction, m.corrections))
+    return changes
 
 
 @lru_cache(maxsize=8192)
@@ -23,6 +53,7 @@ def mirror_movement(m: Movement) -> Movement:
             "line": mirror_text(m.line),
             "foot": mirror_text(m.foot),
             "cues": mirror_wordings(m.cues),
+            **_mirrored(m),
         }
     )
 

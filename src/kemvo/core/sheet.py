@@ -1,19 +1,28 @@
-"""What the form sheet shows beside a form: where every movement stands in time, weight and breath, and totals."""
+"""What the form sheet shows beside a form: where every movement stands in time, weight and breath, totals, the feet on
+the floor, and what the read-through noticed."""
 
 from __future__ import annotations
 
+from dataclasses import dataclass
+
+from kemvo.core.checks import Finding, Seen, cares, read_through, seen
+from kemvo.core.filling import in_words
+from kemvo.core.floor import Event, Feet, FloorStep, Moment, centre
 from kemvo.core.form import Form
+from kemvo.core.groups import ADVICE, GROUPS
 from kemvo.core.ledger import Totals, totals_by
-from kemvo.core.timeline import plan_form
+from kemvo.core.mark import Mark, mark_of
+from kemvo.core.said import foot_side, line_facts
+from kemvo.core.space import Needed, in_a_sentence, needed, space
 from kemvo.core.values import Side, Value
 from kemvo.core.weight import is_full, shifts
-from kemvo.core.wording import Wording, foot_side, wordings_of
+from kemvo.core.wording import Wording, wordings_of
 
 
 class MovementLine(Value):
     """A movement the first time it is done: when, how long, and where weight and breath come from and go,
-    which foot acts and
-    whether it carries weight at the end.
+    which foot acts and whether it carries weight at the end, and what is read from its words (each in words, with
+    "read" or "hand").
 
     Times in milliseconds from the form's beginning, holds apart; weights as left_pct; fills 0 to 1.
     """
@@ -28,6 +37,48 @@ class MovementLine(Value):
     foot_side: Side | None
     foot_full: bool
     wordings: tuple[Wording, ...]
+    signs: tuple[tuple[str, str], ...]
+
+
+Print = tuple[float, float, float, str, int]
+"""A foot on the floor: heel x and y in metres, angle in degrees, what touches (flat, heel, toe, off), and the weight on
+it in percent."""
+
+
+@dataclass(frozen=True, slots=True)
+class FloorLine:
+    """The floor at the end of one movement: both feet, the body's middle and its facing in degrees; `moved` are the
+    ways the feet went, each with its side, from and to."""
+
+    movement_id: str
+    left: Print
+    right: Print
+    middle: tuple[float, float]
+    facing: float
+    moved: tuple[tuple[Side, float, float, float, float], ...]
+
+
+class Floor(Value):
+    """The whole trace: the opening stance, then every movement as often as it is done. `foot`, `reach`: lengths in
+    metres."""
+
+    foot: float
+    reach: float
+    opening: FloorLine
+    steps: tuple[FloorLine, ...]
+    needed: Needed
+    sentence: str
+    mark: Mark
+    mark_sentence: str
+
+
+class Care(Value):
+    """What the form's group is told: its caution and the advice that comes first; and for every posture that wants
+    care for them, the gentler version that is chosen."""
+
+    caution: str
+    advice: str
+    gentler: dict[str, str]
 
 
 class Sheet(Value):
@@ -37,15 +88,20 @@ class Sheet(Value):
     sections: dict[str, Totals]
     postures: dict[str, Totals]
     movements: dict[str, MovementLine]
+    floor: Floor
+    findings: tuple[Finding, ...]
+    care: Care
 
 
 def sheet(form: Form) -> Sheet:
     """Work out the sheet of a form whose ids are filled in."""
-    spans = plan_form(form).spans
+    look = seen(form)
+    spans = look.spans
     moved = shifts([form.opening_left_pct, *(s.left_to for s in spans)])
     lines: dict[str, MovementLine] = {}
     for s, shift in zip(spans, moved, strict=True):
         if s.kind == "movement" and s.movement and s.movement.id not in lines:
+            side = foot_side(s.movement)
             lines[s.movement.id] = MovementLine.model_construct(
                 start_ms=s.start_ms,
                 ms=s.end_ms - s.start_ms,
@@ -54,9 +110,10 @@ def sheet(form: Form) -> Sheet:
                 fill_from=round(s.fill_from, 4),
                 fill_to=round(s.fill_to, 4),
                 shift=shift,
-                foot_side=foot_side(s.movement),
-                foot_full=is_full(foot_side(s.movement), s.left_to),
+                foot_side=side,
+                foot_full=is_full(side, s.left_to),
                 wordings=wordings_of(s.movement, s.left_from),
+                signs=tuple((in_words(f.fact), f.origin) for f in line_facts(s.movement.line, s.movement.corrections)),
             )
     whole, sections, postures = totals_by(
         spans,
@@ -64,9 +121,70 @@ def sheet(form: Form) -> Sheet:
         lambda s: s.performance.section_id if s.performance else "",
         lambda s: s.performance.posture.id if s.performance else "",
     )
-    return Sheet(
+    return Sheet.model_construct(
         totals=whole.get(0, Totals()),
         sections={str(k): v for k, v in sections.items()},
         postures={str(k): v for k, v in postures.items()},
         movements=lines,
+        floor=floor_of(look),
+        findings=tuple(read_through(look)),
+        care=care_of(look),
     )
+
+
+def floor_of(look: Seen) -> Floor:
+    """The trace of a form, ready to be drawn."""
+    t = look.trace
+    discs = space(t)
+    room = needed(discs)
+    mark = mark_of(t)
+    return Floor.model_construct(
+        foot=round(t.body.foot, 3),
+        reach=round(t.body.reach, 3),
+        opening=_line("", t.opening, (), t.body.foot),
+        steps=tuple(_of_step(s, t.body.foot) for s in t.steps),
+        needed=Needed(*(round(n, 2) for n in room)),
+        sentence=in_a_sentence(room),
+        mark=mark,
+        mark_sentence=mark.sentence(),
+    )
+
+
+def _of_step(s: FloorStep, foot: float) -> FloorLine:
+    return _line(s.movement.id, Moment(s.after, s.span.left_to, s.facing), s.events, foot)
+
+
+def _line(movement_id: str, m: Moment, events: tuple[Event, ...], foot: float) -> FloorLine:
+    x, y = centre(m.feet, m.left_pct, foot)
+    return FloorLine(
+        movement_id=movement_id,
+        left=_print(m.feet, "L", m.left_pct),
+        right=_print(m.feet, "R", m.left_pct),
+        middle=(round(x, 3), round(y, 3)),
+        facing=round(m.facing, 1),
+        moved=tuple(
+            (e.side, round(e.before.x, 3), round(e.before.y, 3), round(e.after.x, 3), round(e.after.y, 3))
+            for e in events
+            if e.kind == "step"
+        ),
+    )
+
+
+def _print(feet: Feet, side: Side, left_pct: float) -> Print:
+    foot = feet.of(side)
+    load = round(left_pct if side == "L" else 100 - left_pct)
+    return round(foot.x, 3), round(foot.y, 3), round(foot.angle, 1), foot.contact, load
+
+
+def care_of(look: Seen) -> Care:
+    """What the group is told, and the gentler versions chosen for it."""
+    group = GROUPS[look.form.who.group]
+    by_posture: dict[str, list[FloorStep]] = {}
+    for step in look.trace.steps:
+        by_posture.setdefault(step.performance.posture.id, []).append(step)
+    chosen = {
+        p.id: p.gentler
+        for p in look.form.postures()
+        if p.gentler.strip() and any(c in group.spared for c in cares(p, by_posture.get(p.id, ())))
+    }
+    return Care(caution=group.caution, advice=ADVICE, gentler=chosen)

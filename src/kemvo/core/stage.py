@@ -6,11 +6,11 @@ from itertools import groupby
 from typing import Literal
 
 from kemvo.core.practice import Practice
+from kemvo.core.said import foot_side
 from kemvo.core.session import FACINGS, VOICES
 from kemvo.core.timeline import Span, mirrored
 from kemvo.core.values import Breath, Side, Value
 from kemvo.core.weight import along, full_side, is_full
-from kemvo.core.wording import foot_side
 
 View = Literal["class", "instructor", "turned"]
 """Whose sides the picture shows: the class's own, the instructor's (turned over in mirrored passes), or

@@ -24,6 +24,16 @@ Tempo = Annotated[float, Field(ge=4, le=240, allow_inf_nan=False)]
 StillMs = Annotated[int, Field(ge=0, le=30 * 60_000)]
 """A still time that the tempo does not touch: a hold or a pause, up to half an hour."""
 
+Degrees = Annotated[int, Field(ge=-360, le=360)]
+"""An angle clockwise seen from above, in whole degrees; 0 is the front."""
+
+Origin = Literal["read", "hand", "filled"]
+"""Where a value comes from: read from the words, set by hand, or filled in from what stood before or was widely
+taught."""
+
+Care = Literal["kick", "jump", "low", "one-leg", "bend", "twist", "high-arms"]
+"""What makes a posture want care, and a gentler version."""
+
 Id = Annotated[str, Field(max_length=64)]
 Line = Annotated[str, Field(max_length=2000)]
 Title = Annotated[str, Field(max_length=200)]

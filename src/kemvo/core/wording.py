@@ -11,8 +11,8 @@ from functools import lru_cache
 from typing import Literal, NamedTuple
 
 from kemvo.core.form import Movement
-from kemvo.core.sides import first_side, side_words, spoken
-from kemvo.core.values import SIDE_WORD, Side
+from kemvo.core.sides import side_words, spoken
+from kemvo.core.values import SIDE_WORD
 from kemvo.core.weight import full_side
 
 Length = Literal["full", "short", "keyword"]
@@ -120,11 +120,6 @@ def keyword_of(short: str) -> str:
     if len(after) == 2 and after[1].casefold() not in _LINKS | {"a"}:
         return _capital(_tidied(after))
     return _capital(_tidied(words[0:1] + after[:1] if at else after))
-
-
-def foot_side(m: Movement) -> Side | None:
-    """The foot that acts in a movement: the one its foot action names, else the side it speaks of; None for none."""
-    return (first_side(m.foot) or m.side) if m.foot else None
 
 
 def _from_facts(m: Movement, left_from: int) -> str:

@@ -1,8 +1,10 @@
-"""A catalogue of postures as TOML. Described in docs/formats.md."""
+"""A catalogue of postures as TOML or JSON: both are read, JSON is written. Described in docs/formats.md."""
 
 from __future__ import annotations
 
+import json
 import tomllib
+from collections.abc import Iterable
 from functools import cache
 from importlib.resources import files
 from typing import Any
@@ -12,19 +14,43 @@ from pydantic import ValidationError
 from kemvo.core.catalogue import Entry
 from kemvo.core.problem import KemvoError, Problem, from_validation
 
-OWN = ("id", "styles", "pinyin", "kinds")
+OWN = ("id", "styles", "pinyin")
 """Fields of an entry; all others are the posture's."""
 
 
 def read_catalogue(text: str, name: str = "") -> tuple[Entry, ...]:
-    """The postures of a catalogue file. Raises KemvoError that names the posture and the field."""
-    try:
-        rows: list[dict[str, Any]] = tomllib.loads(text).get("posture", [])
-    except tomllib.TOMLDecodeError as error:
+    """The postures of a catalogue file, TOML or JSON. Raises KemvoError that names the posture and the field."""
+    rows = _rows(text, name)
+    if not isinstance(rows, list) or not all(isinstance(row, dict) for row in rows):
         raise KemvoError(
-            Problem(what=f"This is not readable as TOML: {error}.", where=name, mend="Mend that place.")
-        ) from None
+            Problem(
+                what="This file has no list of postures.",
+                where=name,
+                mend="In TOML each is a [[posture]], in JSON they are a list under “postures”.",
+            )
+        )
     return tuple(_entry(row, name) for row in rows)
+
+
+def _rows(text: str, name: str) -> Any:
+    try:
+        if text.lstrip("\ufeff \t\r\n").startswith("{"):
+            return json.loads(text.lstrip("\ufeff")).get("postures", [])
+        return tomllib.loads(text.lstrip("\ufeff")).get("posture", [])
+    except (tomllib.TOMLDecodeError, json.JSONDecodeError) as error:
+        kind = "JSON" if isinstance(error, json.JSONDecodeError) else "TOML"
+        raise KemvoError(
+            Problem(what=f"This is not readable as {kind}: {error}.", where=name, mend="Mend that place.")
+        ) from None
+
+
+def write_catalogue(entries: Iterable[Entry]) -> str:
+    """Postures as the text of a JSON catalogue file."""
+    rows = []
+    for e in entries:
+        plain = e.model_dump(mode="json", exclude_defaults=True)
+        rows.append({**{k: plain[k] for k in OWN if k in plain}, **plain["posture"]})
+    return json.dumps({"format": "kemvo", "version": 1, "kind": "catalogue", "postures": rows}, ensure_ascii=False, indent=1) + "\n"  # fmt: skip
 
 
 def _entry(row: dict[str, Any], name: str) -> Entry:

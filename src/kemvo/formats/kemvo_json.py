@@ -9,8 +9,11 @@ from __future__ import annotations
 import json
 from typing import Any, NamedTuple
 
+from pydantic import ValidationError
+
 from kemvo.core.form import Form, read_form
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.problem import KemvoError, Problem, from_validation
+from kemvo.core.room import Room
 from kemvo.core.session import Forms, Session, read_session
 
 FORMAT = "kemvo"
@@ -71,6 +74,17 @@ def read_file(text: str | bytes, name: str = "") -> Bundle:
     forms = _member(data, "forms", name)
     session = read_session(_member(data, "session", name), name)
     return Bundle(session, {str(key): read_form(value, f"{name} form “{key}”".strip()) for key, value in forms.items()})
+
+
+def read_room(text: str | bytes, name: str = "") -> Room:
+    """A room from the text of a JSON file: the fields of a room, or a form file's room. Raises KemvoError."""
+    data = _parsed(text, name)
+    if "form" in data and isinstance(data["form"], dict):
+        data = _member(data["form"], "room", name)
+    try:
+        return Room.model_validate(data)
+    except ValidationError as error:
+        raise from_validation(error, data, name) from None
 
 
 def _parsed(text: str | bytes, name: str) -> dict[str, Any]:

@@ -74,7 +74,7 @@ class Documents(Generic[T]):
     def add(self, body: T) -> Stored[T]:
         """A new document."""
         id_ = self.new_id()
-        now, text = _now(), body.model_dump_json(exclude_defaults=True)
+        now, text = written_now(), body.model_dump_json(exclude_defaults=True)
         with self.database.open() as db:
             db.execute(
                 "INSERT INTO document (id, kind, version, revision, body, created, saved) VALUES (?, ?, 1, 1, ?, ?, ?)",
@@ -96,7 +96,7 @@ class Documents(Generic[T]):
             row = self._fresh(db, id_, version)
             if row["body"] == text:
                 return self._stored(db, row, body)
-            now = _now()
+            now = written_now()
             number = db.execute("SELECT max(number) + 1 FROM revision WHERE document = ?", (id_,)).fetchone()[0]
             db.execute(
                 "INSERT INTO revision (document, number, parent, body, saved) VALUES (?, ?, ?, ?, ?)",
@@ -126,7 +126,7 @@ class Documents(Generic[T]):
 
     def remove(self, id_: str) -> Stored[T]:
         """Put a document out of sight; it can be brought back."""
-        return self._mark(id_, _now())
+        return self._mark(id_, written_now())
 
     def bring_back(self, id_: str) -> Stored[T]:
         """Bring a removed document back."""
@@ -148,7 +148,7 @@ class Documents(Generic[T]):
                 ).fetchone()[0]
                 db.execute(
                     "UPDATE document SET body = ?, revision = ?, version = version + 1, saved = ? WHERE id = ?",
-                    (zlib.decompress(body).decode(), found[0], _now(), id_),
+                    (zlib.decompress(body).decode(), found[0], written_now(), id_),
                 )
             return self._get(db, id_)
 
@@ -201,7 +201,7 @@ def session_documents(database: Database, new_id: Callable[[], str]) -> Document
     return Documents(database, "session", read_session, new_id)
 
 
-def _now() -> str:
+def written_now() -> str:
     return datetime.now(UTC).isoformat(timespec="milliseconds")
 
 

@@ -93,7 +93,7 @@ def _target(p: Piece) -> tuple[str | None, int | None]:
     """Where a turn goes to, and the index of the word that says it."""
     for i in p.sides():
         if p.w(i + 1) not in lx.HAND:
-            return ("left" if p.side(i) == "L" else "right"), i
+            return ("left" if p.side(i) == "L" else "right"), i + (p.w(i + 1) in ("corner", "diagonal"))
     # "All the way round to the back": the turning about is what counts.
     for i in sorted(range(p.verb + 1, p.last), key=lambda i: p.w(i) not in ("around", "round", "about")):
         w = p.w(i)

@@ -299,6 +299,8 @@ def _way(p: Piece, noun: int | None) -> tuple[str | None, int | None]:
     for way in lx.WAY_RANK:
         if way in found:
             return way, found[way]
+    if p.verb_in(lx.GATHER):
+        return "in", p.verb
     to_side = [i for i in p.sides() if (noun is None or i > noun) and "to" in p.before(i) and p.w(i + 1) not in PLACES]
     return ("side", to_side[0]) if to_side else (None, None)
 

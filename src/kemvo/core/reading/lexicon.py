@@ -27,6 +27,9 @@ PLACE = _words(
 )
 """Verbs that move a foot when a foot is what they speak of."""
 
+GATHER = _words("gather gathers collect collects tuck tucks")
+"""Verbs that bring a foot in."""
+
 LIFT = _words(
     "lift lifts lifting lifted raise raises raising pick picks picking float floats rise rises peel peels hover unstick"
 )

@@ -7,10 +7,12 @@ from collections.abc import Mapping, Sequence
 from typing import Literal
 
 from kemvo.core.catalogue import Entry
-from kemvo.core.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.filling import filled, filled_in, in_words
+from kemvo.core.form import FILLED_IN, Form, Movement, Posture, Section, with_ids
+from kemvo.core.mirror import mirror_posture
 from kemvo.core.reading.facts import Fact
-from kemvo.core.reading.fill import filled, in_words
 from kemvo.core.reading.script import ReadEntry
+from kemvo.core.sides import side_words
 from kemvo.core.values import DEFAULT_TEMPO, Side, Value
 
 Understood = Literal["understood", "guessed", "not understood"]
@@ -24,6 +26,13 @@ NAME_WORDS = 6
 
 _NUMBER = re.compile(r"^\s*(\d{1,3}[a-z]?)\s*[.):-]\s*")
 _HEADING = re.compile(r"^(?:section|part|chapter)\b.{0,40}$", re.IGNORECASE)
+_AGAIN = re.compile(
+    r"^(?:and\s+|now\s+|then\s+)*(?:the\s+)?(?:same|again|once more|repeat|other side|(?:now\s+)?(?:on\s+)?the other side)\b"
+    r"[^.]{0,40}\.?$",
+    re.IGNORECASE,
+)
+""" "Same again", "and again, left", "other side": the posture before, once more."""
+
 _TIMES = re.compile(r"(?:[x×]\s*(\d{1,2})|\b(\d{1,2})\s*(?:x|×|times))", re.IGNORECASE)
 
 
@@ -63,9 +72,21 @@ class _Building:
         if not self.sections or not self.sections[-1][1]:
             self.posture(Posture())
         before = self.sections[-1][1][-1][1]
-        if before and "left_pct" not in movement.model_fields_set:
+        if before and movement.origins.left_pct != "read":
             movement = movement.model_copy(update={"left_pct": before[-1].left_pct})
         before.append(movement)
+
+    def again(self, other: bool, to: Side | None) -> bool:
+        """The posture before once more: on the other side, on a named one, or as it was. False when there is none."""
+        if not self.sections or not self.sections[-1][1]:
+            return False
+        posture, movements = self.sections[-1][1][-1]
+        turned = other or (to is not None and posture.side is not None and to != posture.side)
+        whole = posture.model_copy(update={"movements": tuple(movements), "number": ""})
+        if turned:
+            whole = mirror_posture(whole)
+        self.sections[-1][1].append((whole.model_copy(update={"movements": ()}), list(whole.movements)))
+        return True
 
     def form(self, title: str, known: Mapping[str, Entry]) -> Form:
         """The finished form; a posture that the text only names takes its movements from the catalogue."""
@@ -75,7 +96,7 @@ class _Building:
             for posture, movements in postures:
                 entry = known.get(posture.id)
                 if entry and not movements:
-                    own = entry.on(posture.side)
+                    own = filled_in(entry.on(posture.side))
                     posture = posture.model_copy(
                         update={"movements": own.movements, "gentler": own.gentler, "cautions": own.cautions}
                     )
@@ -117,16 +138,20 @@ def _place(
     if _HEADING.match(text) and not facts:
         building.section(text[:200])
         return "section", "understood"
+    if _AGAIN.match(bare) and building.again(other="other" in bare.lower(), to=_side_in(bare)):
+        return "posture", "guessed"
     if numbered and not facts and len(bare.split()) <= NAME_WORDS:
         building.posture(Posture(name=bare[:200], number=numbered[1]))
         return "posture", "guessed"
-    movement = filled(Movement(line=text[:2000], counts=_counts(read, i)), facts)
-    told = {"line", "counts", *(("left_pct",) if any(f.kind == "shift" and f.side for f in facts) else ())}
-    building.movement(
-        Movement.model_validate({k: v for k, v in movement.model_dump().items() if k != "left_pct" or k in told})
-    )
+    new = Movement(line=text[:2000], counts=_counts(read, i), origins=FILLED_IN)
+    building.movement(filled(new, facts))
     guessed = any(f.kind == "shift" and f.side in ("L", "R") and f.share is None for f in facts)
     return "movement", "not understood" if not facts else "guessed" if guessed else "understood"
+
+
+def _side_in(text: str) -> Side | None:
+    words = side_words(text)
+    return words[0].side if words else None
 
 
 def _named(fact: Fact, text: str, number: str, known: Mapping[str, Entry]) -> Posture:
