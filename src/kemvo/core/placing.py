@@ -72,6 +72,13 @@ def at(disc: Disc, spot: Spot) -> Point:
     return spot.x + disc.x * cos(a) + disc.y * sin(a), spot.y - disc.x * sin(a) + disc.y * cos(a)
 
 
+def seen_from(spot: Spot, place: Point) -> Point:
+    """Where a place of the room is, seen from the form's start: the way back of `at`."""
+    a = radians(spot.facing_deg)
+    dx, dy = place[0] - spot.x, place[1] - spot.y
+    return dx * cos(a) - dy * sin(a), dx * sin(a) + dy * cos(a)
+
+
 def clearance(discs: Sequence[Disc], room: Room, spot: Spot, picture: bool = True) -> list[float]:
     """How far each place of a form keeps from the walls (and the edge of the picture) when begun at a spot."""
     places = np.array([at(d, spot) for d in discs])

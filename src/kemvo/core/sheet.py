@@ -3,7 +3,9 @@ the floor, and what the read-through noticed."""
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import dataclass
+from typing import Literal
 
 from kemvo.core.checks import Finding, Seen, cares, read_through, seen
 from kemvo.core.filling import in_words
@@ -12,10 +14,12 @@ from kemvo.core.form import Form
 from kemvo.core.groups import ADVICE, GROUPS
 from kemvo.core.ledger import Totals, totals_by
 from kemvo.core.mark import Mark, mark_of
+from kemvo.core.placing import best_spot, seen_by, seen_from
+from kemvo.core.room import Point, Room
 from kemvo.core.said import foot_side, line_facts
-from kemvo.core.space import Needed, in_a_sentence, needed, space
+from kemvo.core.space import Disc, Needed, in_a_sentence, needed, space
 from kemvo.core.values import Side, Value
-from kemvo.core.weight import is_full, shifts
+from kemvo.core.weight import EMPTY_UP_TO, is_full, shifts
 from kemvo.core.wording import Wording, wordings_of
 
 
@@ -40,9 +44,11 @@ class MovementLine(Value):
     signs: tuple[tuple[str, str], ...]
 
 
-Print = tuple[float, float, float, str, int]
-"""A foot on the floor: heel x and y in metres, angle in degrees, what touches (flat, heel, toe, off), and the weight on
-it in percent."""
+PrintState = Literal["full", "empty", "heel", "toe", "off"]
+"""How a foot stands: flat and full, flat and empty, on its heel or its toes only, or off the floor."""
+
+Print = tuple[float, float, float, PrintState, int]
+"""A foot on the floor: heel x and y in metres, angle in degrees, how it stands, and the weight on it in percent."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -60,7 +66,8 @@ class FloorLine:
 
 class Floor(Value):
     """The whole trace: the opening stance, then every movement as often as it is done. `foot`, `reach`: lengths in
-    metres."""
+    metres. `walls`, `picture`: the room and what its camera sees, as they lie around the form's start (the one that is
+    set, else the best one that faces the front)."""
 
     foot: float
     reach: float
@@ -70,6 +77,8 @@ class Floor(Value):
     sentence: str
     mark: Mark
     mark_sentence: str
+    walls: tuple[Point, ...]
+    picture: tuple[Point, ...]
 
 
 class Care(Value):
@@ -147,7 +156,17 @@ def floor_of(look: Seen) -> Floor:
         sentence=in_a_sentence(room),
         mark=mark,
         mark_sentence=mark.sentence(),
+        walls=_around(look.form, discs, lambda room: room.outline()),
+        picture=_around(look.form, discs, lambda room: seen_by(room.camera) if room.camera else ()),
     )
+
+
+def _around(form: Form, discs: tuple[Disc, ...], corners: Callable[[Room], tuple[Point, ...]]) -> tuple[Point, ...]:
+    """Corners on the room's plan as they lie around the form's start."""
+    if form.room is None:
+        return ()
+    spot = form.start or best_spot(discs, form.room, form.room.front_deg).spot
+    return tuple((round(x, 2), round(y, 2)) for x, y in (seen_from(spot, c) for c in corners(form.room)))
 
 
 def _of_step(s: FloorStep, foot: float) -> FloorLine:
@@ -173,7 +192,8 @@ def _line(movement_id: str, m: Moment, events: tuple[Event, ...], foot: float) -
 def _print(feet: Feet, side: Side, left_pct: float) -> Print:
     foot = feet.of(side)
     load = round(left_pct if side == "L" else 100 - left_pct)
-    return round(foot.x, 3), round(foot.y, 3), round(foot.angle, 1), foot.contact, load
+    state: PrintState = foot.contact if foot.contact != "flat" else "full" if load > EMPTY_UP_TO else "empty"
+    return round(foot.x, 3), round(foot.y, 3), round(foot.angle, 1), state, load
 
 
 def care_of(look: Seen) -> Care:

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Download, Play } from "lucide-react";
 import { type KeyboardEvent, useCallback, useEffect, useRef, useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
+import { useNavigate, useParams } from "react-router";
 import {
   call,
   type Form,
@@ -22,12 +22,11 @@ import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
 import { type Editing, useDocument } from "../shared/useDocument";
 import * as edits from "./edits";
-import { focusRow, rowOf } from "./focus";
-import { LineSigns } from "./LineSigns";
+import { FormAside } from "./FormAside";
+import { focusRow, rowOf, useSeenMovement } from "./focus";
 import { PostureBlock } from "./PostureBlock";
-import { formLine, MovementDetails, PostureDetails, TotalsTable } from "./RowDetails";
+import { formLine } from "./RowDetails";
 import { afterKey, isBlank, neighbour } from "./rowKeys";
-import { Suggestions } from "./Suggestions";
 
 export function FormPage() {
   const { id = "" } = useParams();
@@ -121,10 +120,8 @@ function FormSheet({ first }: { first: FormView }) {
     }
   };
 
-  const posture = here && edits.postureOf(form, here);
-  const movement = here?.level === "movement" ? posture?.movements.find((m) => m.id === here.id) : undefined;
   const { derived } = doc.view;
-  const postureTotals = posture && derived.postures[posture.id];
+  const seenId = useSeenMovement();
 
   return (
     <>
@@ -170,7 +167,7 @@ function FormSheet({ first }: { first: FormView }) {
           {told}
         </div>
       )}
-      <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_19rem]">
+      <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_20rem] 2xl:grid-cols-[minmax(0,1fr)_26rem]">
         {/* biome-ignore lint/a11y/noStaticElementInteractions: the keys belong to the fields inside */}
         <div
           onKeyDown={onKeyDown}
@@ -233,58 +230,14 @@ function FormSheet({ first }: { first: FormView }) {
             all keys
           </p>
         </div>
-        <aside className="grid gap-4 lg:sticky lg:top-4" aria-label="Details">
-          {posture && here?.level === "posture" && posture.movements.every((m) => !m.line) && (
-            <Suggestions
-              letters={posture.name}
-              onTake={(s) => {
-                const wished = posture.side === "R" && s.other ? s.other : s.posture;
-                changePosture(posture.id, {
-                  ...edits.freshPosture(wished),
-                  id: posture.id,
-                  number: posture.number,
-                });
-              }}
-            />
-          )}
-          {posture && (
-            <div className="rounded-box border-base-300 border bg-base-100 p-3">
-              <h2 className="mb-2 text-lg">{movement ? "This movement" : "This posture"}</h2>
-              {movement ? (
-                <div className="grid gap-4">
-                  <LineSigns movement={movement} onTake={(read) => changeMovement(movement.id, read)} />
-                  <MovementDetails
-                    movement={movement}
-                    line={derived.movements[movement.id]}
-                    change={changeMovement}
-                  />
-                </div>
-              ) : (
-                <PostureDetails
-                  key={posture.id}
-                  posture={posture}
-                  change={changePosture}
-                  onOtherSide={() => void otherSide({ level: "posture", id: posture.id })}
-                />
-              )}
-            </div>
-          )}
-          {posture && postureTotals && (
-            <div className="rounded-box border-base-300 border bg-base-100 p-3">
-              <TotalsTable totals={postureTotals} title={posture.name || "This posture"} />
-            </div>
-          )}
-          <div className="rounded-box border-base-300 border bg-base-100 p-3">
-            <TotalsTable totals={derived.totals} title="Whole form" />
-          </div>
-          <p className="quiet text-sm">
-            Depth of stance is personal. With pain, dizziness or doubt, stop; doctors, physiotherapists and
-            the rules of the venue come first.{" "}
-            <Link className="link" to="/forms">
-              All forms
-            </Link>
-          </p>
-        </aside>
+        <FormAside
+          id={first.id}
+          doc={doc}
+          here={here}
+          seenId={seenId}
+          onOtherSide={(row) => void otherSide(row)}
+          onTold={setTold}
+        />
       </div>
     </>
   );

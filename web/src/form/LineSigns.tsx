@@ -1,58 +1,153 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { type KeyboardEvent, useEffect, useRef, useState } from "react";
 import { call, type LineReading, type Movement } from "../shared/api";
+import { pressed } from "../shared/keys";
 
-/** What Kemvo reads from a movement's words, and a key to take it over. */
-export function LineSigns({ movement, onTake }: { movement: Movement; onTake: (read: Movement) => void }) {
-  const [line, setLine] = useState(movement.line);
+const ASK_AFTER_MS = 200;
+
+/** Which key puts which part of a reading right. */
+const KEYS: Record<string, string> = {
+  KeyS: "side",
+  KeyW: "direction",
+  KeyT: "touch",
+  KeyI: "toes",
+  KeyO: "on",
+  KeyG: "to",
+  KeyP: "part",
+  Delete: "gone",
+  Backspace: "gone",
+  KeyR: "read",
+};
+const NAMES: Record<string, string> = {
+  side: "S",
+  direction: "W",
+  touch: "T",
+  toes: "I",
+  on: "O",
+  to: "G",
+  part: "P",
+  gone: "Del",
+};
+
+interface LineSignsProps {
+  movement: Movement;
+  /** What was read, for the fields that are open to it, or a reading put right. */
+  onRead: (read: Movement) => void;
+}
+
+/** What Kemvo reads from a movement's words. Fields that were not set by hand follow it; signs are put right by key. */
+export function LineSigns({ movement, onRead }: LineSignsProps) {
+  const [asked, setAsked] = useState(movement);
+  const [chosen, setChosen] = useState(0);
+  const list = useRef<HTMLUListElement>(null);
+  const latest = useRef(movement);
+  latest.current = movement;
   useEffect(() => {
-    const waiting = window.setTimeout(() => setLine(movement.line), 200);
+    const waiting = window.setTimeout(() => setAsked(movement), ASK_AFTER_MS);
     return () => window.clearTimeout(waiting);
-  }, [movement.line]);
+  }, [movement]);
   const { data } = useQuery({
-    queryKey: ["read", line],
-    queryFn: () => call<LineReading>("read/movement", "POST", { ...movement, line }),
-    enabled: line.trim() !== "",
+    queryKey: ["read", asked],
+    queryFn: () => call<LineReading>("read/movement", "POST", asked),
     placeholderData: (before) => before,
   });
-  const take = async () => {
-    const read = await call<LineReading>("read/movement", "POST", movement);
-    onTake(read.movement);
-  };
+
+  // What is read goes into the open fields, unless more was typed since it was asked.
   useEffect(() => {
-    const listen = (e: KeyboardEvent) => {
-      if (!e.altKey || e.ctrlKey || e.code !== "KeyW") return;
+    if (!data || data.movement.line !== latest.current.line || data.movement.id !== latest.current.id) return;
+    if (JSON.stringify(asked) !== JSON.stringify(latest.current)) return;
+    if (JSON.stringify(data.movement) !== JSON.stringify(asked)) onRead(data.movement);
+  }, [data, asked, onRead]);
+
+  const correct = async (no: number, what: string) => {
+    const answer = await call<LineReading>("read/correct", "POST", { movement: latest.current, no, what });
+    onRead(answer.movement);
+  };
+  const takeAll = async () => onRead((await call<LineReading>("read/movement", "POST", latest.current)).over);
+
+  useEffect(() => {
+    const listen = (e: globalThis.KeyboardEvent) => {
+      const key = pressed(e);
+      if (key === "Alt+KeyW") void takeAll();
+      else if (key === "Alt+KeyC") list.current?.querySelector<HTMLElement>("button")?.focus();
+      else return;
       e.preventDefault();
-      void take();
     };
     window.addEventListener("keydown", listen);
     return () => window.removeEventListener("keydown", listen);
   });
-  const signs = line.trim() ? (data?.signs ?? []) : [];
+
+  const signs = movement.line.trim() && data?.movement.id === movement.id ? data.signs : [];
+  const onKeyDown = (e: KeyboardEvent, no: number) => {
+    const what = KEYS[e.code];
+    if (e.key === "ArrowLeft" || e.key === "ArrowRight") {
+      const buttons = list.current?.querySelectorAll<HTMLElement>("[data-sign]");
+      buttons?.[no + (e.key === "ArrowLeft" ? -1 : 1)]?.focus();
+    } else if (e.key === "Escape") {
+      document.querySelector<HTMLElement>(`[data-row="movement:${movement.id}"][data-field="line"]`)?.focus();
+    } else if (
+      what &&
+      !e.altKey &&
+      !e.ctrlKey &&
+      (what === "read" || signs[no]?.choices.some(([field]) => field === what))
+    ) {
+      void correct(no, what);
+    } else return;
+    e.preventDefault();
+    e.stopPropagation();
+  };
+
   return (
-    <div className="grid gap-1.5" data-signs>
-      <span className="quiet text-sm">Read from the words</span>
+    <div className="grid gap-1.5" data-signs={signs.length}>
+      <span className="quiet text-sm">
+        Read from the words · <kbd className="kbd kbd-xs">Alt C</kbd> to put right
+      </span>
       {signs.length ? (
-        <ul className="flex flex-wrap gap-1">
-          {signs.map((s) => (
-            <li
-              key={`${s.kind}${s.start}${s.words}`}
-              className="badge badge-outline border-base-300"
-              title={line.slice(s.start, s.end)}
-            >
-              {s.words}
+        <ul className="flex flex-wrap gap-1" ref={list}>
+          {signs.map((s, no) => (
+            <li key={`${s.kind}${s.start}${s.words}`}>
+              <button
+                type="button"
+                data-sign={s.kind}
+                data-origin={s.origin}
+                className={`badge border-base-300 ${s.origin === "hand" ? "badge-neutral" : "badge-outline"}`}
+                title={`“${movement.line.slice(s.start, s.end)}” · ${s.origin === "hand" ? "set by hand" : "read"}`}
+                onFocus={() => setChosen(no)}
+                onKeyDown={(e) => onKeyDown(e, no)}
+              >
+                {s.words}
+                {s.origin === "hand" && <span className="sr-only">, set by hand</span>}
+              </button>
             </li>
           ))}
         </ul>
       ) : (
         <p className="text-sm">
-          {line.trim() ? "Nothing about feet, weight, turn or breath." : "Nothing written yet."}
+          {movement.line.trim() ? "Nothing about feet, weight, turn or breath." : "Nothing written yet."}
         </p>
       )}
-      {signs.length > 0 && (
-        <button type="button" className="btn btn-sm justify-self-start" onClick={() => void take()}>
-          Take these over <kbd className="kbd kbd-sm">Alt W</kbd>
-        </button>
+      {signs[chosen] && (
+        <div className="flex flex-wrap gap-1">
+          {signs[chosen].choices.map(([what, words]) => (
+            <button
+              key={what}
+              type="button"
+              className="btn btn-xs font-normal"
+              onClick={() => void correct(chosen, what)}
+            >
+              <kbd className="kbd kbd-xs">{NAMES[what]}</kbd> {words}
+            </button>
+          ))}
+          {signs[chosen].origin === "hand" && (
+            <button
+              type="button"
+              className="btn btn-xs font-normal"
+              onClick={() => void correct(chosen, "read")}
+            >
+              <kbd className="kbd kbd-xs">R</kbd> as it was read
+            </button>
+          )}
+        </div>
       )}
     </div>
   );

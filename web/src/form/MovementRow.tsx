@@ -12,6 +12,9 @@ export const ROW_GRID =
 const BREATHS = { in: "↑ in", out: "↓ out", free: "free" } as const;
 const NEXT_BREATH = { in: "out", out: "free", free: "in" } as const;
 
+/** Set by hand, read from the words, or filled in. */
+const ORIGIN_STYLE = { hand: "", read: "underline decoration-dotted underline-offset-3", filled: "italic" };
+
 interface MovementRowProps {
   movement: Movement;
   line: MovementLine | undefined;
@@ -43,7 +46,7 @@ export const MovementRow = memo(function MovementRow({ movement: m, line, no, ch
           </span>
         )}
       </div>
-      <div className="flex items-center py-0.5 pl-2">
+      <div className="flex flex-col justify-center py-0.5 pl-2">
         <GrowingText
           {...fieldOf(row, "line")}
           label={`Words of movement ${no}`}
@@ -51,11 +54,22 @@ export const MovementRow = memo(function MovementRow({ movement: m, line, no, ch
           placeholder="What is done, in your words"
           onType={(text) => change(m.id, { line: text }, "typing")}
         />
+        {!!line?.signs.length && (
+          <p className="quiet px-2 text-xs leading-tight" data-read={no}>
+            {line.signs.map(([words, origin], i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: signs have no names of their own
+              <span key={i} className={origin === "hand" ? "underline" : undefined}>
+                {i > 0 && " · "}
+                {words}
+              </span>
+            ))}
+          </p>
+        )}
       </div>
       <div className="flex items-center" {...fieldOf(row, "counts")}>
         <Field
           label={`Counts of movement ${no}`}
-          className="text-right"
+          className={`text-right ${ORIGIN_STYLE[m.origins.counts ?? "hand"]}`}
           value={String(m.counts)}
           onCommit={(text) => {
             const counts = readNumber(text, 0.25, 64);
@@ -67,7 +81,7 @@ export const MovementRow = memo(function MovementRow({ movement: m, line, no, ch
       <div className="flex items-center" {...fieldOf(row, "weight")}>
         <Field
           label={`Weight at the end of movement ${no}: 70 L, 100 R, even`}
-          className={`text-right ${line?.shift ? "font-semibold" : ""}`}
+          className={`text-right ${line?.shift ? "font-semibold" : ""} ${ORIGIN_STYLE[m.origins.left_pct ?? "hand"]}`}
           value={weight(m.left_pct)}
           onCommit={(text) => {
             const left = readWeight(text);
@@ -80,7 +94,7 @@ export const MovementRow = memo(function MovementRow({ movement: m, line, no, ch
         <button
           type="button"
           data-row={`movement:${m.id}`}
-          className={`cell text-left ${m.breath === "free" ? "quiet" : ""}`}
+          className={`cell text-left ${m.breath === "free" ? "quiet" : ""} ${ORIGIN_STYLE[m.origins.breath ?? "hand"]}`}
           aria-label={`Breath of movement ${no}: ${m.breath}. Press to change.`}
           onClick={() => change(m.id, { breath: NEXT_BREATH[m.breath] })}
         >

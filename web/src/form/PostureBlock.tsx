@@ -96,6 +96,7 @@ function sameLine(a: MovementLine | undefined, b: MovementLine | undefined): boo
       a.fill_to === b.fill_to &&
       a.shift === b.shift &&
       a.foot_side === b.foot_side &&
-      a.foot_full === b.foot_full)
+      a.foot_full === b.foot_full &&
+      a.signs.join() === b.signs.join())
   );
 }

@@ -31,7 +31,12 @@ export function newMovement(like?: Movement): Movement {
     breath: "free",
     side: null,
     foot: "",
+    stance: null,
+    facing: null,
+    gaze: "",
     cues: EMPTY_CUES,
+    corrections: [],
+    origins: { counts: "filled", hold_ms: "filled", left_pct: "filled", breath: "filled", side: "filled" },
   };
 }
 
@@ -45,6 +50,7 @@ export function newPosture(): Posture {
     repeats: 1,
     alternate: false,
     movements: [newMovement()],
+    kinds: [],
     gentler: "",
     cautions: [],
   };
@@ -93,9 +99,20 @@ function withMovements(form: Form, at: Place, change: (movements: Movement[]) =>
   );
 }
 
+/** A movement as the server gave it back. */
+export function putMovement(form: Form, id: string, put: Partial<Movement>): Form {
+  const at = find(form, { level: "movement", id });
+  return at ? withMovements(form, at, (ms) => ms.map((m) => (m.id === id ? { ...m, ...put } : m))) : form;
+}
+
+/** A change by hand: what is set so stays, whatever the words say. */
 export function changeMovement(form: Form, id: string, change: Partial<Movement>): Form {
   const at = find(form, { level: "movement", id });
-  return at ? withMovements(form, at, (ms) => ms.map((m) => (m.id === id ? { ...m, ...change } : m))) : form;
+  const origins = at && form.sections[at.s]?.postures[at.p]?.movements[at.m]?.origins;
+  const byHand = Object.keys(change).filter((k) => k in (origins ?? {}));
+  if (!byHand.length) return putMovement(form, id, change);
+  const set = Object.fromEntries(byHand.map((k) => [k, "hand" as const]));
+  return putMovement(form, id, { ...change, origins: { ...origins, ...set } });
 }
 
 export function changePosture(form: Form, id: string, change: Partial<Posture>): Form {

@@ -25,6 +25,15 @@ export type Job = Schemas["JobView"];
 export type Suggestion = Schemas["Suggestion"];
 export type LineReading = Schemas["LineReading"];
 export type Draft = Schemas["Draft"];
+export type Floor = Schemas["Floor"];
+export type FloorLine = Schemas["FloorLine"];
+export type Print = FloorLine["left"];
+export type Finding = Schemas["Finding"];
+export type Tables = Schemas["Tables"];
+export type Manner = Schemas["Manner"];
+export type Who = Schemas["Who"];
+export type Room = Schemas["Room"];
+export type Standing = Schemas["Standing"];
 export type Problem = Schemas["Problem"];
 
 export type Kind = "forms" | "sessions";

@@ -21,6 +21,8 @@ export interface Editing<Body, Derived> {
   edit: (change: (body: Body) => Body, how?: "typing") => void;
   /** Save now what waits. */
   flush: () => void;
+  /** Let the server change the document (after saving what waits), and take what it answers. */
+  ask: (what: string, more?: object) => Promise<void>;
   undo: () => void;
   redo: () => void;
   /** After a conflict: keep what is here, or take what was saved elsewhere. */
@@ -104,15 +106,17 @@ export function useDocument<Body, Derived>(
     [save],
   );
 
-  const step = useCallback(
-    async (which: "undo" | "redo") => {
+  const ask = useCallback(
+    async (what: string, more: object = {}) => {
       while (now.current.busy) await new Promise((done) => window.setTimeout(done, 20));
       if (now.current.body !== now.current.saved && !(await save())) return;
       try {
-        adopt(await call(`${path}/${which}`, "POST", { version: now.current.version }), true);
+        adopt(await call(`${path}/${what}`, "POST", { version: now.current.version, ...more }), true);
       } catch (error) {
+        const status = error instanceof ApiError ? error.status : 0;
         setMessage(sentence(error));
-        setSaving(error instanceof ApiError && error.status === 409 ? "conflict" : "offline");
+        setProblems(error instanceof ApiError ? error.problems : []);
+        setSaving(status === 409 ? "conflict" : status >= 400 && status < 500 ? "refused" : "offline");
       }
     },
     [adopt, path, save],
@@ -152,8 +156,9 @@ export function useDocument<Body, Derived>(
     message,
     edit,
     flush: useCallback(() => void save(), [save]),
-    undo: useCallback(() => void step("undo"), [step]),
-    redo: useCallback(() => void step("redo"), [step]),
+    ask,
+    undo: useCallback(() => void ask("undo"), [ask]),
+    redo: useCallback(() => void ask("redo"), [ask]),
     keepMine: useCallback(() => void settle(true), [settle]),
     takeTheirs: useCallback(() => void settle(false), [settle]),
   };

@@ -1,0 +1,145 @@
+import { useQuery } from "@tanstack/react-query";
+import { call, type Form, type Manner, type Tables, type Who } from "../shared/api";
+import { Labelled } from "../shared/Labelled";
+import { NumberField } from "../shared/NumberField";
+import { RoomFields } from "./RoomFields";
+
+interface CircumstancesProps {
+  formId: string;
+  version: number;
+  form: Form;
+  change: (change: Partial<Form>) => void;
+}
+
+const OPENINGS = [
+  ["v", "heels together, in a V"],
+  ["together", "feet together"],
+  ["parallel", "parallel, shoulder width"],
+] as const;
+
+/** How the school does it, for whom, and where. */
+export function Circumstances({ formId, version, form, change }: CircumstancesProps) {
+  const { data: tables } = useQuery({
+    queryKey: ["tables"],
+    queryFn: () => call<Tables>("tables"),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  if (!tables) return null;
+  const { manner, who } = form;
+  const setManner = (part: Partial<Manner>) => change({ manner: { ...manner, ...part } });
+  const setWho = (part: Partial<Who>) => change({ who: { ...who, ...part } });
+  return (
+    <div className="grid gap-3" data-setting>
+      <Labelled name="School">
+        <select
+          className="select select-sm w-full"
+          value={manner.school}
+          onChange={(e) => {
+            const row = tables.schools[e.target.value];
+            if (row) change({ manner: row.manner });
+          }}
+        >
+          {Object.entries(tables.schools).map(([id, row]) => (
+            <option key={id} value={id}>
+              {row.title}
+            </option>
+          ))}
+        </select>
+      </Labelled>
+      <p className="quiet text-sm">{tables.schools[manner.school]?.says}</p>
+      <div className="grid grid-cols-2 gap-2">
+        {(
+          [
+            ["Bow stance, % in front", "bow_front_pct", 50, 100],
+            ["Back foot out, degrees", "back_foot_deg", 0, 90],
+            ["Foot turns up to, % on it", "turn_load_pct", 0, 100],
+          ] as const
+        ).map(([name, key, least, most]) => (
+          <Labelled key={key} name={name}>
+            <NumberField
+              label={name}
+              value={manner[key]}
+              least={least}
+              most={most}
+              whole
+              onNumber={(n) => setManner({ [key]: n })}
+            />
+          </Labelled>
+        ))}
+        <Labelled name="Steps to the side land">
+          <select
+            className="select select-sm w-full"
+            value={manner.side_touch}
+            onChange={(e) => setManner({ side_touch: e.target.value as Manner["side_touch"] })}
+          >
+            <option value="toe">toes first</option>
+            <option value="heel">heel first</option>
+          </select>
+        </Labelled>
+      </div>
+      <Labelled name="Begins with">
+        <select
+          className="select select-sm w-full"
+          value={manner.opening}
+          onChange={(e) => setManner({ opening: e.target.value as Manner["opening"] })}
+        >
+          {OPENINGS.map(([id, name]) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </Labelled>
+      <Labelled name="For whom">
+        <select
+          className="select select-sm w-full"
+          value={who.group}
+          onChange={(e) => setWho({ group: e.target.value as Who["group"] })}
+        >
+          {tables.groups.map((g) => (
+            <option key={g.id} value={g.id}>
+              {g.title}
+            </option>
+          ))}
+        </select>
+      </Labelled>
+      <div className="grid grid-cols-3 gap-2">
+        <Labelled name="Height, cm">
+          <NumberField
+            label="Height in centimetres"
+            value={who.stature_cm}
+            least={80}
+            most={230}
+            whole
+            onNumber={(stature_cm) => setWho({ stature_cm })}
+          />
+        </Labelled>
+        <Labelled name="Reach, cm">
+          <NumberField
+            label="Reach of the arms in centimetres"
+            value={who.reach_cm ?? null}
+            placeholder="arm"
+            least={20}
+            most={150}
+            whole
+            onNumber={(reach_cm) => setWho({ reach_cm })}
+            onEmpty={() => setWho({ reach_cm: null })}
+          />
+        </Labelled>
+        <Labelled name="Step, %">
+          <NumberField
+            label="Size of step in percent"
+            value={who.step_pct ?? null}
+            placeholder="group"
+            least={10}
+            most={200}
+            whole
+            onNumber={(step_pct) => setWho({ step_pct })}
+            onEmpty={() => setWho({ step_pct: null })}
+          />
+        </Labelled>
+      </div>
+      <RoomFields formId={formId} version={version} form={form} change={change} />
+    </div>
+  );
+}

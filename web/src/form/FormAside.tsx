@@ -1,0 +1,225 @@
+import { type ReactNode, useEffect, useState } from "react";
+import { Link } from "react-router";
+import {
+  call,
+  type Finding,
+  type Form,
+  type Movement,
+  type Posture,
+  type Sheet,
+  sentence,
+} from "../shared/api";
+import { pressed } from "../shared/keys";
+import type { Editing } from "../shared/useDocument";
+import { Circumstances } from "./Circumstances";
+import * as edits from "./edits";
+import { FloorView } from "./FloorView";
+import { focusRow, showRow } from "./focus";
+import { LineSigns } from "./LineSigns";
+import { ReadThrough } from "./ReadThrough";
+import { MovementDetails, PostureDetails, TotalsTable } from "./RowDetails";
+import { Suggestions } from "./Suggestions";
+
+const LEAVES = ["row", "read", "setting", "totals"] as const;
+type Leaf = (typeof LEAVES)[number];
+
+interface FormAsideProps {
+  id: string;
+  doc: Editing<Form, Sheet>;
+  here: edits.RowRef | null;
+  /** The movement that stands where one reads, for the floor, while no row is typed in. */
+  seenId: string | undefined;
+  onOtherSide: (row: edits.RowRef) => void;
+  onTold: (text: string) => void;
+}
+
+/** Beside the sheet: the floor, and four leaves: the row, the read-through, school and room, totals. */
+export function FormAside({ id, doc, here, seenId, onOtherSide, onTold }: FormAsideProps) {
+  const [leaf, setLeaf] = useState<Leaf>("row");
+  const { body: form, edit, ask } = doc;
+  const { derived, version } = doc.view;
+  useEffect(() => {
+    const listen = (e: KeyboardEvent) => {
+      const no = /^Alt\+Digit([789]|0)$/.exec(pressed(e));
+      const key = pressed(e);
+      if (no) setLeaf(LEAVES["7890".indexOf(no[1] ?? "7")] ?? "row");
+      else if (["Alt+KeyN", "Alt+Shift+KeyN", "Alt+KeyM"].includes(key)) setLeaf("read");
+      else return;
+      e.preventDefault();
+    };
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  }, []);
+
+  const posture = here && edits.postureOf(form, here);
+  const movement = here?.level === "movement" ? posture?.movements.find((m) => m.id === here.id) : undefined;
+  const goTo = (f: Finding) => {
+    if (f.movement_id) focusRow({ level: "movement", id: f.movement_id });
+    else if (f.posture_id) focusRow({ level: "posture", id: f.posture_id });
+  };
+  const titles: Record<Leaf, string> = {
+    row: "Row",
+    read: `Read-through ${derived.findings.length || ""}`,
+    setting: "School, room",
+    totals: "Totals",
+  };
+  const totals = posture && derived.postures[posture.id];
+
+  const nameOf = (f: Finding) => {
+    const p = form.sections.flatMap((s) => s.postures).find((x) => x.id === f.posture_id);
+    return p ? `${p.number} ${p.name}`.trim() : "";
+  };
+  const leaves: Record<Exclude<Leaf, "read">, ReactNode> = {
+    row: posture ? (
+      <RowLeaf
+        {...{ form, posture, movement, here, onOtherSide, onTold }}
+        gentler={derived.care.gentler[posture.id]}
+        line={movement && derived.movements[movement.id]}
+        change={edit}
+      />
+    ) : (
+      <p className="quiet">Go to a row to see what it holds.</p>
+    ),
+    setting: (
+      <Circumstances
+        formId={id}
+        version={version}
+        form={form}
+        change={(part) => edit((x) => ({ ...x, ...part }))}
+      />
+    ),
+    totals: (
+      <div className="grid gap-4">
+        {posture && totals && <TotalsTable totals={totals} title={posture.name || "This posture"} />}
+        <TotalsTable totals={derived.totals} title="Whole form" />
+        <p className="text-sm">{derived.floor.sentence}</p>
+        <p className="text-sm">{derived.floor.mark_sentence}</p>
+      </div>
+    ),
+  };
+
+  return (
+    <aside
+      className="grid gap-3 lg:sticky lg:top-4 lg:max-h-[calc(100vh-2rem)] lg:overflow-y-auto"
+      aria-label="Details"
+    >
+      <FloorView
+        floor={derived.floor}
+        movementId={movement?.id ?? posture?.movements[0]?.id ?? seenId}
+        onStep={(m) => showRow({ level: "movement", id: m })}
+      />
+      <div className="rounded-box border-base-300 border bg-base-100">
+        <div role="tablist" aria-label="Details" className="border-base-300 flex border-b">
+          {LEAVES.map((name, i) => (
+            <button
+              key={name}
+              type="button"
+              role="tab"
+              aria-selected={leaf === name}
+              title={`Alt ${"7890"[i]}`}
+              className={`min-h-9 flex-auto px-1.5 text-sm whitespace-nowrap ${leaf === name ? "font-semibold shadow-[inset_0_-2px_0_var(--color-primary)]" : "quiet"}`}
+              onMouseDown={(e) => e.preventDefault()}
+              onClick={() => setLeaf(name)}
+            >
+              {titles[name]}
+            </button>
+          ))}
+        </div>
+        <div role="tabpanel" className="p-3">
+          {leaf !== "read" && leaves[leaf]}
+          <ReadThrough
+            formId={id}
+            version={version}
+            findings={derived.findings}
+            care={derived.care}
+            rowId={here?.id}
+            shown={leaf === "read"}
+            nameOf={nameOf}
+            asideCount={form.set_aside.length}
+            onGo={goTo}
+            onMend={(finding, no) => void ask("mends", { finding: finding.id, no })}
+            onSetAside={(f) => edit((x) => ({ ...x, set_aside: [...x.set_aside, f.id] }))}
+            onBringBack={() => edit((x) => ({ ...x, set_aside: [] }))}
+          />
+        </div>
+      </div>
+      <p className="quiet text-sm">
+        {derived.care.advice}{" "}
+        <Link className="link" to="/forms">
+          All forms
+        </Link>
+      </p>
+    </aside>
+  );
+}
+
+interface RowLeafProps {
+  form: Form;
+  posture: Posture;
+  movement: Movement | undefined;
+  here: edits.RowRef | null;
+  line: Sheet["movements"][string] | undefined;
+  gentler: string | undefined;
+  change: Editing<Form, Sheet>["edit"];
+  onOtherSide: (row: edits.RowRef) => void;
+  onTold: (text: string) => void;
+}
+
+/** What the row holds besides what stands in it. */
+function RowLeaf({ posture, movement, here, line, gentler, change, onOtherSide, onTold }: RowLeafProps) {
+  const changePosture = (id: string, part: Partial<Posture>, how?: "typing") =>
+    change((f) => edits.changePosture(f, id, part), how);
+  const keep = async () => {
+    try {
+      await call("catalogue", "POST", { posture });
+      onTold(`“${posture.name}” is kept among your postures.`);
+    } catch (error) {
+      onTold(sentence(error));
+    }
+  };
+  if (movement)
+    return (
+      <div className="grid gap-4">
+        <LineSigns
+          movement={movement}
+          onRead={(read) => change((f) => edits.putMovement(f, movement.id, read), "typing")}
+        />
+        <MovementDetails
+          movement={movement}
+          line={line}
+          change={(id, part, how) => change((f) => edits.changeMovement(f, id, part), how)}
+        />
+      </div>
+    );
+  return (
+    <div className="grid gap-3">
+      {here?.level === "posture" && posture.movements.every((m) => !m.line) && (
+        <Suggestions
+          letters={posture.name}
+          onTake={(s) => {
+            const wished = posture.side === "R" && s.other ? s.other : s.posture;
+            changePosture(posture.id, {
+              ...edits.freshPosture(wished),
+              id: posture.id,
+              number: posture.number,
+            });
+          }}
+        />
+      )}
+      {gentler && (
+        <p className="text-sm">
+          <b>Gentler here:</b> {gentler}
+        </p>
+      )}
+      <PostureDetails
+        key={posture.id}
+        posture={posture}
+        change={changePosture}
+        onOtherSide={() => onOtherSide({ level: "posture", id: posture.id })}
+      />
+      <button type="button" className="btn btn-sm justify-self-start" onClick={() => void keep()}>
+        Keep as my posture
+      </button>
+    </div>
+  );
+}

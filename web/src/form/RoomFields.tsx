@@ -1,0 +1,257 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { call, type Form, type Room, type Standing, sentence } from "../shared/api";
+import { Field } from "../shared/Field";
+import { Labelled } from "../shared/Labelled";
+import { NumberField } from "../shared/NumberField";
+
+interface RoomFieldsProps {
+  formId: string;
+  version: number;
+  form: Form;
+  change: (change: Partial<Form>) => void;
+}
+
+const EMPTY: Room = {
+  title: "",
+  width: 6,
+  depth: 5,
+  corners: [],
+  front_deg: 0,
+  sides: { front: "", right: "", back: "", left: "" },
+  camera: null,
+};
+
+const SIDES = ["front", "right", "back", "left"] as const;
+
+/** The room, and where to begin in it. */
+export function RoomFields({ formId, version, form, change }: RoomFieldsProps) {
+  const { data: rooms } = useQuery({ queryKey: ["rooms", version], queryFn: () => call<Room[]>("rooms") });
+  const room = form.room;
+  const set = (part: Partial<Room>) => change({ room: { ...(room ?? EMPTY), ...part }, start: null });
+  if (!room)
+    return (
+      <div className="flex flex-wrap gap-2">
+        <button type="button" className="btn btn-sm" onClick={() => change({ room: EMPTY })}>
+          Add a room
+        </button>
+        {rooms?.map((r) => (
+          <button
+            key={JSON.stringify(r)}
+            type="button"
+            className="btn btn-sm"
+            onClick={() => change({ room: r })}
+          >
+            {r.title || `${r.width} × ${r.depth} m`}
+          </button>
+        ))}
+      </div>
+    );
+  return (
+    <fieldset className="grid gap-2 rounded-box border border-base-300 p-2">
+      <legend className="px-1 text-sm font-semibold">Room</legend>
+      <Field
+        label="Name of the room"
+        className="!border-base-300 bg-base-100"
+        placeholder="Name of the room"
+        value={room.title}
+        onCommit={(title) => {
+          set({ title: title.slice(0, 200) });
+          return true;
+        }}
+      />
+      <div className="grid grid-cols-3 gap-2">
+        {(
+          [
+            ["Width, m", "width", 0.5],
+            ["Depth, m", "depth", 0.5],
+            ["Front, degrees", "front_deg", -360],
+          ] as const
+        ).map(([name, key, least]) => (
+          <Labelled key={key} name={name}>
+            <NumberField
+              label={name}
+              value={room[key]}
+              least={least}
+              most={key === "front_deg" ? 360 : 200}
+              onNumber={(n) => set({ [key]: n })}
+            />
+          </Labelled>
+        ))}
+      </div>
+      <Labelled name="Corners, if it is no rectangle (x y; x y; …, metres)">
+        <Field
+          label="Corners of the room: x y; x y; …"
+          className="!border-base-300 bg-base-100"
+          placeholder="0 0; 6 0; 6 3; 4 3; 4 5; 0 5"
+          value={room.corners.map((c) => c.join(" ")).join("; ")}
+          onCommit={(text) => {
+            const corners = readCorners(text);
+            if (corners) set({ corners });
+            return corners !== null;
+          }}
+        />
+      </Labelled>
+      <div className="grid grid-cols-2 gap-2">
+        {SIDES.map((side) => (
+          <Labelled key={side} name={`The ${side} is called`}>
+            <Field
+              label={`Name of the ${side} side`}
+              className="!border-base-300 bg-base-100"
+              value={room.sides[side]}
+              onCommit={(name) => {
+                set({ sides: { ...room.sides, [side]: name.slice(0, 200) } });
+                return true;
+              }}
+            />
+          </Labelled>
+        ))}
+      </div>
+      <CameraFields room={room} set={set} />
+      <WhereToStand formId={formId} version={version} form={form} change={change} />
+      <button
+        type="button"
+        className="btn btn-ghost btn-xs justify-self-start"
+        onClick={() => change({ room: null, start: null })}
+      >
+        Without a room
+      </button>
+    </fieldset>
+  );
+}
+
+const CAMERA = [
+  ["x", "x, m", -200, 200],
+  ["y", "y, m", -200, 200],
+  ["towards_deg", "looks to, °", -360, 360],
+  ["wide_deg", "sees, °", 10, 150],
+  ["near", "from, m", 0, 50],
+] as const;
+
+function CameraFields({ room, set }: { room: Room; set: (part: Partial<Room>) => void }) {
+  const camera = room.camera;
+  return (
+    <div className="grid gap-1">
+      <label className="flex items-center gap-2">
+        <input
+          type="checkbox"
+          className="checkbox checkbox-sm"
+          checked={!!camera}
+          onChange={(e) =>
+            set({
+              camera: e.target.checked
+                ? { x: room.width / 2, y: room.depth, towards_deg: 180, wide_deg: 65, near: 2 }
+                : null,
+            })
+          }
+        />
+        A camera films it
+      </label>
+      {camera && (
+        <div className="grid grid-cols-5 gap-1">
+          {CAMERA.map(([key, name, least, most]) => (
+            <Labelled key={key} name={name}>
+              <NumberField
+                label={`Camera: ${name}`}
+                value={camera[key]}
+                least={least}
+                most={most}
+                onNumber={(n) => set({ camera: { ...camera, [key]: n } })}
+              />
+            </Labelled>
+          ))}
+        </div>
+      )}
+    </div>
+  );
+}
+
+const FACINGS = [
+  ["front", "to the front"],
+  ["four", "to any of the four sides"],
+  ["all", "any way at all"],
+] as const;
+
+/** Where to begin, and which way to face, so that the form fits. */
+function WhereToStand({ formId, version, form, change }: RoomFieldsProps) {
+  const [facings, setFacings] = useState<string>("");
+  const { data, error, isFetching } = useQuery({
+    queryKey: ["standing", formId, version, facings],
+    queryFn: () => call<Standing>(`forms/${formId}/standing?facings=${facings}`),
+    enabled: facings !== "",
+  });
+  const take = data?.smaller ?? data?.best;
+  return (
+    <div className="grid gap-1.5" data-standing={data?.best.fits ?? ""}>
+      <Labelled name="Where to stand, facing">
+        <select
+          className="select select-sm w-full"
+          value={facings}
+          onChange={(e) => setFacings(e.target.value)}
+        >
+          <option value="">choose…</option>
+          {FACINGS.map(([id, name]) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </Labelled>
+      {error && <p className="text-error">{sentence(error)}</p>}
+      {isFetching && !data && <p className="quiet">Looking…</p>}
+      {data && (
+        <>
+          <p>{data.says}</p>
+          <p className="quiet text-sm">{data.needs}</p>
+          {data.facings.length > 1 && (
+            <ul className="quiet text-sm">
+              {data.facings.map((f) => (
+                <li key={f.turned_deg}>
+                  {f.fits ? "✓" : "✗"} {f.says}
+                </li>
+              ))}
+            </ul>
+          )}
+          {take && (data.best.fits || data.smaller) && (
+            <button
+              type="button"
+              className="btn btn-sm justify-self-start"
+              onClick={() =>
+                change({
+                  start: take.spot,
+                  ...(data.smaller && data.step_pct
+                    ? { who: { ...form.who, step_pct: Math.round(data.step_pct) } }
+                    : {}),
+                })
+              }
+            >
+              Begin there
+            </button>
+          )}
+        </>
+      )}
+      {form.start && (
+        <p className="text-sm">
+          The start is set.{" "}
+          <button type="button" className="link" onClick={() => change({ start: null })}>
+            Let Kemvo choose
+          </button>
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** "0 0; 6 0; 6 5" as corners; null if it cannot be read, empty for none. */
+function readCorners(text: string): [number, number][] | null {
+  const parts = text.split(";").filter((p) => p.trim());
+  const corners = parts.map((p) =>
+    p
+      .trim()
+      .split(/[\s,]+/)
+      .map(Number),
+  );
+  return corners.every((c) => c.length === 2 && c.every(Number.isFinite))
+    ? (corners as [number, number][])
+    : null;
+}
