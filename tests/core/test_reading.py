@@ -6,11 +6,11 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from kemvo.core.catalogue import name_index, suggestions
+from kemvo.core.filling import filled, in_words
 from kemvo.core.form import Movement
+from kemvo.core.outline import draft
 from kemvo.core.reading import Fact, as_plain, read_line
 from kemvo.core.reading.facts import FIELDS
-from kemvo.core.filling import filled, in_words
-from kemvo.core.outline import draft
 from kemvo.core.reading.script import ScriptEntry, read_script
 from kemvo.core.sides import MARK, mirror_text
 from kemvo.core.values import OTHER_SIDE

@@ -229,13 +229,14 @@ def _stances(look: Seen) -> Iterator[Finding]:
         named = stance_of(step.movement)
         row = STANCES[named.id] if named else None
         if row and row.front_pct[1] <= EMPTY_UP_TO:
-            front: Side = (named.side if named else None) or ("L" if loads["L"] <= loads["R"] else "R")
-            if loads[front] > row.front_pct[1]:
+            emptier: Side | None = None if left == 50 else "L" if left < 50 else "R"
+            front = (named.side if named else None) or emptier
+            if loads[front or "L"] > row.front_pct[1]:
                 yield _at(
                     step,
                     "empty-loaded",
-                    f"{row.title}: {loads[front]} % of the weight is on the {SIDE_WORD[front]} foot. It should be free to"
-                    f" be picked up at any moment: at most {row.front_pct[1]} %.",
+                    f"{row.title}: {loads[front or 'L']} % of the weight is on the {SIDE_WORD[front] if front else 'front'} foot."
+                    f" It should be free to be picked up at any moment: at most {row.front_pct[1]} %.",
                     front,
                 )
         if min(loads.values()) <= EMPTY_UP_TO or "off" in (step.after.left.contact, step.after.right.contact):

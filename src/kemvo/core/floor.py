@@ -14,6 +14,7 @@ from typing import Literal, NamedTuple
 from kemvo.core.form import Form, Movement
 from kemvo.core.groups import Who
 from kemvo.core.reading.facts import Fact
+from kemvo.core.reading.lexicon import LITTLE
 from kemvo.core.room import Room
 from kemvo.core.said import FEET, foot_side, said, stance_of, words_in
 from kemvo.core.schools import Manner
@@ -157,7 +158,6 @@ EMPTY_WAYS = frozenset({None, "forward", "corner", "circle"})
 EMPTY_STEP = Way(STANCES["empty-toe"].along, STANCES["empty-toe"].across, 0, "toe")
 """A foot set down in front that gets no weight: an empty stance."""
 
-LITTLE = frozenset({"little", "bit", "slightly", "slight", "touch", "small"})
 LITTLE_DEG = 15
 TURN_DEG = 45
 """ "A little" is put at 15 degrees; toes that turn no one says how far, and corners, at 45 (own choice, common practice)."""
@@ -296,6 +296,11 @@ class _Walker:
             unsure = unsure or (not sides and act.fact.kind == "step")
             if self.tweak and self.tweak.how == "other foot" and act.fact.kind == "step" and self.tweak.side in sides:
                 sides = (OTHER_SIDE[self.tweak.side],)
+            if act.fact.side == "both" and act.fact.kind == "step" and len(sides) == 2:
+                row = STANCES["together" if act.fact.direction in ("in", None) else "parallel"]
+                feet, moved = self._both_into(row, feet, now)
+                events += moved
+                continue
             for side in sides:
                 foot = self._done(act, side, feet, now, span, coming, facing)
                 load = left_now if side == "L" else 100 - left_now
@@ -549,7 +554,7 @@ class _Walker:
             loads = [span.left_from, span.left_to] if mover == "L" else [100 - span.left_from, 100 - span.left_to]
             loaded = min(loads) > EMPTY_UP_TO and went > SAME_PLACE
             choices.append((went + 10 * loaded, mover, feet.put(stand, standing).put(mover, goal)))
-        went, mover, new = min(choices, key=lambda c: (c[0], c[1] != front))
+        went, mover, new = min(choices, key=lambda c: (round(c[0], 6), c[1] != front))
         events = []
         for side in (OTHER_SIDE[mover], mover):
             old, now = feet.of(side), new.of(side)

@@ -78,7 +78,7 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
         memory.noun = "toes"
         yield p.fact(
             "pivot",
-            (*at, *p.where(lx.INWARD | lx.OUTWARD)[-1:]),
+            (*at, *p.where(lx.INWARD | lx.OUTWARD)[-1:], *p.where(lx.LITTLE)[-1:]),
             side=side,
             on=_pivot_on(p),
             toes=_toes(p),

@@ -97,6 +97,8 @@ WAY_RANK = ("half", "corner", "behind", "circle", "out", "in", "back", "forward"
 INWARD = _words("in inward inwards inside")
 OUTWARD = _words("out outward outwards outside")
 
+LITTLE = _words("little bit slightly slight touch small")
+
 COMPASS = _words(
     "north south east west northeast northwest southeast southwest north-east north-west south-east south-west"
 )
