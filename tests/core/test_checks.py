@@ -134,7 +134,7 @@ def test_a_finding_that_is_not_there_has_no_mends() -> None:
 def test_a_form_that_walks_away_is_closed_by_stepping_back_instead() -> None:
     form = walk(
         "All the weight into the right", "Left foot steps forward", "All the weight into the left",
-        "Right foot steps forward", "All the weight into the right", "Left foot steps in beside the right, shoulder width",
+        "Right foot steps forward", "All the weight into the right", "Left foot steps in, heels together",
     )  # fmt: skip
     look = seen(form)
     assert mark_of(look.trace).ahead == pytest.approx(2 * 0.38 * 1.7, abs=0.03)
