@@ -150,7 +150,7 @@ STEPS = {
     "right heel to the corner": [("step", "R", "corner", "heel")],
     "cross the left leg behind": [("step", "L", "behind")],
     "let the right foot come in": [("step", "R", "in")],
-    "the back foot follows in": [],
+    "the back foot follows in": [("step", "in")],
     "the next step is easy": [],
     "step by step": [],
 }

@@ -181,17 +181,20 @@ _TURNS = ("anticlockwise", "counterclockwise", "anti-clockwise", "counter-clockw
 
 _COMPASS = {"east": "west", "west": "east"}
 
-_COMPILED = [
-    (
-        row.word,
-        re.compile(row.before + r"\Z" if row.before and not row.before.endswith("$") else row.before, re.IGNORECASE)
-        if row.before
-        else None,
-        re.compile(row.after, re.IGNORECASE) if row.after else None,
-        re.compile(row.unless_before, re.IGNORECASE),
-    )
-    for row in ORDINARY
-]
+_COMPILED: dict[str, list[tuple[re.Pattern[str] | None, re.Pattern[str] | None, re.Pattern[str]]]] = {
+    word: [
+        (
+            re.compile(row.before + r"\Z" if row.before and not row.before.endswith("$") else row.before, re.IGNORECASE)
+            if row.before
+            else None,
+            re.compile(row.after, re.IGNORECASE) if row.after else None,
+            re.compile(row.unless_before, re.IGNORECASE),
+        )
+        for row in ORDINARY
+        if row.word == word
+    ]
+    for word in ("left", "right")
+}
 
 _SIDE_TOKEN = re.compile(
     rf"(?<![\w{MARK}])(?P<word>(?i:lefts?|rights?|leftwards?|rightwards?|leftmost|rightmost)|LF|RF|LH|RH|L|R)(?P<mark>{MARK}*)(?![\w])"
@@ -222,12 +225,10 @@ def _ordinary(word: str, text: str, start: int, end: int) -> bool:
     if word not in ("left", "right"):
         return False
     before, after = spoken(text[max(0, start - _REACH) : start]), spoken(text[end : end + _REACH])
-    for row_word, need_before, need_after, unless in _COMPILED:
-        if row_word != word:
+    for need_before, need_after, unless in _COMPILED[word]:
+        if need_after and not need_after.match(after):
             continue
         if need_before and not need_before.search(before):
-            continue
-        if need_after and not need_after.match(after):
             continue
         if unless.search(before):
             continue

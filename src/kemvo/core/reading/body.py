@@ -13,7 +13,7 @@ from kemvo.core.reading.tokens import Token
 
 HOLD_TAILS = frozenset({"", "here", "there", "still", "position", "posture", "a", "moment", "for"})
 BREATH_NOUN_LEADS = frozenset("an the your on long slow with breath and".split())
-FLOWS = frozenset("goes comes flows going coming is".split())
+FLOWS = frozenset("go come goes comes flows going coming is".split())
 
 
 def breaths(tokens: Sequence[Token], c: Clause) -> Iterator[Fact]:
@@ -54,6 +54,7 @@ def time(p: Piece) -> list[Fact]:
     held = p.where(lx.HOLD)
     if said:
         ms, counts, a, b = said
+        held = held or (p.where(lx.STAND) if ms is not None else [])
         if held and held[0] < a:
             return [p.fact("hold", (held[0], b - 1), ms=ms, counts=counts)]
         return [p.fact("counts", (a, b - 1), counts=counts)] if counts is not None else []
@@ -73,11 +74,26 @@ def part_turn(p: Piece) -> Iterator[Fact]:
         yield p.fact("turn", (parts[0] - 1, at), to=to, degrees=angle(p.tokens, p.first, p.last))
 
 
+def turned_on(p: Piece) -> Iterator[Fact]:
+    """ "…and then all the way to the right", after a turn: another turn."""
+    if p.verb >= 0 or p.where(lx.FOOT | lx.HAND) or len(p.sides()) != 1 or "to" not in p.before(p.sides()[0]):
+        return
+    at = p.sides()[0]
+    yield p.fact(
+        "turn", (at - 1, at), to="left" if p.side(at) == "L" else "right", degrees=angle(p.tokens, p.first, p.last)
+    )
+
+
 def turn(p: Piece) -> Iterator[Fact]:
     """Which way the body turns or faces, if the clause says so."""
-    if not p.verb_in(lx.TURN | lx.FACE) or p.where(lx.FOOT):
+    opens = p.verb_in(frozenset({"open", "opens"})) and (
+        p.where(lx.TRUNK) or "corner" in p.words() or angle(p.tokens, p.first, p.last)
+    )
+    if not (p.verb_in(lx.TURN | lx.FACE) or opens) or p.where(lx.FOOT):
         return
     hands, trunk = p.where(lx.HAND), p.where(lx.TRUNK)
+    if "over" in p.words() and "shoulder" in p.words() and p.sides():
+        hands = []
     if hands and (not trunk or hands[0] < min(trunk[0], p.verb)) and hands[0] <= p.verb + 3:
         return
     to, at = _target(p)
@@ -92,11 +108,13 @@ def turn(p: Piece) -> Iterator[Fact]:
 def _target(p: Piece) -> tuple[str | None, int | None]:
     """Where a turn goes to, and the index of the word that says it."""
     for i in p.sides():
-        if p.w(i + 1) not in lx.HAND:
+        if p.w(i + 1) not in lx.HAND or (p.w(i + 1) == "shoulder" and "over" in p.before(i)):
             return ("left" if p.side(i) == "L" else "right"), i + (p.w(i + 1) in ("corner", "diagonal"))
     # "All the way round to the back": the turning about is what counts.
     for i in sorted(range(p.verb + 1, p.last), key=lambda i: p.w(i) not in ("around", "round", "about")):
         w = p.w(i)
+        if w in ("way", "direction") and p.w(i - 1) in ("other", "opposite"):
+            return "back", i
         if w in lx.COMPASS:
             return w.replace("-", ""), i
         hour = number_at(p.tokens, i, p.last)

@@ -11,7 +11,7 @@ from kemvo.core.reading.tokens import Token
 
 VERBS = (
     lx.STEP | lx.PLACE | lx.LIFT | lx.TURN | lx.PIVOT | lx.AIM | lx.FACE | lx.SHIFT | lx.SINK | lx.EMPTY | lx.FILL | lx.STAND
-    | lx.KICK | lx.HOLD | frozenset("inhale exhale breathe press bend keep look pushing brush bends brushes presses release relax".split())
+    | lx.KICK | lx.HOLD | frozenset("inhale exhale breathe press bend keep look pushing brush bends brushes presses release relax brushing stamp stamps stomp bending follows".split())
 )  # fmt: skip
 """Words that begin an action."""
 
@@ -20,6 +20,23 @@ NOUN_BEFORE = frozenset(
 )
 """After these, "step", "turn", "kick" and the like are things, not actions."""
 
+
+HABIT = frozenset({"each", "every"})
+""" "Each time you step": what is told of then is a habit, no step now."""
+
+STOOD_BY = frozenset(
+    "into onto on to of with from beside behind past in over under by than near towards toward around across between the"
+    " your my a front back other both to and or next empty keep keeping".split()
+)
+"""After these a foot is named as a place or an object; it does not begin an action of its own."""
+
+OBJECT_VERBS = (
+    lx.TURN | lx.STEP | lx.LIFT | lx.KICK | lx.PIVOT | frozenset("bring place put open draw gather set".split())
+)
+"""Verbs of the feet that begin an action after "weight back on the left foot" as after any other."""
+
+STANCE_WORDS = frozenset("empty bow front cat follow cross side back".split())
+""" "Into an empty step": a stance, no step."""
 
 SUBORDINATE = frozenset("or nor while when as until till whilst".split())
 """What begins so is part of what came before it, warned of if that was."""
@@ -37,10 +54,10 @@ class Clause(NamedTuple):
 
 def clauses(tokens: Sequence[Token]) -> list[Clause]:
     """The clauses of a text, in order. Every token belongs to one."""
+    verbs = [t.w in VERBS and is_verb(tokens, i) for i, t in enumerate(tokens)]
     cuts = [0]
     for i in range(1, len(tokens)):
-        before = tokens[i - 1]
-        if before.hard or _begins(tokens, i, cuts[-1]):
+        if tokens[i - 1].hard or _begins(tokens, verbs, i, cuts[-1]):
             cuts.append(i)
     cuts.append(len(tokens))
     out: list[Clause] = []
@@ -51,10 +68,15 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         if first == 0 or tokens[first - 1].hard:
             unreal = False
         words = {t.w for t in tokens[first:last]}
-        verb = next((i for i in range(first, last) if is_verb(tokens, i)), -1)
+        verb = next((i for i in range(first, last) if verbs[i]), -1)
         said = verb if verb >= 0 else last
         denied = any(t.w in lx.NEGATION for t in tokens[first : min(said + 1, last)])
-        supposed = bool(words & lx.UNREAL)
+        instead = tokens[first].w == "or" and (first == 0 or tokens[first - 1].hard)
+        supposed = (
+            instead
+            or bool(words & lx.UNREAL)
+            or (tokens[first].w in HABIT and tokens[min(first + 1, last - 1)].w == "time")
+        )
         unreal = denied or supposed or (unreal and tokens[first].w in SUBORDINATE)
         out.append(Clause(first, last, verb, unreal))
     return out
@@ -66,7 +88,11 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
     if w not in VERBS:
         return False
     before = tokens[i - 1].w if i and not tokens[i - 1].hard else ""
+    if before == "to" and i > 1 and tokens[i - 2].w in ("free", "ready", "able", "easy"):
+        return False
     after = tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
+    if w in ("follow", "follows") and after in lx.STEP:
+        return False
     if w == "steps" and (before in lx.NUMBERS or before.isdigit()):
         return False
     if before in NOUN_BEFORE and not (before in ("your", "the") and w in ("left",)):
@@ -79,6 +105,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         and i + 2 < len(tokens)
         and tokens[i + 2].w in VERBS
     ):
+        return False
+    if w in lx.STEP and before in STANCE_WORDS and i > 1 and tokens[i - 2].w in NOUN_BEFORE:
         return False
     if "by" in (before, after) and w in lx.STEP:
         return False
@@ -93,22 +121,79 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
     return not (w == "face" and before in ("your", "the", "passes", "past"))
 
 
-def _begins(tokens: Sequence[Token], i: int, since: int) -> bool:
-    """Whether a new action begins at token i, the piece before having begun at `since`."""
+def _begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -> bool:
+    """Whether a new action begins at token i, the piece before having begun at `since`. `verbs`: which tokens begin
+    an action."""
     w = tokens[i].w
-    has_verb = any(is_verb(tokens, k) for k in range(since, i))
+    has_verb = True in verbs[since:i]
     after_comma = tokens[i - 1].comma
     if after_comma and ((has_verb and not _only_names_foot(tokens, i)) or _speaks_of_other(tokens, i, since)):
         return True
+    if w == "now" and tokens[i - 1].w in ("is", "are", "be"):
+        return False
     if w in lx.CONNECT and not (w == "next" and tokens[min(i + 1, len(tokens) - 1)].w == "to"):
         return has_verb or any(t.w in lx.FOOT or t.side or t.w == "weight" for t in tokens[since:i])
-    if (
-        is_verb(tokens, i)
-        and has_verb
-        and (tokens[i - 1].w not in BINDING or (w in lx.FACE and _turns_none(tokens, since, i)))
-    ):
-        return not _same_action(tokens, i, since)
+    if w in ("if", "unless") or (w == "you" and _next_w(tokens, i) in ("can", "could", "may", "might", "should")):
+        return has_verb
+    if not has_verb and w in OBJECT_VERBS and verbs[i] and tokens[i - 1].w not in BINDING:
+        return is_bare_shift(tokens, since, i)
+    if tokens[i].side and _foot_acts(tokens, verbs, i, since):
+        return True
+    if w in WEIGHT_LEADS and _weight_follows(tokens, i, since):
+        return True
+    if verbs[i] and has_verb and (tokens[i - 1].w not in BINDING or (w in lx.FACE and _turns_none(tokens, since, i))):
+        return not _same_action(tokens, verbs, i, since)
     return not has_verb and _names_next_foot(tokens, i, since)
+
+
+def _next_w(tokens: Sequence[Token], i: int) -> str:
+    return tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
+
+
+WEIGHT_LEADS = frozenset({"weight", "the", "your", "all"})
+BARE_LEADS = frozenset("back onto into over forward".split())
+LEADING = frozenset("and then now so again ok okay".split())
+
+
+def is_bare_shift(tokens: Sequence[Token], first: int, last: int) -> bool:
+    """A shift told without a verb: "weight back on the left", "into the right leg", "back to the left leg"."""
+    piece = tokens[first:last]
+    if not any(t.side for t in piece):
+        return False
+    if any(t.w == "weight" for t in piece):
+        return True
+    lead = next((t.w for t in piece if t.w not in LEADING), "")
+    return lead in BARE_LEADS and any(t.w in ("leg", "foot", "side") for t in piece)
+
+
+def _weight_follows(tokens: Sequence[Token], i: int, since: int) -> bool:
+    """Whether the weight is spoken of after an action that has all it needs: "turn to the right | weight on…"."""
+    if any(t.w == "weight" for t in tokens[since:i]):
+        return False
+    here = tokens[i].w == "weight" or (tokens[i].w in ("the", "your", "all") and _next_w(tokens, i) == "weight")
+    before = tokens[i - 1]
+    told = before.side or before.w in lx.FOOT or before.w in lx.STEP_WAYS or before.w == "degrees"
+    return bool(here and told and i > since and before.w not in ("back", "forward", "all", "off"))
+
+
+def _foot_acts(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -> bool:
+    """Whether a foot is named that acts itself, after an action that has all it needs: "shift left | right foot in",
+    "rock back onto the right leg | left toes lifting"."""
+    if _next_w(tokens, i) not in lx.FOOT:
+        return False
+    if True not in verbs[since:i] and not any(t.w == "weight" for t in tokens[since:i]):
+        return False
+    before = tokens[i - 1]
+    if before.side:
+        return True
+    if (
+        before.w in STOOD_BY
+        or verbs[i - 1]
+        or not any(t.side or t.w in lx.FOOT or t.w in lx.STEP_WAYS for t in tokens[since:i])
+    ):
+        return False
+    k = i + 2
+    return k < len(tokens) and (verbs[k] or tokens[k].w in lx.STEP_WAYS)
 
 
 def _turns_none(tokens: Sequence[Token], since: int, i: int) -> bool:
@@ -132,16 +217,23 @@ def _names_next_foot(tokens: Sequence[Token], i: int, since: int) -> bool:
     return any(t.w in lx.FOOT for t in tokens[since:i])
 
 
-def _same_action(tokens: Sequence[Token], i: int, since: int) -> bool:
+def _same_action(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -> bool:
     """Verbs that belong together: "pick up and", "let the foot come", "bring it to touch"."""
-    first = next(k for k in range(since, i) if is_verb(tokens, k))
+    first = since + verbs[since:i].index(True)
     if tokens[first].w in ("let", "keep", "going", "go") and i - first <= 4:
         return True
     if tokens[i].w in lx.STEP and tokens[i - 1].w in NOUN_BEFORE:
         return True
-    if tokens[i].w.endswith("ing") and tokens[first].w in lx.PIVOT | lx.STEP | lx.PLACE:
+    aims = (
+        tokens[first].w not in lx.PIVOT | lx.TURN
+        and tokens[i].w in lx.TURN | lx.PIVOT
+        and any(t.w in lx.INWARD | lx.OUTWARD for t in tokens[i : i + 5])
+    )
+    if not aims and tokens[i].w.endswith("ing") and tokens[first].w in lx.PIVOT | lx.STEP | lx.PLACE:
         return any(t.w in lx.FOOT for t in tokens[i : i + 4]) and not any(t.side for t in tokens[i : i + 4])
-    return tokens[i].w in ("touch", "touches", "land", "lands", "rest", "close", "open", "point") and i - first <= 6
+    if tokens[first].w not in lx.PLACE | lx.LIFT | lx.STEP | lx.TURN:
+        return False
+    return tokens[i].w in ("touch", "touches", "land", "lands", "rest", "close", "point") and i - first <= 6
 
 
 def _speaks_of_other(tokens: Sequence[Token], i: int, since: int) -> bool:

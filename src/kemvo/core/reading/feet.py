@@ -6,6 +6,7 @@ from collections.abc import Iterator
 from typing import Literal
 
 from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.clauses import is_bare_shift
 from kemvo.core.reading.facts import Fact, FactSide
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import angle
@@ -60,12 +61,20 @@ def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
 def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
     """A step, lift or pivot, if the clause moves a foot."""
     noun = _actor(p)
+    again = _on_it_goes(p, noun, memory)
+    if again is not None:
+        yield p.fact("step", (p.first, again), side=memory.moved, direction=lx.STEP_WAYS[p.w(again)])
+        return
+    if memory.pivoted and p.verb_in(POINTING) and not p.sides():
+        return
     if p.hand_first() and not (p.verb_in(lx.STEP) and _step_is_verb(p)):
         return
     if p.verb >= 0 and "weight" in p.words() and not p.verb_in(lx.STEP | lx.LIFT | lx.PIVOT):
         return
     kind = _kind(p, noun, memory)
-    if kind is None or (kind == "step" and (memory.stepped or _only_touches(p, noun, memory)) and _only_adds(p, noun)):
+    if kind is None or (
+        kind == "step" and (memory.stepped or memory.pivoted or _only_touches(p, noun, memory)) and _only_adds(p, noun)
+    ):
         return
     named = _sides_named(p, noun)
     side = _side(p, noun, kind, named, memory)
@@ -90,7 +99,28 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
         yield p.fact("lift", at, side=side)
         return
     way, where = _way(p, noun)
+    if way is None and p.verb_in(MERELY_MOVES) and p.w(p.first) in ("before", "until", "till", "once", "after"):
+        return
     yield p.fact("step", (*at, *([] if where is None else [where])), side=side, direction=way, touch=_touch(p, noun))
+
+
+RESTING = frozenset({"rest", "rests"})
+PUT = frozenset({"put", "puts", "set", "sets", "place", "places"})
+MERELY_MOVES = frozenset({"move", "moves", "moving", "go", "goes"})
+STAMP = frozenset({"stamp", "stamps", "stomp"})
+POINTING = frozenset({"point", "points", "face", "faces"})
+""" "…so that the toes point forward" says where a pivot told just before ends."""
+
+ONWARD = frozenset("out forward back in".split())
+
+
+def _on_it_goes(p: Piece, noun: int | None, memory: Memory) -> int | None:
+    """ "…and out to the corner": the foot that just stepped steps on. The index of the way."""
+    if p.verb >= 0 or noun is not None or memory.moved is None or p.where(lx.HAND | lx.TRUNK):
+        return None
+    if p.w(p.first) not in ("and", "then") or memory.way not in (("in", "back") if "again" in p.words() else ("in",)):
+        return None
+    return next((i for i in range(p.first + 1, min(p.first + 4, p.last)) if p.w(i) in ONWARD), None)
 
 
 def _actor(p: Piece) -> int | None:
@@ -109,7 +139,7 @@ def _actor(p: Piece) -> int | None:
 def _kind(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     """Step, lift or pivot, by the verb; None when the clause moves no foot."""
     if p.verb < 0:
-        return _kind_without_verb(p, noun, memory)
+        return None if is_bare_shift(p.tokens, p.first, p.last) else _kind_without_verb(p, noun, memory)
     if p.verb_in(frozenset({"swing", "swings"})) and noun is None and "it" in p.words() and memory.moved:
         return "step"
     if p.verb_in(lx.PIVOT):
@@ -126,7 +156,10 @@ def _kind(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         return "step" if _step_is_verb(p) else None
     if p.verb_in(lx.PLACE):
         return _kind_of_place(p, noun, memory)
-    return None
+    if p.verb_in(RESTING) and noun is not None and noun < p.verb and p.words() & {"by", "beside", "near", "next"}:
+        return "step"
+    together = noun is not None and p.w(noun) == "feet" and "together" in p.words()
+    return "step" if together and p.verb_in(lx.STAND) and "with" not in p.words() else None
 
 
 def _ways(p: Piece) -> set[str]:
@@ -171,6 +204,7 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         or p.words() & TARGETS
         or ways
         or angle(p.tokens, p.first, p.last) is not None
+        or (p.w(noun) == "foot" and p.verb_in(frozenset({"open", "opens"})))
         or p.verb_in(frozenset({"adjust", "adjusts", "straighten", "straightens"}))
     )
     return "pivot" if aimed or not p.verb_in(lx.AIM) else None
@@ -179,10 +213,14 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
 def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     words = p.words()
     if noun is None:
+        picked = p.verb_in(frozenset({"pick", "picks"})) and p.sides() and not p.where(lx.HAND | lx.TRUNK)
+        if picked:
+            return "lift"
         again = p.verb_in(frozenset({"lift", "lifts", "pick", "picks"})) and memory.noun and words & {"it", "up"}
         return "lift" if again and not p.where(lx.HAND) else None
     if p.before(noun, 3) & {"on", "onto", "into"}:
-        return None
+        on_toes = p.verb_in(frozenset({"rise", "rises"})) and p.w(noun) in TOES | BALLS
+        return "lift" if on_toes else None
     sideways = words & {"out", "forward", "back", "side", "in"} and p.verb_in(
         frozenset({"float", "floats", "rise", "raise"})
     )
@@ -191,19 +229,27 @@ def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
 
 def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     words = p.words()
+    if noun is None and p.verb_in(lx.GATHER) and p.sides() and p.sides()[0] == p.verb + 1:
+        return "step"
+    if noun is None and p.side(p.verb - 1) and p.verb_in(MERELY_MOVES | {"come", "comes"}) and not p.where(lx.HAND):
+        return "step" if words & {"out", "forward", "back", "beside", "in", "together", "behind"} else None
     if noun is None:
         it = "it" in words and any(w in lx.STEP_WAYS for w in words) and not p.where(lx.HAND)
-        placing = p.verb_in(frozenset({"put", "puts", "set", "sets", "place", "places"})) and words & {"down"}
+        if p.verb_in(PUT) and "it" in words and words & {"again", "there"} and memory.moved:
+            return "step"
+        placing = p.verb_in(PUT) and words & {"down"}
         moves = not p.verb_in(frozenset({"go", "goes", "come", "comes"}))
         return "step" if it and moves and (memory.moved or placing) else None
-    if "up" in words and p.w(noun) in TOES | HEELS:
+    if ("up" in words and p.w(noun) in TOES | HEELS) or (words & {"off", "away"} and words & {"floor", "ground"}):
+        return "lift"
+    if p.verb_in(frozenset({"lower", "lowers", "drop", "drops", "follows"})) and p.w(noun) in ("knee", "knees"):
+        return None
+    if p.w(noun) in ("knee", "knees") and words & {"through", "high"}:
         return "lift"
     if "up" in words and p.w(noun) in ("knee", "knees", "leg", "legs") and not words & {"half", "beside"}:
         return "lift"
-    down = words & {"touch", "touches", "touching", "tap", "down"} or p.verb_in(
-        frozenset({"put", "puts", "place", "places"})
-    )
-    if p.w(noun) in TOES and _ways(p) and not down:
+    down = words & {"touch", "touches", "touching", "tap", "down"} or p.verb_in(PUT)
+    if p.w(noun) in TOES and _ways(p) and not down and not words & {"next", "beside", "alongside"}:
         return "pivot"
     return None if p.w(noun - 1) in ("into", "onto") else "step"
 
@@ -228,6 +274,9 @@ def _only_adds(p: Piece, noun: int | None) -> bool:
     words = p.words()
     if p.sides() or words & {"other", "both", "together", "then"}:
         return False
+    ways = {lx.STEP_WAYS[w] for w in words if w in lx.STEP_WAYS} - {"down"}
+    if p.verb_in(PUT) and "down" in words and not ways:
+        return (noun is None and "it" in words) or (noun is not None and p.w(noun) in TOUCHES)
     if p.verb < 0 or p.verb_in(lx.TOUCHING):
         return noun is None or p.w(noun) in TOUCHES
     return (
@@ -252,7 +301,7 @@ def _sides_named(p: Piece, noun: int | None) -> list[int]:
 
 def _side(p: Piece, noun: int | None, kind: FootKind, named: list[int], memory: Memory) -> FactSide | None:
     words = p.words()
-    plural = noun is not None and (p.w(noun) == "feet" or (p.w(noun) == "heels" and kind != "pivot"))
+    plural = noun is not None and (p.w(noun) in ("feet", "balls") or (p.w(noun) == "heels" and kind != "pivot"))
     if "both" in words or (plural and not p.sides()):
         return "both"
     if named:
@@ -301,6 +350,12 @@ def _way(p: Piece, noun: int | None) -> tuple[str | None, int | None]:
             return way, found[way]
     if p.verb_in(lx.GATHER):
         return "in", p.verb
+    if p.verb_in(RESTING):
+        return "in", p.verb
+    if p.verb_in(frozenset({"follow", "follows"})):
+        return "half", p.verb
+    if p.verb_in(STAMP):
+        return "down", p.verb
     to_side = [i for i in p.sides() if (noun is None or i > noun) and "to" in p.before(i) and p.w(i + 1) not in PLACES]
     return ("side", to_side[0]) if to_side else (None, None)
 

@@ -23,7 +23,7 @@ PLACE = _words(
     "place places put puts set sets bring brings move moves slide slides draw draws pull pulls swing swings extend"
     " extends send sends take takes drop drops plant plants cross crosses widen gather gathers collect tuck land"
     " lands lower lowers carry comes come goes go touch touches tap taps reach reaches travels travel bringing"
-    " placing moving sliding putting setting landing separate separates spread spreads circle circles arc arcs swing swings return returns retreat retreats advance advances"
+    " placing moving sliding putting setting landing separate separates spread spreads circle circles arc arcs swing swings return returns retreat retreats advance advances stamp stamps stomp follow follows"
 )
 """Verbs that move a foot when a foot is what they speak of."""
 
@@ -36,7 +36,7 @@ LIFT = _words(
 TURN = _words("turn turns turning turned rotate rotates rotating swivel swivels twist twists twisting swing swings")
 PIVOT = _words("pivot pivots pivoting pivoted swivel swivels")
 AIM = _words(
-    "open opens opening close closes closing angle angles point points adjust adjusts straighten straightens hook hooks"
+    "open opens opening close closes closing angle angles point points adjust adjusts straighten straightens hook hooks push pushes"
 )
 """Verbs that turn a foot only when they speak of toes or foot with a way to go."""
 FACE = _words("face faces facing")
@@ -66,7 +66,7 @@ INTO = _words("into onto on to in over towards toward upon")
 TOUCHING = _words("go goes touch touches touching tap taps land lands landing place placing lead leading come comes")
 """Verbs that only say how a foot touches down, when a step was told just before."""
 
-STAYING = _words("keep keeps keeping stay stays staying remain remains remaining still no without little never")
+STAYING = _words("keep keeps keeping stay stays staying remain remains remaining still no without never")
 """With these, the weight is not moving."""
 
 NEGATION = _words(
@@ -78,8 +78,8 @@ CONNECT = _words("and then while as so until when before after because but now n
 
 STEP_WAYS: dict[str, str] = {
     "out": "out", "outward": "out", "outwards": "out", "wide": "out", "apart": "out",
-    "forward": "forward", "forwards": "forward", "ahead": "forward", "front": "forward", "through": "forward",
-    "back": "back", "backward": "back", "backwards": "back", "rearward": "back", "rear": "back",
+    "forward": "forward", "forwards": "forward", "fwd": "forward", "ahead": "forward", "front": "forward", "through": "forward",
+    "back": "back", "bwd": "back", "backward": "back", "backwards": "back", "rearward": "back", "rear": "back",
     "in": "in", "together": "in", "beside": "in", "alongside": "in", "inward": "in", "inwards": "in", "next": "in", "home": "in", "ankle": "in", "parallel": "in", "close": "in",
     "up": "up",
     "half": "half", "follow": "half",
@@ -116,7 +116,7 @@ NUMBERS: dict[str, int] = {
 }
 
 ALIKE: dict[str, str] = {
-    "whait": "weight", "wt": "weight", "weights": "weight", "wieght": "weight", "waight": "weight",
+    "whait": "weight", "wt": "weight", "weights": "weight", "weight's": "weight", "wait's": "weight", "wieght": "weight", "waight": "weight",
     "heal": "heel", "he'll": "heel", "heals": "heels", "heil": "heel", "healed": "heel", "hill": "heel",
     "tow": "toe", "tows": "toes", "toe's": "toes", "towes": "toes", "toast": "toes", "tose": "toes",
     "feat": "feet", "fete": "feet", "foots": "foot", "footh": "foot", "fut": "foot", "put's": "puts",

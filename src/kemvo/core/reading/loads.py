@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.clauses import is_bare_shift
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import number_at, share
@@ -15,8 +16,9 @@ SAME = frozenset("it that them this".split())
 AFTER_SAME = frozenset({"", "foot", "leg", "side", "one", "now", "then"})
 GOING = frozenset("forward back across over other backward backwards forwards front rear".split())
 MOVING = frozenset(
-    "move moves take takes bring brings put puts come comes go goes drop drops roll rolls travel travels flow flows pass passes".split()
+    "move moves take takes bring brings put puts come comes go goes drop drops roll rolls travel travels flow flows pass passes follow follows".split()
 )
+FOLLOWING = frozenset({"follow", "follows"})
 TOWARDS = frozenset({"to", "towards", "toward"})
 BEFORE_LEG = frozenset("the your that front back other all my our".split())
 SETTLING = lx.SHIFT | lx.STAND | lx.SIT_BACK | frozenset({"sink", "sinks", "settle", "settles", "load", "come"})
@@ -30,7 +32,7 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
     part = share(p.tokens, p.first, p.last)
     weight = p.where(frozenset({"weight"}))
     told = bool(weight) or part is not None
-    if weight and words & lx.STAYING:
+    if weight and (words & lx.STAYING or any(p.w(i - 1) == "little" for i in weight)):
         return
     legs = (
         "both" in words and bool(words & {"legs", "feet"}) and p.verb_in(lx.SINK | lx.SHIFT) and bool(words & lx.INTO)
@@ -65,6 +67,9 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     filled = _filled(p)
     if filled:
         return filled
+    bare = p.verb < 0 and not told and is_bare_shift(p.tokens, p.first, p.last) and not p.where(lx.HAND)
+    if bare:
+        return p.side(p.sides()[0]), p.sides()[0]
     if not (told or p.verb_in(lx.SHIFT | lx.SINK | lx.STAND)) or (p.hand_first() and not told):
         return None
     for i in p.where(lx.INTO):
@@ -72,12 +77,21 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
             found = _after_preposition(p, i, memory, told)
             if found:
                 return found
-    if told:
+    if told or p.verb_in(lx.SINK | lx.SHIFT):
         for i in p.sides():
-            if p.before(i) & {"off", "from"} or {"out", "of"} <= p.before(i, 3):
+            if p.before(i) & {"off", *(("from",) if told else ())} or {"out", "of"} <= p.before(i, 3):
                 return OTHER_SIDE[p.side(i) or "L"], i
     named = p.sides()
-    if named and ("weight" in p.words() or (p.verb_in(lx.SHIFT) and not p.where(lx.HAND | lx.TRUNK | {"gaze"}))):
+    if named and p.verb_in(lx.SIT_BACK) and named[0] == p.verb + 2 and p.w(p.verb + 1) in GOING:
+        if named[0] == p.last - 1 or p.w(named[0] + 1) not in NOT_A_LEG:
+            return p.side(named[0]), named[0]
+    if "weight" in p.words() and p.verb_in(FOLLOWING) and memory.moved and p.words() & SAME:
+        return memory.moved, p.verb
+    if named and (
+        "weight" in p.words()
+        or (told and p.verb < 0 and not p.where(lx.FOOT))
+        or (p.verb_in(lx.SHIFT) and not p.where(lx.HAND | lx.TRUNK | {"gaze"}))
+    ):
         return p.side(named[0]), named[0]
     return None
 
@@ -131,6 +145,8 @@ def _somewhere(p: Piece, part: int | None) -> int | None:
         return None
     if p.verb_in(frozenset({"roll", "rolls"})) and "weight" not in words:
         return None
+    if part is not None and p.verb < 0 and words & {"front", "back", "forward"} and not words & lx.FOOT:
+        return next(iter(p.where(GOING)))
     if p.verb_in(lx.SIT_BACK | lx.SHIFT):
         reach = min(p.verb + 4 if p.verb_in(lx.SIT_BACK) else p.last, p.last)
         going = [i for i in range(p.verb + 1, reach) if p.w(i) in GOING]

@@ -14,13 +14,16 @@ from kemvo.core.values import Side
 
 @dataclass
 class Memory:
-    """What the sentence has named so far: the foot last moved, the leg last spoken of, the word for it, and
-    whether the clause before told a step."""
+    """What the sentence has named so far: the foot last moved, the leg last spoken of, the word for it,
+    whether the clause before told a turn or a pivot, and the way of the step it told."""
 
     moved: Side | None = None
     named: Side | None = None
     noun: str = ""
     stepped: bool = False
+    turned: bool = False
+    pivoted: bool = False
+    way: str | None = None
 
 
 @dataclass

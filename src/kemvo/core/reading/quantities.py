@@ -47,6 +47,8 @@ def share(tokens: Sequence[Token], first: int, last: int) -> int | None:
                 return _bounded(n)
             if following in PARTS and n < 10:
                 return _bounded(n * PARTS[following] + (n == 2 and following == "thirds"))
+            if n >= 50 and n % 5 == 0 and following not in COUNTED | {"degrees"} and _poured(tokens, first, i):
+                return _bounded(n)
             pair = number_at(tokens, after, last)
             if pair and n + pair[0] == 100:
                 return _bounded(max(n, pair[0]))
@@ -66,6 +68,12 @@ def share(tokens: Sequence[Token], first: int, last: int) -> int | None:
         ):
             return VERY[w]
     return None
+
+
+def _poured(tokens: Sequence[Token], first: int, i: int) -> bool:
+    """Whether a bare number after a verb of shifting is a share: "shift forward, about seventy"."""
+    words = [t.w for t in tokens[first:i]]
+    return any(w in lx.SHIFT for w in words) and not any(w in ("turn", "toes", "degrees") for w in words)
 
 
 def _bounded(n: float) -> int | None:

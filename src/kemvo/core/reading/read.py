@@ -10,7 +10,7 @@ from __future__ import annotations
 from collections.abc import Iterator, Sequence
 
 from kemvo.core.reading import lexicon as lx
-from kemvo.core.reading.body import breaths, part_turn, time, turn
+from kemvo.core.reading.body import breaths, part_turn, time, turn, turned_on
 from kemvo.core.reading.clauses import clauses
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.feet import feet, kick
@@ -57,8 +57,14 @@ def _read_clause(p: Piece, memory: Memory) -> Iterator[Fact]:
     if not weight_was_all and not kicked and not any(f.kind == "hold" for f in timed):
         turned = list(part_turn(p))
         moved = [] if turned else list(feet(p, memory))
-        yield from turned or moved or turn(p)
+        turned = turned or (list(turn(p)) if not moved else [])
+        if memory.turned and not moved and not turned:
+            turned = list(turned_on(p))
+        yield from turned or moved
+        memory.turned = bool(turned)
     memory.stepped = any(f.kind == "step" for f in moved)
+    memory.way = next((f.direction for f in moved if f.kind == "step"), None)
+    memory.pivoted = any(f.kind == "pivot" for f in moved)
     if (memory.moved, memory.named) == before and not moved:
         _remember(p, memory)
 
