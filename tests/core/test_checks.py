@@ -12,6 +12,7 @@ from kemvo.core.mark import closings, mark_of
 from kemvo.core.mends import mends
 from kemvo.core.room import Camera, Room, Spot
 from kemvo.core.schools import SCHOOLS
+from kemvo.formats.catalogue import shipped_catalogue
 
 BOW = ("All the weight into the right", "Left heel steps forward", "Seventy percent into the left")
 
@@ -185,3 +186,24 @@ def test_nothing_is_too_odd_for_a_wider_school_and_everyone(form: Form) -> None:
     strict = form.model_copy(update={"manner": form.manner.model_copy(update={"turn_load_pct": 10})})
     one, other = ({f.id for f in findings(x) if f.kind == "turned-loaded"} for x in (free, strict))
     assert one <= other
+
+
+# The catalogue
+
+
+@pytest.mark.parametrize("entry", shipped_catalogue(), ids=lambda e: e.id)
+@pytest.mark.parametrize("side", ["L", "R"])
+@pytest.mark.parametrize("school", ["yang-long", "two-thirds", "chen-old"])
+def test_every_posture_of_the_catalogue_walks_and_has_nothing_to_mend(entry: object, side: str, school: str) -> None:
+    """By itself, from the opening stance: it need not end on the mark, and its first shift begins from even."""
+    form = with_ids(Form(manner=SCHOOLS[school].manner, sections=(Section(postures=(entry.on(side),)),)))
+    told = [f for f in findings(form) if f.kind not in ("off-the-mark", "weight-jump")]
+    assert not told, [f.says for f in told]
+    assert len(seen(form).trace.steps) == len(entry.posture.movements)
+
+
+@pytest.mark.parametrize("entry", [e for e in shipped_catalogue() if e.posture.kinds], ids=lambda e: e.id)
+def test_what_wants_care_in_the_catalogue_has_a_gentler_version_for_every_group(entry: object) -> None:
+    for group in GROUPS:
+        form = with_ids(Form(who=Who(group=group), sections=(Section(postures=(entry.on("L"),)),)))
+        assert "no-gentler" not in kinds(form)

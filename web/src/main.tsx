@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { lazy, StrictMode, Suspense } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
+import { CataloguePage } from "./catalogue/CataloguePage";
 import { FormPage } from "./form/FormPage";
 import { FormsPage } from "./form/FormsPage";
 import { TextPage } from "./form/TextPage";
@@ -24,6 +25,7 @@ createRoot(document.getElementById("root") as HTMLElement).render(
               <Route path="/forms" element={<FormsPage />} />
               <Route path="/forms/text" element={<TextPage />} />
               <Route path="/forms/:id" element={<FormPage />} />
+              <Route path="/postures" element={<CataloguePage />} />
               <Route path="/sessions" element={<SessionsPage />} />
               <Route path="/sessions/:id" element={<SessionPage />} />
               <Route path="*" element={<p className="p-6">There is no page here. Choose one above.</p>} />

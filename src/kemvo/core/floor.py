@@ -309,7 +309,7 @@ class _Walker:
                     Event(kind, side, load, i / n, (i + 1) / n, feet.of(side), foot, act.fact.direction or "")
                 )
                 feet = feet.put(side, foot)
-        if stance and not any(e.kind == "step" for e in events):
+        if stance and not any(s.fact.kind in FEET or s.fact.kind == "shift" for s in said(m)):
             feet, moved = self._into_stance(stance, feet, now, span, m)
             events += moved
         feet = self._settled(feet, span, events)

@@ -152,7 +152,7 @@ function FootPrint({
   const part = state === "heel" ? "M0 23H20V34H0Z" : state === "toe" ? "M0 0H20V13H0Z" : null;
   const id = `part-${state}`;
   return (
-    <g transform={turned} className={faint ? "text-base-content/30" : "text-primary"}>
+    <g transform={turned} className={faint ? "text-base-content/40" : "text-primary"}>
       {part && (
         <clipPath id={id}>
           <path d={part} />

@@ -46,7 +46,7 @@ export function LineSigns({ movement, onRead }: LineSignsProps) {
     const waiting = window.setTimeout(() => setAsked(movement), ASK_AFTER_MS);
     return () => window.clearTimeout(waiting);
   }, [movement]);
-  const { data } = useQuery({
+  const { data, isPlaceholderData } = useQuery({
     queryKey: ["read", asked],
     queryFn: () => call<LineReading>("read/movement", "POST", asked),
     placeholderData: (before) => before,
@@ -54,10 +54,16 @@ export function LineSigns({ movement, onRead }: LineSignsProps) {
 
   // What is read goes into the open fields, unless more was typed since it was asked.
   useEffect(() => {
-    if (!data || data.movement.line !== latest.current.line || data.movement.id !== latest.current.id) return;
+    if (
+      !data ||
+      isPlaceholderData ||
+      data.movement.line !== latest.current.line ||
+      data.movement.id !== latest.current.id
+    )
+      return;
     if (JSON.stringify(asked) !== JSON.stringify(latest.current)) return;
     if (JSON.stringify(data.movement) !== JSON.stringify(asked)) onRead(data.movement);
-  }, [data, asked, onRead]);
+  }, [data, isPlaceholderData, asked, onRead]);
 
   const correct = async (no: number, what: string) => {
     const answer = await call<LineReading>("read/correct", "POST", { movement: latest.current, no, what });
@@ -105,7 +111,8 @@ export function LineSigns({ movement, onRead }: LineSignsProps) {
       {signs.length ? (
         <ul className="flex flex-wrap gap-1" ref={list}>
           {signs.map((s, no) => (
-            <li key={`${s.kind}${s.start}${s.words}`}>
+            // biome-ignore lint/suspicious/noArrayIndexKey: a sign put right keeps its place, and the focus
+            <li key={no}>
               <button
                 type="button"
                 data-sign={s.kind}

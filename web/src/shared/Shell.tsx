@@ -2,6 +2,7 @@ import { NavLink, Outlet } from "react-router";
 
 const PLACES = [
   { to: "/forms", name: "Forms" },
+  { to: "/postures", name: "Postures" },
   { to: "/sessions", name: "Sessions" },
 ];
 

@@ -127,7 +127,11 @@ def _begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) 
     w = tokens[i].w
     has_verb = True in verbs[since:i]
     after_comma = tokens[i - 1].comma
-    if after_comma and ((has_verb and not _only_names_foot(tokens, i)) or _speaks_of_other(tokens, i, since)):
+    if after_comma and (
+        (has_verb and not _only_names_foot(tokens, i))
+        or _speaks_of_other(tokens, i, since)
+        or (not has_verb and is_bare_shift(tokens, since, i))
+    ):
         return True
     if w == "now" and tokens[i - 1].w in ("is", "are", "be"):
         return False

@@ -1,0 +1,105 @@
+"""The routes of floor, read-through, catalogue and tables."""
+
+from fastapi.testclient import TestClient
+
+
+def test_the_sheet_tells_floor_findings_and_care(demo_client: TestClient) -> None:
+    sheet = demo_client.get("/api/forms/nine-willows").json()["derived"]
+    assert sheet["floor"]["mark_sentence"] == "It ends on the mark, facing as it began."
+    assert sheet["floor"]["sentence"].startswith("From the start you need")
+    assert len(sheet["floor"]["walls"]) == 4
+    assert "doctor" in sheet["care"]["advice"]
+    assert sheet["findings"] == []
+
+
+def test_a_mend_is_listed_applied_and_undone(demo_client: TestClient) -> None:
+    view = demo_client.get("/api/forms/long-causeway").json()
+    finding = next(f for f in view["derived"]["findings"] if f["kind"] == "not-alternating")
+    told = demo_client.get(f"/api/forms/long-causeway/mends?finding={finding['id']}").json()
+    assert told == ["Let the sides alternate."]
+    done = demo_client.post(
+        "/api/forms/long-causeway/mends", json={"version": view["version"], "finding": finding["id"]}
+    ).json()
+    assert finding["id"] not in {f["id"] for f in done["derived"]["findings"]}
+    back = demo_client.post("/api/forms/long-causeway/undo", json={"version": done["version"]}).json()
+    assert back["body"] == view["body"]
+    stale = {"version": view["version"], "finding": finding["id"]}
+    assert demo_client.post("/api/forms/long-causeway/mends", json=stale).status_code == 409
+    gone = {"version": back["version"], "finding": "nowhere"}
+    assert demo_client.post("/api/forms/long-causeway/mends", json=gone).status_code == 422
+
+
+def test_where_to_stand_and_what_closes_are_asked_for(demo_client: TestClient) -> None:
+    told = demo_client.get("/api/forms/long-causeway/standing?facings=all").json()
+    assert told["best"]["fits"]
+    assert len(told["facings"]) == 5
+    assert demo_client.get("/api/forms/long-causeway/standing?facings=sideways").status_code == 422
+    assert isinstance(demo_client.get("/api/forms/long-causeway/closings").json(), list)
+    assert [r["title"] for r in demo_client.get("/api/rooms").json()] == ["Saltmarsh Hall", "Saltmarsh Hall"]
+
+
+def test_a_room_that_crosses_itself_is_refused_with_its_place(demo_client: TestClient) -> None:
+    view = demo_client.get("/api/forms/nine-willows").json()
+    body = {**view["body"], "room": {"corners": [[0, 0], [4, 4], [4, 0], [0, 4]]}}
+    answer = demo_client.put("/api/forms/nine-willows", json={"version": view["version"], "body": body})
+    assert answer.status_code == 422
+    assert "crosses" in answer.json()["detail"]
+
+
+def test_the_tables_have_what_a_form_can_choose(client: TestClient) -> None:
+    tables = client.get("/api/tables").json()
+    assert "yang-long" in tables["schools"]
+    assert {"everyone", "sore-knees", "balance", "fragile-bones", "sore-shoulders", "beginners"} == {
+        g["id"] for g in tables["groups"]
+    }
+    assert len(tables["stances"]) >= 12
+
+
+def test_readings_are_put_right_over_the_api(client: TestClient) -> None:
+    movement = {"line": "Left foot steps forward"}
+    read = client.post("/api/read/movement", json=movement).json()
+    assert ["side", "right foot steps forward"] in read["signs"][0]["choices"]
+    put = client.post("/api/read/correct", json={"movement": movement, "no": 0, "what": "side"}).json()
+    assert put["signs"][0]["words"] == "right foot steps forward"
+    assert put["signs"][0]["origin"] == "hand"
+    again = client.post(
+        "/api/read/movement", json={**put["movement"], "line": "Now the left foot steps forward"}
+    ).json()
+    assert again["signs"][0]["origin"] == "read"
+    back = client.post("/api/read/correct", json={"movement": put["movement"], "no": 0, "what": "read"}).json()
+    assert back["signs"][0]["origin"] == "read"
+    gone = client.post("/api/read/correct", json={"movement": movement, "no": 0, "what": "gone"}).json()
+    assert gone["signs"] == []
+    assert client.post("/api/read/correct", json={"movement": movement, "no": 3, "what": "side"}).status_code == 422
+
+
+def test_own_postures_are_kept_overrule_and_go_out_and_in_as_files(client: TestClient) -> None:
+    posture = {
+        "name": "Repulse the monkey",
+        "side": "R",
+        "movements": [{"line": "Right foot steps back", "left_pct": 100}],
+    }
+    kept = client.post("/api/catalogue", json={"posture": posture}).json()
+    assert (kept["id"], kept["own"], kept["over"]) == ("repulse-monkey", True, True)
+    assert kept["posture"]["movements"][0]["line"] == "Left foot steps back"  # kept by its left side
+    assert client.get("/api/catalogue?letters=repulse").json()[0]["own"]
+    file = client.get("/api/catalogue/file").content
+    assert client.delete("/api/catalogue/repulse-monkey").json() == []
+    assert not client.get("/api/catalogue?letters=repulse").json()[0]["own"]
+    opened = client.post("/api/catalogue/file", files={"file": ("own.json", file)}).json()
+    assert [s["id"] for s in opened] == ["repulse-monkey"]
+    toml = b'[[posture]]\nid = "heron-wades"\nname = "Heron wades"\nmovements = [{ line = "Left foot steps out" }]\n'
+    assert client.post("/api/catalogue/file", files={"file": ("own.toml", toml)}).json()[0]["name"] == "Heron wades"
+    draft = client.post("/api/texts", json={"text": "1. Heron wades\n2. Commencing"}).json()
+    assert draft["form"]["sections"][0]["postures"][0]["movements"][0]["line"] == "Left foot steps out"
+    for bad in (b"{", b"x = ", b"\xff\xfe", b'{"postures": 3}', b'[[posture]]\nid = "x"\n'):
+        assert client.post("/api/catalogue/file", files={"file": ("bad.json", bad)}).status_code in (201, 422)
+    assert client.post("/api/catalogue", json={"posture": {"name": " "}}).status_code == 422
+
+
+def test_same_again_and_the_other_side_make_postures_of_a_text(client: TestClient) -> None:
+    text = "1. Brush knee, left\nAll the weight into the right\nLeft heel steps forward\nOther side\nSame again"
+    form = client.post("/api/texts", json={"text": text}).json()["form"]
+    postures = form["sections"][0]["postures"]
+    assert [p["side"] for p in postures] == ["L", "R", "R"]
+    assert postures[1]["movements"][1]["line"] == "Right heel steps forward"
