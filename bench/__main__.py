@@ -23,10 +23,15 @@ from bench import reading
 from bench.material import long_form, long_session
 from kemvo.api.house import House
 from kemvo.audio.render import render
+from kemvo.core.checks import read_through, seen
 from kemvo.core.cues import candidates
+from kemvo.core.floor import trace
+from kemvo.core.placing import best_of_all, best_spot
 from kemvo.core.plan import session_plan
 from kemvo.core.practice import work_out
+from kemvo.core.room import Room
 from kemvo.core.schedule import schedule
+from kemvo.core.space import space
 from kemvo.core.timeline import plan
 from kemvo.demo.load import demo_files, fill
 from kemvo.formats.kemvo_json import read_file
@@ -81,7 +86,21 @@ def edit(folder: Path) -> None:
             answer = client.put(f"/api/forms/{view['id']}", content=body, headers={"content-type": "application/json"})
             took.append((time.perf_counter() - begun) * 1000)
             version = answer.json()["version"]
-        line(f"edit: save, derive, answer ({len(movements)} movements)", took, "goal p95 <= 60 ms")
+        line(f"edit: save, derive, check, answer ({len(movements)} movements)", took, "goal p95 <= 60 ms")
+
+
+def floor(_: Path) -> None:
+    """The feet of a 108-posture form, its read-through, and its place in a room."""
+    form = long_form()
+    look = seen(form)
+    line("feet on the floor of 108 postures", times(lambda: seen(form), 15))
+    line(f"read-through of 108 postures: {len(read_through(look))} findings", times(lambda: read_through(look), 15))
+    discs = space(trace(read_file(demo_files()[0].read_bytes()).form()))
+    rooms = iter(Room(width=8 + n / 100, depth=7) for n in range(100))
+    line(
+        f"best spot of {len(discs)} places in a room, one facing", times(lambda: best_spot(discs, next(rooms), 0.0), 9)
+    )
+    line("best spot and facing of all", times(lambda: best_of_all(discs, next(rooms)), 5))
 
 
 def scheduling(folder: Path) -> None:
@@ -154,7 +173,13 @@ if __name__ == "__main__":
     reading.main()
     with tempfile.TemporaryDirectory() as name:
         place = Path(name)
-        for part, work in (("edit", edit), ("schedule", scheduling), ("render", rendering), ("demo", idle)):
+        for part, work in (
+            ("floor", floor),
+            ("edit", edit),
+            ("schedule", scheduling),
+            ("render", rendering),
+            ("demo", idle),
+        ):
             (place / part).mkdir()
             if part == "demo":
                 fill(place / part)

@@ -40,7 +40,7 @@ def create_app(folder: Path, hosts: list[str] | None = None) -> FastAPI:
         redoc_url=None,
     )
     app.state.house = house
-    app.add_middleware(GZipMiddleware, minimum_size=2000, compresslevel=5)
+    app.add_middleware(GZipMiddleware, minimum_size=2000, compresslevel=1)
     app.add_middleware(TrustedHostMiddleware, allowed_hosts=[*LOCAL_HOSTS, *(hosts or [])])
     for part in (forms, floor, catalogue, reading, sessions, work, sound):
         app.include_router(part.router)

@@ -114,17 +114,22 @@ class Finding(Value):
 
 
 class Seen(NamedTuple):
-    """What the checks look at: a form, its timeline, and its trace on the floor."""
+    """What the checks look at: a form, its timeline, its trace on the floor, and what wants care in each posture."""
 
     form: Form
     spans: Sequence[Span]
     trace: Trace
+    cares: dict[str, list[Care]]
 
 
 def seen(form: Form) -> Seen:
     """A form made ready for its checks."""
     spans = plan_form(form).spans
-    return Seen(form, spans, trace(form, spans))
+    walked = trace(form, spans)
+    by_posture: dict[str, list[FloorStep]] = {p.id: [] for p in form.postures()}
+    for step in walked.steps:
+        by_posture[step.performance.posture.id].append(step)
+    return Seen(form, spans, walked, {p.id: cares(p, by_posture[p.id]) for p in form.postures()})
 
 
 def read_through(look: Seen) -> list[Finding]:
@@ -222,6 +227,13 @@ def _stances(look: Seen) -> Iterator[Finding]:
     strained: set[tuple[Side, float]] = set()
     for step in look.trace.steps:
         left = step.span.left_to
+        if (
+            not step.events
+            and left == step.span.left_from
+            and step.facing == step.facing_from
+            and stance_of(step.movement) is None
+        ):
+            continue  # nothing has changed since the movement before
         loads: dict[Side, int] = {"L": left, "R": 100 - left}
         now = dict(_strained(step, loads, group.knee_deg))
         yield from (f for key, f in now.items() if key not in strained)
@@ -241,6 +253,12 @@ def _stances(look: Seen) -> Iterator[Finding]:
                 )
         if min(loads.values()) <= EMPTY_UP_TO or "off" in (step.after.left.contact, step.after.right.contact):
             continue
+        if (
+            not step.events
+            and step.facing == step.facing_from
+            and min(step.span.left_from, 100 - step.span.left_from) > EMPTY_UP_TO
+        ):
+            continue  # the same stance as before
         along, right = offset(step.after.left, step.after.right, step.facing)
         length = hypot(along, right)
         if length > LONG_SHARE * lengths.stature:
@@ -280,16 +298,19 @@ def _jumps(look: Seen) -> Iterator[Finding]:
     facing = 0.0
     for step in look.trace.steps:
         m, first = step.movement, step.span.movement_no == 0
+        if not first:
+            facing = step.facing
+            continue
         kinds = {s.fact.kind for s in said(m)}
         moved = abs(step.span.left_to - step.span.left_from)
-        if first and moved > SHIFT_POINTS and not kinds & {"shift", "step", "kick", "lift"}:
+        if moved > SHIFT_POINTS and not kinds & {"shift", "step", "kick", "lift"}:
             to = SIDE_WORD["L" if step.span.left_to > step.span.left_from else "R"]
             yield _at(
                 step,
                 "weight-jump",
                 f"From the posture before to this one {moved} % of the weight moves to the {to} leg, and no word says so.",
             )
-        if first and m.facing is not None and not kinds & {"turn", "pivot"}:
+        if m.facing is not None and not kinds & {"turn", "pivot"}:
             turned = abs((step.facing - facing + 180) % 360 - 180)
             if turned > JUMP_DEG:
                 yield _at(
@@ -434,11 +455,8 @@ def cares(p: Posture, steps: Iterable[FloorStep]) -> list[Care]:
 
 def _gentler(look: Seen) -> Iterator[Finding]:
     group = GROUPS[look.form.who.group]
-    by_posture: dict[str, list[FloorStep]] = {}
-    for step in look.trace.steps:
-        by_posture.setdefault(step.performance.posture.id, []).append(step)
     for p in look.form.postures():
-        wants = [c for c in cares(p, by_posture.get(p.id, ())) if c in group.spared]
+        wants = [c for c in look.cares[p.id] if c in group.spared]
         if wants and not p.gentler.strip():
             yield _found(
                 "no-gentler",

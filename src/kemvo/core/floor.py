@@ -8,6 +8,7 @@ far, the table `WAYS` says.
 from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
+from functools import lru_cache
 from math import cos, hypot, radians, sin
 from typing import Literal, NamedTuple
 
@@ -257,6 +258,15 @@ class _Act(NamedTuple):
     words: frozenset[str]
 
 
+STEPS_KEPT = 20_000
+
+
+@lru_cache(maxsize=8)
+def _walked(manner: Manner, lengths: Body, room: Room | None) -> dict[object, FloorStep]:
+    """The steps walked so far in one manner, for one body, in one room."""
+    return {}
+
+
 class _Walker:
     """Makes the steps of a form in one school's manner, for one body, in one room."""
 
@@ -265,6 +275,9 @@ class _Walker:
         self.body = lengths
         self.room = room
         self.tweak: Tweak | None = None
+        self.walked = _walked(manner, lengths, room)
+        if len(self.walked) > STEPS_KEPT:
+            self.walked.clear()
 
     def opening(self) -> Feet:
         """The opening stance, its middle on the form's start."""
@@ -273,7 +286,21 @@ class _Walker:
         return Feet(Foot(-half, 0, -row.front_deg, "flat"), Foot(half, 0, row.front_deg, "flat"))
 
     def walk(self, span: Span, feet: Feet, facing: float, coming: Span | None) -> FloorStep:
-        """One movement from where the feet are. `coming`: the next movement."""
+        """One movement from where the feet are. `coming`: the next movement. What was walked before, with the same
+        words and weights from the same place, is remembered: an edit of a long form changes few of its steps."""
+        m, after = span.movement, coming.movement if coming else None
+        assert m is not None
+        key = (
+            m.line, m.foot, m.corrections, m.stance, m.facing, m.side, span.left_from, span.left_to, feet, facing,
+            after and (after.line, after.foot, after.corrections, after.facing, after.side),
+            coming and coming.left_to, self.tweak,
+        )  # fmt: skip
+        known = self.walked.get(key)
+        if known is None:
+            known = self.walked[key] = self._walk(span, feet, facing, coming)
+        return known if known.span is span else known._replace(span=span)
+
+    def _walk(self, span: Span, feet: Feet, facing: float, coming: Span | None) -> FloorStep:
         m = span.movement
         assert m is not None
         stance = stance_of(m)

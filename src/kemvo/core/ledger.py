@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Hashable, Iterable
+from collections.abc import Callable, Hashable, Iterable, Sequence
+from typing import TypeVar
 
 from kemvo.core.breath import breath_starts
 from kemvo.core.timeline import Span
@@ -42,7 +43,8 @@ def totals_by(spans: Iterable[Span], *keys: Key) -> tuple[dict[Hashable, Totals]
     spans = list(spans)
     moved = shifts([*(s.left_from for s in spans[:1]), *(s.left_to for s in spans)])
     breathed = breath_starts([(s.breath, s.leg.no) for s in spans])
-    sums: list[dict[Hashable, list[float]]] = [{} for _ in keys]
+    # Summed for each combination of keys first: there are far fewer of those than spans.
+    finest: dict[tuple[Hashable, ...], list[float]] = {}
     for s, shift, breath in zip(spans, moved, breathed, strict=True):
         ms = s.end_ms - s.start_ms
         counts = s.movement.counts if s.kind == "movement" and s.movement else 0
@@ -54,11 +56,24 @@ def totals_by(spans: Iterable[Span], *keys: Key) -> tuple[dict[Hashable, Totals]
             shift and s.kind != "pause",
             *leg_time(s.left_from, s.left_to, ms),
         )
-        for groups, key in zip(sums, keys, strict=True):
-            name = key(s)
-            before = groups.get(name)
-            groups[name] = [a + b for a, b in zip(before, row, strict=True)] if before else list(row)
+        _add(finest, tuple(key(s) for key in keys), row)
+    sums: list[dict[Hashable, list[float]]] = [{} for _ in keys]
+    for names, part in finest.items():
+        for groups, name in zip(sums, names, strict=True):
+            _add(groups, name, part)
     return tuple({k: _row(v) for k, v in groups.items()} for groups in sums)
+
+
+K = TypeVar("K", bound=Hashable)
+
+
+def _add(groups: dict[K, list[float]], name: K, row: Sequence[float]) -> None:
+    before = groups.get(name)
+    if before is None:
+        groups[name] = list(row)
+        return
+    for i, value in enumerate(row):
+        before[i] += value
 
 
 def _row(v: list[float]) -> Totals:

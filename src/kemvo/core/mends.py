@@ -6,7 +6,7 @@ from __future__ import annotations
 from collections.abc import Callable, Iterator
 from typing import Any, NamedTuple
 
-from kemvo.core.checks import GENTLER, CheckId, Finding, Seen, cares, read_through, seen
+from kemvo.core.checks import GENTLER, CheckId, Finding, Seen, read_through, seen
 from kemvo.core.filling import in_words
 from kemvo.core.floor import trace
 from kemvo.core.form import Form, Movement, Posture, with_ids
@@ -320,8 +320,7 @@ def _alternate(look: Seen, f: Finding) -> Iterator[_Try]:
 
 def _gentler(look: Seen, f: Finding) -> Iterator[_Try]:
     p = next(x for x in look.form.postures() if x.id == f.posture_id)
-    steps = [s for s in look.trace.steps if s.performance.posture.id == p.id]
-    wants = [c for c in cares(p, steps) if c in GROUPS[look.form.who.group].spared]
+    wants = [c for c in look.cares[p.id] if c in GROUPS[look.form.who.group].spared]
     text = ". ".join(GENTLER[c] for c in wants)
     yield _Try(f"Write down: “{text}”.", _change(look.form, p.id, lambda x: x.model_copy(update={"gentler": text})))
 

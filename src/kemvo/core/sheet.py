@@ -5,12 +5,13 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import dataclass
+from functools import lru_cache
 from typing import Literal
 
-from kemvo.core.checks import Finding, Seen, cares, read_through, seen
+from kemvo.core.checks import Finding, Seen, read_through, seen
 from kemvo.core.filling import in_words
 from kemvo.core.floor import Event, Feet, FloorStep, Moment, centre
-from kemvo.core.form import Form
+from kemvo.core.form import Correction, Form
 from kemvo.core.groups import ADVICE, GROUPS
 from kemvo.core.ledger import Totals, totals_by
 from kemvo.core.mark import Mark, mark_of
@@ -23,7 +24,8 @@ from kemvo.core.weight import EMPTY_UP_TO, is_full, shifts
 from kemvo.core.wording import Wording, wordings_of
 
 
-class MovementLine(Value):
+@dataclass(frozen=True, slots=True)
+class MovementLine:
     """A movement the first time it is done: when, how long, and where weight and breath come from and go,
     which foot acts and whether it carries weight at the end, and what is read from its words (each in words, with
     "read" or "hand").
@@ -111,7 +113,7 @@ def sheet(form: Form) -> Sheet:
     for s, shift in zip(spans, moved, strict=True):
         if s.kind == "movement" and s.movement and s.movement.id not in lines:
             side = foot_side(s.movement)
-            lines[s.movement.id] = MovementLine.model_construct(
+            lines[s.movement.id] = MovementLine(
                 start_ms=s.start_ms,
                 ms=s.end_ms - s.start_ms,
                 left_from=s.left_from,
@@ -122,7 +124,7 @@ def sheet(form: Form) -> Sheet:
                 foot_side=side,
                 foot_full=is_full(side, s.left_to),
                 wordings=wordings_of(s.movement, s.left_from),
-                signs=tuple((in_words(f.fact), f.origin) for f in line_facts(s.movement.line, s.movement.corrections)),
+                signs=_signs(s.movement.line, s.movement.corrections),
             )
     whole, sections, postures = totals_by(
         spans,
@@ -139,6 +141,12 @@ def sheet(form: Form) -> Sheet:
         findings=tuple(read_through(look)),
         care=care_of(look),
     )
+
+
+@lru_cache(maxsize=8192)
+def _signs(line: str, corrections: tuple[Correction, ...]) -> tuple[tuple[str, str], ...]:
+    """What is read from a line, in words, and whether it was read or set by hand."""
+    return tuple((in_words(f.fact), f.origin) for f in line_facts(line, corrections))
 
 
 def floor_of(look: Seen) -> Floor:
@@ -173,6 +181,7 @@ def _of_step(s: FloorStep, foot: float) -> FloorLine:
     return _line(s.movement.id, Moment(s.after, s.span.left_to, s.facing), s.events, foot)
 
 
+@lru_cache(maxsize=16_384)
 def _line(movement_id: str, m: Moment, events: tuple[Event, ...], foot: float) -> FloorLine:
     x, y = centre(m.feet, m.left_pct, foot)
     return FloorLine(
@@ -199,12 +208,9 @@ def _print(feet: Feet, side: Side, left_pct: float) -> Print:
 def care_of(look: Seen) -> Care:
     """What the group is told, and the gentler versions chosen for it."""
     group = GROUPS[look.form.who.group]
-    by_posture: dict[str, list[FloorStep]] = {}
-    for step in look.trace.steps:
-        by_posture.setdefault(step.performance.posture.id, []).append(step)
     chosen = {
         p.id: p.gentler
         for p in look.form.postures()
-        if p.gentler.strip() and any(c in group.spared for c in cares(p, by_posture.get(p.id, ())))
+        if p.gentler.strip() and any(c in group.spared for c in look.cares[p.id])
     }
     return Care(caution=group.caution, advice=ADVICE, gentler=chosen)

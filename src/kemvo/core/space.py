@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from functools import lru_cache
 from math import cos, hypot, radians, sin
 from typing import NamedTuple
 
@@ -30,30 +31,44 @@ def space(trace: Trace) -> tuple[Disc, ...]:
     """Everything a form passes through, as discs: the body's middle with the reach of the arms at every moment when
     a foot or the weight has moved, and the corners of every print. Each place once, to the centimetre."""
     length, reach = trace.body.foot, trace.body.reach
-    bodies: dict[tuple[int, int], Disc] = {}
-    prints: dict[tuple[int, int, int], Foot] = {}
-
-    def body_at(feet: Feet, left_pct: float) -> None:
-        x, y = centre(feet, left_pct, length)
-        bodies.setdefault((int(x * 100), int(y * 100)), Disc(x, y, reach))
-
-    def print_of(foot: Foot) -> None:
-        prints.setdefault((int(foot.x * 100), int(foot.y * 100), int(foot.angle)), foot)
-
-    body_at(trace.opening.feet, trace.opening.left_pct)
-    for foot in trace.opening.feet:
-        print_of(foot)
+    found: dict[tuple[int, int, int], Disc] = {}
+    for disc in _standing(trace.opening.feet, trace.opening.left_pct, length, reach):
+        found.setdefault(_place(disc), disc)
     for step in trace.steps:
-        if step.events:
-            feet = step.before
-            for e in step.events:
-                feet = feet.put(e.side, e.after)
-                print_of(e.after)
-                body_at(feet, step.span.left_from)
-        elif step.span.left_from == step.span.left_to:
-            continue
-        body_at(step.after, step.span.left_to)
-    return (*bodies.values(), *(Disc(x, y, 0.0) for f in prints.values() for x, y in corners(f, length)))
+        if step.events or step.span.left_from != step.span.left_to:
+            passed = _passed(
+                step.before, step.after, step.events, step.span.left_from, step.span.left_to, length, reach
+            )
+            for place, disc in passed:
+                found.setdefault(place, disc)
+    return tuple(found.values())
+
+
+def _place(d: Disc) -> tuple[int, int, int]:
+    return round(d.x * 100), round(d.y * 100), round(d.r * 100)
+
+
+def _standing(feet: Feet, left_pct: float, length: float, reach: float) -> list[Disc]:
+    """The body's middle, and both prints."""
+    return [
+        Disc(*centre(feet, left_pct, length), reach),
+        *(Disc(x, y, 0.0) for foot in feet for x, y in corners(foot, length)),
+    ]
+
+
+@lru_cache(maxsize=16_384)
+def _passed(
+    before: Feet, after: Feet, events: tuple[Event, ...], left_from: int, left_to: int, length: float, reach: float
+) -> tuple[tuple[tuple[int, int, int], Disc], ...]:
+    """What one movement passes through, each place with its name to the centimetre."""
+    discs: list[Disc] = []
+    feet = before
+    for e in events:
+        feet = feet.put(e.side, e.after)
+        discs.append(Disc(*centre(feet, left_from, length), reach))
+        discs += (Disc(x, y, 0.0) for x, y in corners(e.after, length))
+    discs.append(Disc(*centre(after, left_to, length), reach))
+    return tuple((_place(d), d) for d in discs)
 
 
 def corners(foot: Foot, length: float) -> list[tuple[float, float]]:

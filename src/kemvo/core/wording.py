@@ -67,8 +67,13 @@ def wordings_of(m: Movement, left_from: int) -> tuple[Wording, ...]:
     from its foot action or its weight.
     """
     full = sayable(m.cues.full) or sayable(m.line) or _from_facts(m, left_from)
-    short = sayable(m.cues.short) or shortened(full)
-    keyword = sayable(m.cues.keyword) or keyword_of(short or full)
+    return _wordings(full, m.cues.short, m.cues.keyword)
+
+
+@lru_cache(maxsize=TEXTS_KEPT)
+def _wordings(full: str, own_short: str, own_keyword: str) -> tuple[Wording, ...]:
+    short = sayable(own_short) or shortened(full)
+    keyword = sayable(own_keyword) or keyword_of(short or full)
     return distinct(("full", full), ("short", short), ("keyword", keyword))
 
 

@@ -82,9 +82,9 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
             if p.before(i) & {"off", *(("from",) if told else ())} or {"out", "of"} <= p.before(i, 3):
                 return OTHER_SIDE[p.side(i) or "L"], i
     named = p.sides()
-    if named and p.verb_in(lx.SIT_BACK) and named[0] == p.verb + 2 and p.w(p.verb + 1) in GOING:
-        if named[0] == p.last - 1 or p.w(named[0] + 1) not in NOT_A_LEG:
-            return p.side(named[0]), named[0]
+    sits = named and p.verb_in(lx.SIT_BACK) and named[0] == p.verb + 2 and p.w(p.verb + 1) in GOING
+    if sits and (named[0] == p.last - 1 or p.w(named[0] + 1) not in NOT_A_LEG):
+        return p.side(named[0]), named[0]
     if "weight" in p.words() and p.verb_in(FOLLOWING) and memory.moved and p.words() & SAME:
         return memory.moved, p.verb
     if named and (
