@@ -120,6 +120,8 @@ def _target(p: Piece) -> tuple[str | None, int | None]:
         hour = number_at(p.tokens, i, p.last)
         if hour and p.w(hour[1]) in ("o'clock", "oclock"):
             return str(int(hour[0])), hour[1]
+        if w == "back" and p.w(i + 1) == "to":
+            continue
         if w in lx.ROOM and not (w in ("front", "back", "side", "middle") and p.w(i + 1) in lx.HAND | {"of"}):
             return lx.ROOM[w], i
     return None, None

@@ -21,6 +21,9 @@ NOUN_BEFORE = frozenset(
 """After these, "step", "turn", "kick" and the like are things, not actions."""
 
 
+COVERED = "·"
+"""Stands for the words of a posture's name, so that "step back and roll the arms" moves no foot."""
+
 HABIT = frozenset({"each", "every"})
 """ "Each time you step": what is told of then is a habit, no step now."""
 
@@ -141,6 +144,10 @@ def _begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) 
         return has_verb
     if not has_verb and w in OBJECT_VERBS and verbs[i] and tokens[i - 1].w not in BINDING:
         return is_bare_shift(tokens, since, i)
+    if COVERED in (w, tokens[i - 1].w) and w != tokens[i - 1].w:
+        return True
+    if verbs[i] and tokens[i - 1].w == "weight" and w in WEIGHT_GOES:
+        return False
     if tokens[i].side and _foot_acts(tokens, verbs, i, since):
         return True
     if w in WEIGHT_LEADS and _weight_follows(tokens, i, since):
@@ -154,6 +161,7 @@ def _next_w(tokens: Sequence[Token], i: int) -> str:
     return tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
 
 
+WEIGHT_GOES = frozenset("goes moves shifts comes rolls drops sinks transfers pours flows travels follows stays".split())
 WEIGHT_LEADS = frozenset({"weight", "the", "your", "all"})
 BARE_LEADS = frozenset("back onto into over forward".split())
 LEADING = frozenset("and then now so again ok okay".split())
@@ -174,9 +182,13 @@ def _weight_follows(tokens: Sequence[Token], i: int, since: int) -> bool:
     """Whether the weight is spoken of after an action that has all it needs: "turn to the right | weight on…"."""
     if any(t.w == "weight" for t in tokens[since:i]):
         return False
-    here = tokens[i].w == "weight" or (tokens[i].w in ("the", "your", "all") and _next_w(tokens, i) == "weight")
+    here = (tokens[i].w == "weight" and tokens[i - 1].w not in ("the", "your", "my", "all", "of", "more")) or (
+        tokens[i].w in ("the", "your", "all") and _next_w(tokens, i) == "weight"
+    )
     before = tokens[i - 1]
-    told = before.side or before.w in lx.FOOT or before.w in lx.STEP_WAYS or before.w == "degrees"
+    k = i if tokens[i].w == "weight" else i + 1
+    goes = _next_w(tokens, k) in WEIGHT_GOES
+    told = goes or before.side or before.w in lx.FOOT or before.w in lx.STEP_WAYS or before.w == "degrees"
     return bool(here and told and i > since and before.w not in ("back", "forward", "all", "off"))
 
 

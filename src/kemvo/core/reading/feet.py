@@ -72,6 +72,9 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
     if p.verb >= 0 and "weight" in p.words() and not p.verb_in(lx.STEP | lx.LIFT | lx.PIVOT):
         return
     kind = _kind(p, noun, memory)
+    beside = noun is not None and kind == "step" and memory.stepped and p.verb_in(lx.TOUCHING)
+    if beside and p.before(noun or 0, 4) & NEAR and not any(i < p.verb for i in p.sides()):
+        return
     if kind is None or (
         kind == "step" and (memory.stepped or memory.pivoted or _only_touches(p, noun, memory)) and _only_adds(p, noun)
     ):

@@ -140,3 +140,12 @@ NEEDS_COMPANY = _words(
     " laughed shipped bawl breeds"
 )
 """Of those, the ones that are words of their own: they are put right only beside a word of feet, weight or breath."""
+
+MISHEARD_NAMES: dict[str, str] = {
+    "loot": "lute", "flute": "lute", "looped": "lute", "main": "mane", "maine": "mane", "manes": "mane", "grain": "crane", "train": "crane",
+    "cranes": "crane", "tale": "tail", "tell": "tail", "tales": "tail", "wip": "whip", "weep": "whip", "clout": "cloud",
+    "crowd": "cloud", "crowds": "cloud", "monk": "monkey", "monkeys": "monkey", "munky": "monkey", "spare": "sparrow", "sparrows": "sparrow",
+    "pet": "pat", "rooster's": "rooster", "fare": "fair", "lady's": "lady", "ladies": "lady", "neddle": "needle",
+    "kneedle": "needle", "shuttles": "shuttle", "nee": "knee", "need": "knee", "rush": "brush", "brushed": "brush", "pulls": "pulse",
+}  # fmt: skip
+"""What recognisers hear for words of postures' names."""

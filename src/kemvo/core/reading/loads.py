@@ -70,7 +70,7 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     bare = p.verb < 0 and not told and is_bare_shift(p.tokens, p.first, p.last) and not p.where(lx.HAND)
     if bare:
         return p.side(p.sides()[0]), p.sides()[0]
-    if not (told or p.verb_in(lx.SHIFT | lx.SINK | lx.STAND)) or (p.hand_first() and not told):
+    if not (told or p.verb_in(lx.SHIFT | lx.SINK | lx.STAND)) or (_hand_leads(p) and not told):
         return None
     for i in p.where(lx.INTO):
         if told or i > p.verb:
@@ -94,6 +94,12 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     ):
         return p.side(named[0]), named[0]
     return None
+
+
+def _hand_leads(p: Piece) -> bool:
+    """Whether a hand is spoken of before "into", "onto" or the like."""
+    hands, into = p.where(lx.HAND), p.where(lx.INTO)
+    return p.hand_first() and (not into or hands[0] < into[0])
 
 
 def _after_preposition(p: Piece, i: int, memory: Memory, told: bool) -> tuple[Side | None, int] | None:

@@ -79,7 +79,9 @@ class NameIndex:
         i = 0
         while i < len(tokens):
             match = self._at(tokens, i)
-            if match:
+            if match and found and found[-1].id == match.id and match.first - found[-1].last <= 1:
+                i = match.last  # the same posture under another of its names
+            elif match:
                 found.append(match)
                 i = match.last
             else:
@@ -112,7 +114,9 @@ class NameIndex:
             if t.hard:
                 break
         exact = ((last, " ".join(words)) for last, words in reversed(windows))
-        alike = ((last, self._likeliest(words)) for last, words in reversed(windows))
+        # A name that is only alike has no side in its middle ("brush with the right, push").
+        sided = next((k for k in range(i + 1, len(tokens)) if tokens[k].side), len(tokens))
+        alike = ((last, self._likeliest(words)) for last, words in reversed(windows) if last <= sided + 1)
         for last, key in chain((e for e in exact if e[1] in self._exact), alike):
             if key and self._may_stand(tokens, i, last, key):
                 side = next((t.side for t in tokens[i:last] if t.side), None)
@@ -145,13 +149,15 @@ class NameIndex:
         if not own:
             return None
         near: set[str] = set().union(*(self._by_word[w] for w in own if len(self._by_word[w]) < TOO_COMMON))
-        near = {k for k in near if abs(len(k.split()) - len(parts)) <= 1 and k not in self._plain}
+        more = 0 if len(parts) == 2 else 1
+        near = {k for k in near if abs(len(k.split()) - len(parts)) <= more and k not in self._plain}
         least = ALIKE_FROM if len(parts) > 2 else ALIKE_FROM_OF_TWO
         best = process.extractOne(wanted, near, scorer=fuzz.ratio, score_cutoff=least) if near else None
         return best[0] if best else None
 
     def _nearest(self, w: str) -> str:
         """The word of some name that a misspelt or misheard one stands for, or the word itself."""
+        w = lx.MISHEARD_NAMES.get(w, w)
         if w in self._by_word or len(w) < 4:
             return w
         if w not in self._meant:

@@ -33,6 +33,11 @@ def number_at(tokens: Sequence[Token], i: int, last: int) -> tuple[float, int] |
         n, i = n + lx.NUMBERS[tokens[i].w], i + 1
     elif i < last and tokens[i].w == "hundred" and 0 < n < 10:
         n, i = n * 100, i + 1
+    if n and n % 100 == 0 and n >= 100 and i < last:
+        k = i + 1 if tokens[i].w == "and" else i
+        rest = number_at(tokens, k, last) if k < last and tokens[k].w in lx.NUMBERS else None
+        if rest and rest[0] < 100:
+            return float(n + rest[0]), rest[1]
     return float(n), i
 
 

@@ -11,7 +11,7 @@ from collections.abc import Iterator, Sequence
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.body import breaths, part_turn, time, turn, turned_on
-from kemvo.core.reading.clauses import clauses
+from kemvo.core.reading.clauses import COVERED, clauses
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.feet import feet, kick
 from kemvo.core.reading.loads import shift
@@ -19,10 +19,6 @@ from kemvo.core.reading.names import NameIndex, NameMatch
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import number_at
 from kemvo.core.reading.tokens import Token, tokens_of
-
-COVERED = "·"
-"""Stands for the words of a posture's name, so that "step back and roll the arms" moves no foot."""
-
 
 ABOUT = frozenset("called named feel feels feeling notice check imagine sure".split())
 """Clauses with these speak about the movement; they tell none."""
