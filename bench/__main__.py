@@ -23,6 +23,7 @@ from bench import reading
 from bench.material import long_form, long_session
 from kemvo.api.house import House
 from kemvo.audio.render import render
+from kemvo.core.breathed import breaths_of
 from kemvo.core.checks import read_through, seen
 from kemvo.core.cues import candidates
 from kemvo.core.floor import trace
@@ -111,7 +112,7 @@ def scheduling(folder: Path) -> None:
         session = long_session(form_id, passes)
         forms = house.forms_of(session)
         timeline = plan(session, forms)
-        cues = candidates(timeline)
+        cues = candidates(timeline, breaths_of(timeline, session, forms))
         if passes == 1:
             texts = {w.text for c in cues for w in c.wordings}
             measured = times(lambda t=texts, s=session: house.clips(s.speech).measure(t), 1)

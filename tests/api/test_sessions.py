@@ -100,7 +100,7 @@ def test_sessions_are_copied_put_away_and_listed(demo_client: TestClient) -> Non
 def test_what_can_be_chosen_is_listed(demo_client: TestClient) -> None:
     choices = demo_client.get("/api/choices").json()
     assert {"en-gb", "en-us"} <= {v["id"] for v in choices["voices"]}
-    assert [f["id"] for f in choices["facings"]] == ["behind", "mirror", "watch"]
+    assert [f["id"] for f in choices["facings"]] == ["behind", "mirror", "watch", "side"]
     assert [v["id"] for v in choices["voice_levels"]] == ["full", "short", "names", "breath", "silent"]
 
 

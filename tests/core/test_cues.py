@@ -6,6 +6,7 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from kemvo.core.breathed import breaths_of
 from kemvo.core.cues import KINDS, Cue, candidates
 from kemvo.core.form import Movement, Posture, Wordings
 from kemvo.core.practice import work_out
@@ -24,7 +25,7 @@ from strategies import movements, one_posture, practices, talk
 def test_nobody_says_two_things_at_once_and_every_cue_is_over_before_its_moment(practice: tuple) -> None:
     session, here = practice
     done = work_out(session, here, talk)
-    cues = candidates(done.timeline)
+    cues = candidates(done.timeline, done.breaths)
     assert sorted(d.cue.id for d in done.decisions) == sorted(c.id for c in cues), "a cue was lost"
     said = [d for d in done.decisions if d.start_ms is not None]
     for a, b in itertools.pairwise(said):
@@ -145,7 +146,7 @@ VOICE_KINDS = {
 def test_each_voice_level_says_its_kinds(voice: str, kinds: set[str]) -> None:
     form = one_posture(Movement(line="Sink", breath="in"), Movement(line="Rise", breath="out"), name="Heron")
     session = Session(passes=(Pass(part=Part(form_id="f"), voice=voice),))
-    assert {c.kind for c in candidates(plan(session, {"f": form}))} == kinds
+    assert {c.kind for c in candidates(*_laid(session, {"f": form}))} == kinds
     tones = [s.kind for s in sounds(plan(session, {"f": form}), session.sound, []) if s.kind.startswith("breath")]
     assert tones == ([] if voice == "silent" else ["breath-in", "breath-out"])
 
@@ -217,3 +218,8 @@ def test_an_unnamed_posture_and_an_empty_session_are_no_trouble() -> None:
     assert Posture().movements == ()
     done = work_out(Session(passes=(Pass(part=Part(form_id="f")),)), {"f": form}, talk)
     assert [d.cue.kind for d in done.decisions] == ["pass", "movement"]
+
+
+def _laid(session: Session, here: dict) -> tuple:
+    timeline = plan(session, here)
+    return timeline, breaths_of(timeline, session, here)

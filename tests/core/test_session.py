@@ -3,6 +3,7 @@
 import pytest
 from hypothesis import given, settings
 
+from kemvo.core.breathed import breaths_of
 from kemvo.core.form import Form, Movement, Posture, Section, with_ids
 from kemvo.core.plan import cue_lines, session_plan
 from kemvo.core.practice import work_out
@@ -92,7 +93,7 @@ def test_the_speed_of_practice_leaves_pauses_alone() -> None:
         ({"passes": [{"part": {}}]}, "pass 1, part: Form_id is missing"),
         (
             {"passes": [{"part": {"form_id": "f"}, "facing": "up"}]},
-            "pass 1: Facing must be 'behind', 'mirror' or 'watch'",
+            "pass 1: Facing must be 'behind', 'mirror', 'watch' or 'side'",
         ),
         (
             {"passes": [{"title": "Warm", "part": {"form_id": "f"}, "repeats": 0}]},
@@ -127,12 +128,14 @@ def test_chimes_ring_where_passes_begin_and_at_the_end() -> None:
 
 
 def test_breath_tones_last_as_long_as_the_breath() -> None:
-    timeline = plan(Session(passes=(over(pause_before_ms=0),)), FORMS)
-    assert [(t.at_ms, t.ms, t.kind) for t in breath_tones(timeline, SoundChoice())] == [
+    session = Session(passes=(over(pause_before_ms=0),))
+    timeline = plan(session, FORMS)
+    breaths = breaths_of(timeline, session, FORMS)
+    assert [(t.at_ms, t.ms, t.kind) for t in breath_tones(timeline, SoundChoice(), breaths)] == [
         (5000, 4000, "breath-in"),
         (9000, 4000, "breath-out"),
     ]
-    assert breath_tones(timeline, SoundChoice(breath_tones=False)) == []
+    assert breath_tones(timeline, SoundChoice(breath_tones=False), breaths) == []
 
 
 @given(practices())

@@ -14,6 +14,8 @@ from kemvo.api.house import Here
 from kemvo.audio.espeak import english_voices
 from kemvo.audio.render import samples_of
 from kemvo.audio.tones import RATE
+from kemvo.core.blocks import CURVES, KINDS, PATTERNS, Facing, Voice
+from kemvo.core.breathing import SCHOOL_TITLES
 from kemvo.core.session import FACINGS, VOICES, SpeechChoice
 from kemvo.core.sound import Sound
 
@@ -29,12 +31,26 @@ class Choice(BaseModel):
     title: str
 
 
+class KindChoice(Choice):
+    """A kind of block, and what a new one begins with."""
+
+    moves: bool
+    facing: Facing
+    voice: Voice
+    repeats: int
+    still_ms: int
+
+
 class Choices(BaseModel):
     """Everything a session page offers to choose from."""
 
     voices: list[Choice]
     facings: list[Choice]
     voice_levels: list[Choice]
+    kinds: list[KindChoice]
+    curves: list[Choice]
+    patterns: list[Choice]
+    schools: list[Choice]
 
 
 @router.get("/choices")
@@ -44,6 +60,21 @@ def choices() -> Choices:
         voices=[Choice(id=v.id, title=v.title) for v in english_voices()],
         facings=[Choice(id=f.id, title=f.title) for f in FACINGS.values()],
         voice_levels=[Choice(id=v.id, title=v.title) for v in VOICES.values()],
+        kinds=[
+            KindChoice(
+                id=k.id,
+                title=k.title,
+                moves=k.moves,
+                facing=k.facing,
+                voice=k.voice,
+                repeats=k.repeats,
+                still_ms=k.still_ms,
+            )
+            for k in KINDS.values()
+        ],
+        curves=[Choice(id=c.id, title=c.title) for c in CURVES.values()],
+        patterns=[Choice(id=p.id, title=p.title) for p in PATTERNS.values()],
+        schools=[Choice(id=k, title=v) for k, v in SCHOOL_TITLES.items()],
     )
 
 

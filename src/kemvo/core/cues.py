@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from bisect import bisect_right
+from collections.abc import Iterator, Sequence
 from typing import Literal, NamedTuple
 
-from kemvo.core.breath import runs
+from kemvo.core.blocks import KINDS as BLOCKS
+from kemvo.core.breathed import Breathed
 from kemvo.core.session import FACINGS, VOICES
 from kemvo.core.timeline import Performance, Span, Timeline
 from kemvo.core.wording import LENGTHS, Wording, distinct, number_word, sayable, wordings_of
@@ -61,9 +63,9 @@ class Cue(NamedTuple):
         return KINDS[self.kind].worth - LENGTHS.index(self.wordings[wording].length)
 
 
-def candidates(timeline: Timeline) -> list[Cue]:
+def candidates(timeline: Timeline, breaths: Sequence[Breathed]) -> list[Cue]:
     """All cues of a timeline that its passes' voice levels ask for, in the order of their moments."""
-    cues = [*_pass_cues(timeline), *_name_cues(timeline), *_movement_cues(timeline), *_breath_cues(timeline)]
+    cues = [*_pass_cues(timeline), *_name_cues(timeline), *_movement_cues(timeline), *_breath_cues(timeline, breaths)]
     cues = [c for c in cues if c.kind in VOICES[timeline.spans[c.span].leg.voice].kinds]
     return sorted(cues, key=lambda c: (c.target_ms, KINDS[c.kind].rank))
 
@@ -88,12 +90,24 @@ def _pass_cues(timeline: Timeline) -> Iterator[Cue]:
     for i, s in enumerate(timeline.spans):
         if s.leg.no != no:
             no, begins, waiting = s.leg.no, s.start_ms, True
+            if not BLOCKS[s.leg.kind].moves:
+                # A block that stands still is told at its beginning, after its chime.
+                by = min(s.end_ms, s.start_ms + STILL_TOLD_MS)
+                told = distinct(("full", sayable(s.leg.say)))
+                if told:
+                    row = KINDS["pass"]
+                    name = f"{s.leg.id or no}.1.{i}.pass"
+                    yield Cue(name, "pass", by, s.start_ms, max(0, by - row.space_ms), told, i)
         if s.kind == "movement" and waiting:
             waiting = False
             changed = s.leg.facing != facing
             facing = s.leg.facing
             text = sayable(s.leg.say) or (FACINGS[facing].announce if changed else "")
             yield from _cue("pass", s, i, begins, distinct(("full", text)))
+
+
+STILL_TOLD_MS = 30_000
+"""What is said in a block that stands still is over by then."""
 
 
 def _name_cues(timeline: Timeline) -> Iterator[Cue]:
@@ -138,11 +152,16 @@ def _movement_cues(timeline: Timeline) -> Iterator[Cue]:
             opens = spans[i + 1].start_ms
 
 
-def _breath_cues(timeline: Timeline) -> Iterator[Cue]:
+def _breath_cues(timeline: Timeline, breaths: Sequence[Breathed]) -> Iterator[Cue]:
     """ "In" and "out", for passes in which only the breath is called."""
-    spans = timeline.spans
-    for first, _ in runs([(s.breath, s.kind, s.end_ms - s.start_ms, s.leg.no) for s in spans]):
-        s = spans[first]
-        yield from _cue(
-            "breath", s, first, 0, distinct(("full", f"Breathe {s.breath}"), ("short", s.breath.capitalize()))
+    starts = [s.start_ms for s in timeline.spans]
+    row = KINDS["breath"]
+    for b in breaths:
+        i = bisect_right(starts, b.start_ms) - 1
+        s = timeline.spans[i]
+        wordings = distinct(("full", f"Breathe {b.way}"), ("short", b.way.capitalize()))
+        name = f"{s.leg.id or s.leg.no}.{s.leg.round}.{i}.breath" + (
+            f".{b.start_ms}" if b.start_ms != s.start_ms else ""
         )
+        opens, due = max(0, b.start_ms - row.lead_ms), max(0, b.start_ms - row.space_ms)
+        yield Cue(name, "breath", b.start_ms, opens, due, wordings, i)

@@ -2,11 +2,14 @@
 
 from __future__ import annotations
 
+from kemvo.core.account import Account, account, energy_says, together
+from kemvo.core.blocks import KINDS
+from kemvo.core.breathed import report_of
 from kemvo.core.ledger import Totals, totals_by
 from kemvo.core.problem import Problem
 from kemvo.core.schedule import Decision
 from kemvo.core.session import FACINGS, VOICES, Forms, Session, missing_parts, pass_title, postures_of
-from kemvo.core.timeline import Timeline, plan
+from kemvo.core.timeline import Span, Timeline, plan
 from kemvo.core.values import Value
 
 
@@ -15,42 +18,59 @@ class PassLine(Value):
 
     id: str
     title: str
+    kind: str
+    off: bool
     facing: str
     voice: str
     postures: int
     tempo: float
     start_ms: int
+    clock: str
     totals: Totals
+    account: Account
+    breath: str
 
 
 class Plan(Value):
-    """What follows from a session. `over_ms` is how much longer than wished it is (negative: shorter)."""
+    """What follows from a session. `over_ms` is how much longer than wished it is (negative: shorter). `energy`: told as a
+    range with its source."""
 
     totals: Totals
     over_ms: int | None
     passes: tuple[PassLine, ...]
     problems: tuple[Problem, ...]
+    account: Account
+    energy: str
 
 
 def session_plan(session: Session, forms: Forms) -> Plan:
     """Work out the plan of a session."""
     timeline = plan(session, forms)
     by_pass, whole = totals_by(timeline.spans, lambda s: s.leg.no, lambda _: 0)
+    spans_of: dict[int, list[Span]] = {}
+    for s in timeline.spans:
+        spans_of.setdefault(s.leg.no, []).append(s)
     lines = []
     start = 0
     for no, p in enumerate(session.passes):
+        spans = spans_of.get(no, [])
         sums = by_pass.get(no, Totals())
         form = forms.get(p.part.form_id)
         lines.append(
             PassLine(
                 id=p.id,
                 title=pass_title(p, forms),
+                kind=KINDS[p.kind].title,
+                off=p.off,
                 facing=FACINGS[p.facing].title,
                 voice=VOICES[p.voice].title,
                 postures=len(postures_of(p, forms)),
                 tempo=p.tempo or (form.tempo if form else 0),
                 start_ms=start,
+                clock=clock_at(session.starts_at, start),
                 totals=sums,
+                account=account(spans, form if KINDS[p.kind].moves else None),
+                breath=report_of(no, spans, session, forms).says if spans else "",
             )
         )
         start += sums.ms
@@ -59,7 +79,18 @@ def session_plan(session: Session, forms: Forms) -> Plan:
         over_ms=None if session.wished_ms is None else timeline.total_ms - session.wished_ms,
         passes=tuple(lines),
         problems=tuple(missing_parts(session, forms)),
+        account=together([line.account for line in lines]),
+        energy=energy_says(timeline.total_ms),
     )
+
+
+def clock_at(starts_at: str, ms: int) -> str:
+    """The time on the clock so long after the start, "" without one."""
+    if not starts_at:
+        return ""
+    hours, minutes = (int(x) for x in starts_at.split(":"))
+    whole = hours * 60 + minutes + ms // 60_000
+    return f"{whole // 60 % 24}:{whole % 60:02d}"
 
 
 class CueLine(Value):

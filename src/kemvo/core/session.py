@@ -6,12 +6,11 @@ from typing import Annotated, Literal, NamedTuple
 
 from pydantic import Field, ValidationError
 
+from kemvo.core.blocks import KINDS, BlockKind, CurveId, Facing, Only, Voice
+from kemvo.core.breathing import School
 from kemvo.core.form import Form, Posture
 from kemvo.core.problem import Problem, from_validation
 from kemvo.core.values import Id, Line, StillMs, Tempo, Title, Value
-
-Facing = Literal["behind", "mirror", "watch"]
-Voice = Literal["full", "short", "names", "breath", "silent"]
 
 
 class FacingRow(NamedTuple):
@@ -33,6 +32,7 @@ FACINGS: dict[Facing, FacingRow] = {
         FacingRow("behind", "Back to the class", False, "Follow along with me, my back to you."),
         FacingRow("mirror", "Facing, mirrored", True, "I am facing you now. Follow me as in a mirror."),
         FacingRow("watch", "Facing, to watch", False, "I am facing you now. Only watch this time."),
+        FacingRow("side", "Side-on", False, "I stand side-on now, so that you see the depth."),
     )
 }
 
@@ -54,16 +54,57 @@ VOICES: dict[Voice, VoiceRow] = {
         VoiceRow("names", "Names only", frozenset({"pass", "name"}), "short"),
         VoiceRow("breath", "Breath only", frozenset({"pass", "breath"}), "keyword"),
         VoiceRow("silent", "Silent", frozenset(), "keyword"),
+        VoiceRow("thin", "Thinning out from time to time", frozenset({"pass", "name", "movement"}), "full"),
     )
 }
+"""The levels; "thin" stands for another one at each time, by the session's curve, and is resolved in the timeline."""
 
 
 class Part(Value):
-    """A form, or the stretch of it from one posture to another, both included. Empty ends mean the form's own."""
+    """A form, or the stretch of it from one posture to another, both included. Empty ends mean the form's own.
+    `first_movement`, `last_movement`: where within those postures it begins and ends, for drills of a few movements."""
 
     form_id: Id
     first: Id = ""
     last: Id = ""
+    first_movement: Id = ""
+    last_movement: Id = ""
+
+
+class Pace(Value):
+    """Another pace for a stretch of a pass, from posture to posture (both included; empty ends: the pass's own):
+    `tempo` counts a minute, going evenly to `to` by its end; or so long that the stretch takes `ms`; or so many
+    `counts_a_shift` that every weight shift takes them. `movement`: only that movement of the first posture."""
+
+    first: Id = ""
+    last: Id = ""
+    movement: Id = ""
+    tempo: Tempo | None = None
+    to: Tempo | None = None
+    ms: Annotated[int, Field(ge=500, le=3_600_000)] | None = None
+    counts_a_shift: Annotated[float, Field(ge=0.25, le=64)] | None = None
+
+
+class Bounds(Value):
+    """What fitting may change about a block: tempo and repeats from-to, the rest after it from-to (None: as it is), and
+    whether it may be left out. `matters`: 1 to 5."""
+
+    tempo_least: Tempo | None = None
+    tempo_most: Tempo | None = None
+    repeats_least: Annotated[int, Field(ge=1, le=99)] | None = None
+    repeats_most: Annotated[int, Field(ge=1, le=99)] | None = None
+    rest_least_ms: StillMs | None = None
+    rest_most_ms: StillMs | None = None
+    drop: bool = False
+    matters: Annotated[int, Field(ge=1, le=5)] = 3
+
+
+class BreathChoice(Value):
+    """The breath school of a session or a pass; for a paced breath, breaths a minute and the share of each going in."""
+
+    school: School = "written"
+    per_minute: Annotated[float, Field(ge=2, le=30)] = 6.0
+    in_share: Annotated[float, Field(ge=0.2, le=0.8)] = 0.5
 
 
 class Pass(Value):
@@ -71,12 +112,23 @@ class Pass(Value):
 
     `tempo` in counts per minute (None: the form's own). `repeats`: how often the part is done in a row.
     `other_side`: everything mirrored, for the class too. `say`: what is said before it begins; empty:
-    Kemvo says the facing when it changes. Pauses in milliseconds, untouched by tempo.
+    Kemvo says the facing when it changes. Pauses in milliseconds, untouched by tempo. `kind`: what sort of block it is;
+    kinds that go over no form last `still_ms`. `off`: left out for now. `group`: blocks of one name stand together.
+    `alternate`: every second repeat on the other side. `only`: hands or feet alone. `breath`: its own breath school.
     """
 
     id: Id = ""
     title: Title = ""
+    kind: BlockKind = "follow"
+    off: bool = False
+    group: Title = ""
     part: Part
+    still_ms: StillMs = 0
+    only: Only = "all"
+    alternate: bool = False
+    paces: Annotated[tuple[Pace, ...], Field(max_length=100)] = ()
+    breath: BreathChoice | None = None
+    bounds: Bounds = Bounds()
     tempo: Tempo | None = None
     repeats: Annotated[int, Field(ge=1, le=99)] = 1
     facing: Facing = "behind"
@@ -106,11 +158,16 @@ class SoundChoice(Value):
 
 
 class Session(Value):
-    """Ordered passes. `wished_ms` is how long it should take, None if it does not matter."""
+    """Ordered passes. `wished_ms` is how long it should take, None if it does not matter. `starts_at`: the time on the
+    clock ("10:30"). `thinning`: how the words thin out from time to time. `breath`: the breath school of all passes that
+    have none of their own."""
 
     title: Title = ""
     notes: Annotated[str, Field(max_length=20_000)] = ""
     wished_ms: Annotated[int, Field(ge=60_000, le=6 * 3_600_000)] | None = None
+    starts_at: Annotated[str, Field(pattern=r"^([01]?\d|2[0-3]):[0-5]\d$|^$")] = ""
+    thinning: CurveId = "usual"
+    breath: BreathChoice = BreathChoice()
     speech: SpeechChoice = SpeechChoice()
     sound: SoundChoice = SoundChoice()
     passes: Annotated[tuple[Pass, ...], Field(max_length=200)] = ()
@@ -161,6 +218,8 @@ def pass_title(p: Pass, forms: Forms) -> str:
     """What a pass is called: its own title, or its form's and its part's."""
     if p.title:
         return p.title
+    if not KINDS[p.kind].moves:
+        return KINDS[p.kind].title
     form = forms.get(p.part.form_id)
     if form is None:
         return "A form that is missing"
@@ -188,6 +247,8 @@ def missing_parts(session: Session, forms: Forms) -> list[Problem]:
     """What a session asks for that is not there: forms, or ends of parts that were taken out of a form."""
     problems = []
     for i, p in enumerate(session.passes):
+        if p.off or not KINDS[p.kind].moves:
+            continue
         where = f"pass {i + 1}"
         form = forms.get(p.part.form_id)
         if form is None:

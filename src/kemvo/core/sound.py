@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
+from bisect import bisect_right
 from collections.abc import Iterable
 from typing import Literal, NamedTuple
 
-from kemvo.core.breath import runs
+from kemvo.core.breathed import Breathed
 from kemvo.core.schedule import Decision, Interval
 from kemvo.core.session import SoundChoice
 from kemvo.core.timeline import Timeline
@@ -55,19 +56,17 @@ def quiet_times(timeline: Timeline, choice: SoundChoice) -> list[Interval]:
     return silent + [(c.at_ms, c.at_ms + min(CHIME_CLEAR_MS, c.ms)) for c in chimes(timeline, choice)]
 
 
-def breath_tones(timeline: Timeline, choice: SoundChoice) -> list[Sound]:
+def breath_tones(timeline: Timeline, choice: SoundChoice, breaths: Iterable[Breathed]) -> list[Sound]:
     """A tone as long as each called breath; none in silent passes."""
     if not choice.breath_tones:
         return []
-    spans = timeline.spans
+    silent = {(s.leg.no, s.leg.round) for s in timeline.spans if s.leg.voice == "silent"}
+    rounds = [(s.start_ms, (s.leg.no, s.leg.round)) for s in timeline.spans]
+    starts = [start for start, _ in rounds]
     return [
-        Sound(
-            spans[first].start_ms,
-            spans[end - 1].end_ms - spans[first].start_ms,
-            "breath-in" if spans[first].breath == "in" else "breath-out",
-        )
-        for first, end in runs([(s.breath, s.kind, s.end_ms - s.start_ms, s.leg.no) for s in spans])
-        if spans[first].leg.voice != "silent"
+        Sound(b.start_ms, b.end_ms - b.start_ms, "breath-in" if b.way == "in" else "breath-out")
+        for b in breaths
+        if rounds[max(0, bisect_right(starts, b.start_ms) - 1)][1] not in silent
     ]
 
 
@@ -80,6 +79,8 @@ def speech(decisions: Iterable[Decision]) -> list[Sound]:
     ]
 
 
-def sounds(timeline: Timeline, choice: SoundChoice, decisions: Iterable[Decision]) -> list[Sound]:
+def sounds(
+    timeline: Timeline, choice: SoundChoice, decisions: Iterable[Decision], breaths: Iterable[Breathed]
+) -> list[Sound]:
     """Everything that sounds, in order of time."""
-    return sorted([*speech(decisions), *breath_tones(timeline, choice), *chimes(timeline, choice)])
+    return sorted([*speech(decisions), *breath_tones(timeline, choice, breaths), *chimes(timeline, choice)])

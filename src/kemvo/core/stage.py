@@ -2,9 +2,11 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from itertools import groupby
 from typing import Literal
 
+from kemvo.core.breathed import Breathed
 from kemvo.core.practice import Practice
 from kemvo.core.said import foot_side
 from kemvo.core.session import FACINGS, VOICES
@@ -99,7 +101,7 @@ def stage(practice: Practice, title: str, view: View, speed: float) -> Stage:
         view=view,
         passes=_passes(spans),
         spans=_spans(spans),
-        curve=curve(spans, practice.timeline.total_ms),
+        curve=curve(spans, practice.timeline.total_ms, practice.breaths),
         sounds=tuple(StageSound(at_ms=s.at_ms, ms=s.ms, kind=s.kind, text=s.text) for s in practice.sounds),
     )
 
@@ -117,19 +119,27 @@ def seen(spans: tuple[Span, ...], view: View) -> list[Span]:
     return out
 
 
-def curve(spans: list[Span], total_ms: int) -> Curve:
+def curve(spans: list[Span], total_ms: int, breaths: Sequence[Breathed]) -> Curve:
     """The weight and fill curves sampled every `CURVE_STEP_MS`."""
     left, fill = [], []
-    at = 0
+    at = b = 0
+    level = 0.0
     for t in range(0, total_ms + CURVE_STEP_MS, CURVE_STEP_MS):
         while at < len(spans) - 1 and spans[at].end_ms <= t:
             at += 1
         if not spans:
             break
         s = spans[at]
-        u = (t - s.start_ms) / ((s.end_ms - s.start_ms) or 1)
-        left.append(round(along(s.left_from, s.left_to, u), 1))
-        fill.append(round(100 * along(s.fill_from, s.fill_to, u), 1))
+        left.append(round(along(s.left_from, s.left_to, (t - s.start_ms) / ((s.end_ms - s.start_ms) or 1)), 1))
+        while b < len(breaths) and breaths[b].end_ms <= t:
+            level = 100.0 if breaths[b].way == "in" else 0.0
+            b += 1
+        now = level
+        if b < len(breaths) and breaths[b].start_ms <= t:
+            breath = breaths[b]
+            u = (t - breath.start_ms) / (breath.end_ms - breath.start_ms)
+            now = along(level, 100.0 if breath.way == "in" else 0.0, u)
+        fill.append(round(now, 1))
     return Curve(step_ms=CURVE_STEP_MS, left=tuple(left), fill=tuple(fill))
 
 

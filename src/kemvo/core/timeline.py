@@ -11,10 +11,13 @@ from fractions import Fraction
 from math import floor
 from typing import Literal, NamedTuple
 
+from kemvo.core.blocks import KINDS, BlockKind, Facing, Voice, thinned
 from kemvo.core.breath import fills
 from kemvo.core.form import Form, Movement, Posture
 from kemvo.core.mirror import mirror_posture
-from kemvo.core.session import Facing, Forms, Pass, Session, Voice, pass_title, postures_of
+from kemvo.core.parts import only_part, rounds_of, stretches_of
+from kemvo.core.session import Forms, Pass, Session, pass_title, postures_of
+from kemvo.core.tempo import lengths
 from kemvo.core.values import EVEN, Breath
 
 HALF = Fraction(1, 2)
@@ -47,6 +50,7 @@ class Leg(NamedTuple):
     facing: Facing
     voice: Voice
     say: str
+    kind: BlockKind = "follow"
 
 
 class Span(NamedTuple):
@@ -94,9 +98,11 @@ class _Step(NamedTuple):
 def plan(session: Session, forms: Forms, speed: float = 1.0) -> Timeline:
     """The timeline of a session. `speed` multiplies every tempo (1 = as planned); holds and pauses stay."""
     steps: list[_Step] = []
+    times: dict[object, int] = {}
     for no, p in enumerate(session.passes):
-        steps += _steps_of_pass(no, p, forms, speed)
-    start = next((_entry_weight(p, forms) for p in session.passes), EVEN)
+        if not p.off:
+            steps += _steps_of_pass(no, p, session, forms, speed, times)
+    start = next((_entry_weight(p, forms) for p in session.passes if not p.off), EVEN)
     return _lay_out(steps, start)
 
 
@@ -108,41 +114,67 @@ def plan_form(form: Form, tempo: float | None = None) -> Timeline:
     return _lay_out(_steps(leg, placed, ms_per_count), form.opening_left_pct)
 
 
-def _steps_of_pass(no: int, p: Pass, forms: Forms, speed: float) -> Iterator[_Step]:
+def _steps_of_pass(
+    no: int, p: Pass, session: Session, forms: Forms, speed: float, times: dict[object, int]
+) -> Iterator[_Step]:
+    """The steps of one pass. `times`: how often each material was gone over before, for the words to thin out."""
+    row = KINDS[p.kind]
+
+    def leg(round_: int, rounds: int, voice: Voice) -> Leg:
+        says = p.say or (row.says if p.kind != "follow" else "")
+        return Leg(no, p.id, pass_title(p, forms), p.part.form_id, round_, rounds, p.facing, voice, says, p.kind)
+
+    def still(ms: int, leg_: Leg, left: int) -> _Step:
+        return _Step(Fraction(ms), "pause", leg_, None, None, 0, left, "free")
+
+    if not row.moves:
+        whole = p.pause_before_ms + p.still_ms + p.pause_after_ms
+        if whole:
+            yield still(whole, leg(1, 1, "full" if p.voice == "thin" else p.voice), EVEN)
+        return
     form = forms.get(p.part.form_id)
     if form is None:
         return
     chosen = {posture.id for posture in postures_of(p, forms)}
-    placed = [
-        (mirror_posture(posture) if p.other_side else posture, s.id, s.title)
-        for s in form.sections
-        for posture in s.postures
-        if posture.id in chosen
-    ]
-    ms_per_count = Fraction(60_000) / (Fraction(p.tempo or form.tempo) * Fraction(speed))
+    placed = [(posture, s.id, s.title) for s in form.sections for posture in s.postures if posture.id in chosen]
+    placed = only_part(placed, p)
     entry = _entry_weight(p, forms)
-
-    def leg(round_: int) -> Leg:
-        return Leg(no, p.id, pass_title(p, forms), p.part.form_id, round_, p.repeats, p.facing, p.voice, p.say)
-
-    def still(ms: int, round_: int, left: int) -> _Step:
-        return _Step(Fraction(ms), "pause", leg(round_), None, None, 0, left, "free")
-
-    if p.pause_before_ms:
-        yield still(p.pause_before_ms, 1, entry)
+    rounds = rounds_of(placed, p, entry)
+    material = (p.part, p.only)
+    base = (p.tempo or form.tempo) * speed
     left = entry
-    for round_ in range(1, p.repeats + 1):
-        for step in _steps(leg(round_), placed, ms_per_count):
+    begun = False
+    for n, round_ in enumerate(rounds, 1):
+        voice = thinned(session.thinning, times.get(material, 0)) if p.voice == "thin" else p.voice
+        times[material] = times.get(material, 0) + 1
+        here = leg(n, len(rounds), voice)
+        if not begun and p.pause_before_ms:
+            yield still(p.pause_before_ms, here, entry)
+        begun = True
+        for step in _paced(list(_steps(here, round_, Fraction(60_000) / Fraction(base))), p, base, speed):
             left = step.left_to
             yield step
     if p.pause_after_ms:
-        yield still(p.pause_after_ms, p.repeats, left)
+        yield still(p.pause_after_ms, leg(len(rounds), len(rounds), here.voice) if rounds else leg(1, 1, "full"), left)
+
+
+def _paced(steps: list[_Step], p: Pass, base: float, speed: float) -> list[_Step]:
+    """Steps of one round with the paces of their pass."""
+    if not p.paces:
+        return steps
+    moving = [i for i, s in enumerate(steps) if s.kind == "movement" and s.movement]
+    counts = [steps[i].movement.counts for i in moving]  # type: ignore[union-attr]
+    done = [(steps[i].performance, steps[i].movement) for i in moving]
+    exact = lengths(counts, base, stretches_of(p, done, counts, base / speed, speed))
+    for i, ms in zip(moving, exact, strict=True):
+        steps[i] = steps[i]._replace(exact_ms=ms)
+    return steps
 
 
 def _entry_weight(p: Pass, forms: Forms) -> int:
     """The weight with which a pass begins: the opening's, or that at the end of what comes before its part."""
     form = forms.get(p.part.form_id)
-    if form is None:
+    if form is None or not KINDS[p.kind].moves:
         return EVEN
     wanted = postures_of(p, forms)
     left = form.opening_left_pct

@@ -1,0 +1,114 @@
+"""The plan on paper: one sheet for the instructor with their own sides and times on the clock, one for the class with
+theirs, posture names and cautions."""
+
+from __future__ import annotations
+
+from itertools import groupby
+from typing import Literal
+
+from kemvo.core.blocks import KINDS
+from kemvo.core.groups import ADVICE, GROUPS
+from kemvo.core.mirror import mirror_posture
+from kemvo.core.plan import session_plan
+from kemvo.core.session import FACINGS, Forms, Session
+from kemvo.core.timeline import Span, plan
+from kemvo.core.values import Value
+
+For = Literal["instructor", "class"]
+
+
+class PaperLine(Value):
+    """A posture of a block: its number and title, and for the instructor its movements in words."""
+
+    number: str
+    title: str
+    words: tuple[str, ...]
+    cautions: tuple[str, ...]
+
+
+class PaperBlock(Value):
+    """A block: when it begins (on the clock, or from the beginning), how long, what and how."""
+
+    clock: str
+    title: str
+    kind: str
+    minutes: float
+    how: str
+    says: str
+    lines: tuple[PaperLine, ...]
+
+
+class Paper(Value):
+    """A whole sheet."""
+
+    title: str
+    subtitle: str
+    blocks: tuple[PaperBlock, ...]
+    notes: tuple[str, ...]
+
+
+def paper(session: Session, forms: Forms, reader: For) -> Paper:
+    """The sheet of a session. For the class every side is the class's own. For the instructor the sides are those the
+    instructor moves: turned over in passes that are danced as a mirror."""
+    made = session_plan(session, forms)
+    timeline = plan(session, forms)
+    spans = {no: list(part) for no, part in groupby(timeline.spans, lambda s: s.leg.no)}
+    blocks = []
+    for no, (p, line) in enumerate(zip(session.passes, made.passes, strict=True)):
+        if p.off:
+            continue
+        turned = reader == "instructor" and FACINGS[p.facing].performer_mirrors
+        kind = KINDS[p.kind]
+        how = []
+        if kind.moves:
+            how = [f"{line.tempo:.4g} counts a minute"]
+            if reader == "instructor":
+                how = [line.facing, line.voice, *how]
+                if turned:
+                    how.append("you move the other side; the class hears its own")
+            if p.repeats > 1:
+                how.append(f"{p.repeats} times")
+        blocks.append(
+            PaperBlock(
+                clock=line.clock or _from_start(line.start_ms),
+                title=line.title,
+                kind=kind.title,
+                minutes=round(line.totals.ms / 60_000, 1),
+                how=" · ".join(how),
+                says=(p.say or kind.says) if reader == "instructor" else "",
+                lines=_lines(spans.get(no, []), turned, reader),
+            )
+        )
+    groups = {f.who.group for f in forms.values()}
+    cautions = tuple(GROUPS[g].caution for g in sorted(groups))
+    total = made.totals.ms
+    return Paper(
+        title=session.title or "Lesson",
+        subtitle=f"{'For the instructor' if reader == 'instructor' else 'For the class'} · {_from_start(total)}",
+        blocks=tuple(blocks),
+        notes=(*cautions, ADVICE, *((session.notes,) if session.notes and reader == "instructor" else ())),
+    )
+
+
+def _lines(spans: list[Span], turned: bool, reader: For) -> tuple[PaperLine, ...]:
+    """The postures of a block the first time they are done in it, each once."""
+    seen: set[tuple[str, str | None]] = set()
+    out = []
+    for s in spans:
+        if s.performance is None or s.movement_no or s.kind != "movement":
+            continue
+        posture = mirror_posture(s.performance.posture) if turned else s.performance.posture
+        key = (posture.id, posture.side)
+        if key in seen:
+            continue
+        seen.add(key)
+        words = tuple(m.line for m in posture.movements if m.line) if reader == "instructor" else ()
+        gentler = (f"Gentler: {posture.gentler}",) if posture.gentler else ()
+        out.append(
+            PaperLine(number=posture.number, title=posture.title(), words=words, cautions=(*posture.cautions, *gentler))
+        )
+    return tuple(out)
+
+
+def _from_start(ms: int) -> str:
+    return f"{ms // 60_000}:{ms // 1000 % 60:02d}"

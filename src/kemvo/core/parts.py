@@ -1,0 +1,171 @@
+"""What of a form a pass goes through: a part of it, hands or feet alone, once or again, growing in a chain."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from functools import lru_cache
+from typing import NamedTuple, Protocol
+
+from kemvo.core.blocks import KINDS
+from kemvo.core.filling import in_words
+from kemvo.core.form import Movement, Posture
+from kemvo.core.mirror import mirror_posture
+from kemvo.core.said import FEET, line_facts
+from kemvo.core.session import Pace, Pass
+from kemvo.core.tempo import Stretch, tempo_for
+from kemvo.core.weight import shifts
+
+Placed = tuple[Posture, str, str]
+"""A posture with the id and title of its section."""
+
+
+class _Performed(Protocol):
+    @property
+    def posture(self) -> Posture: ...
+    @property
+    def no(self) -> int: ...
+
+
+def only_part(placed: Sequence[Placed], p: Pass) -> list[Placed]:
+    """The placed postures cut to the movements at which the part begins and ends."""
+    out = list(placed)
+    if not out:
+        return out
+    if p.part.first_movement:
+        posture, *where = out[0]
+        at = next((i for i, m in enumerate(posture.movements) if m.id == p.part.first_movement), 0)
+        out[0] = (posture.model_copy(update={"movements": posture.movements[at:]}), *where)  # type: ignore[assignment]
+    if p.part.last_movement:
+        posture, *where = out[-1]
+        n = next((i + 1 for i, m in enumerate(posture.movements) if m.id == p.part.last_movement), None)
+        out[-1] = (posture.model_copy(update={"movements": posture.movements[:n]}), *where)  # type: ignore[assignment]
+    return out
+
+
+def rounds_of(placed: Sequence[Placed], p: Pass, entry: int) -> list[list[Placed]]:
+    """Every time the pass goes through its part, with what is done then: on the other side, hands or feet alone, and in a
+    chain the first posture, then the first two, then the first three."""
+    turned = p.other_side or p.kind == "other-side"
+    only = KINDS[p.kind].only if p.only == "all" else p.only
+    one = [(_alone(mirror_posture(x) if turned else x, only, entry), s, t) for x, s, t in placed]
+    other = [(mirror_posture(x), s, t) for x, s, t in one] if p.alternate else one
+    rounds: list[list[Placed]] = []
+    for n in range(p.repeats):
+        here = other if n % 2 else one
+        if p.kind == "chain":
+            rounds += [here[:k] for k in range(1, len(here) + 1)]
+        else:
+            rounds.append(here)
+    return rounds
+
+
+def _alone(posture: Posture, only: str, entry: int) -> Posture:
+    """A posture with the words of the hands or the feet alone. Hands alone are done standing: the weight stays."""
+    if only == "all":
+        return posture
+    made = tuple(_hands(m, entry) if only == "hands" else _feet(m) for m in posture.movements)
+    return posture.model_copy(update={"movements": made})
+
+
+def _hands(m: Movement, entry: int) -> Movement:
+    return m.model_copy(
+        update={"line": hands_words(m.line), "foot": "", "left_pct": entry, "side": None, "cues": NO_CUES}
+    )
+
+
+def _feet(m: Movement) -> Movement:
+    words = feet_words(m.line, m.foot)
+    return m.model_copy(update={"line": words, "foot": "", "cues": NO_CUES})
+
+
+NO_CUES = Movement().cues
+
+
+class _Cut(NamedTuple):
+    start: int
+    end: int
+
+
+@lru_cache(maxsize=8192)
+def hands_words(line: str) -> str:
+    """What is left of a line without what it says of feet and weight: its clauses in which nothing of that was read."""
+    told = [s.fact for s in line_facts(line) if s.fact.kind in FEET or s.fact.kind == "shift"]
+    kept = [c for c in _clauses(line) if not any(f.start < c.end and f.end > c.start for f in told)]
+    words = ", ".join(line[c.start : c.end].strip(" ,;.") for c in kept)
+    return words[:1].upper() + words[1:]
+
+
+@lru_cache(maxsize=8192)
+def feet_words(line: str, foot: str) -> str:
+    """What a movement says of feet, weight and turning, in words."""
+    facts = [s.fact for s in line_facts(line) if s.fact.kind in FEET or s.fact.kind in ("shift", "turn")]
+    own = [s.fact for s in line_facts(foot) if s.fact.kind in FEET or s.fact.kind in ("shift", "turn")]
+    kinds = {f.kind for f in own}
+    words = ", ".join(
+        in_words(f)
+        for f in (*own, *(f for f in facts if f.kind not in kinds and not (kinds & FEET and f.kind in FEET)))
+    )
+    return words[:1].upper() + words[1:]
+
+
+def _clauses(line: str) -> list[_Cut]:
+    cuts, start = [], 0
+    for m in re.finditer(r"[,;.:]|\b(?:and|while|as|then)\b", line):
+        cuts.append(_Cut(start, m.start()))
+        start = m.end()
+    cuts.append(_Cut(start, len(line)))
+    return [c for c in cuts if line[c.start : c.end].strip()]
+
+
+def stretches_of(
+    p: Pass,
+    done: Sequence[tuple[_Performed | None, Movement | None]],
+    counts: Sequence[float],
+    base: float,
+    speed: float,
+) -> list[Stretch]:
+    """The stretches of a round that have a pace of their own. `done`: every movement with its posture's performance;
+    `base`: the pass's tempo, `speed` multiplies all of them."""
+    out: list[Stretch] = []
+    for pace in p.paces:
+        first, last = _range(pace, done)
+        if last <= first:
+            continue
+        if pace.counts_a_shift is not None:
+            out += _by_shifts(first, last, done, counts, pace.counts_a_shift, base * speed)
+            continue
+        whole = sum(counts[first:last])
+        tempo = tempo_for(whole, pace.ms) if pace.ms else (pace.tempo or base) * speed
+        to = tempo if pace.ms or pace.to is None else pace.to * speed
+        out.append(Stretch(first, last, tempo, to))
+    return out
+
+
+def _range(pace: Pace, done: Sequence[tuple[_Performed | None, Movement | None]]) -> tuple[int, int]:
+    ids = [p.posture.id if p else "" for p, _ in done]
+    if pace.movement:
+        at = [i for i, (_, m) in enumerate(done) if m and m.id == pace.movement]
+        return (at[0], at[0] + 1) if at else (0, 0)
+    if pace.first and pace.first not in ids:
+        return 0, 0
+    first = ids.index(pace.first) if pace.first else 0
+    end = pace.last or (pace.first if pace.ms or pace.counts_a_shift else "")
+    last = len(ids) - 1 - ids[::-1].index(end) if end in ids else len(ids) - 1
+    return first, last + 1
+
+
+def _by_shifts(
+    first: int,
+    last: int,
+    done: Sequence[tuple[_Performed | None, Movement | None]],
+    counts: Sequence[float],
+    each: float,
+    tempo: float,
+) -> list[Stretch]:
+    """A pace for every movement that shifts the weight, so that it takes so many counts of the pass's tempo."""
+    weights = [m.left_pct if m else 50 for _, m in done]
+    moved = [False, *shifts(weights)] if weights else []
+    return [
+        Stretch(i, i + 1, tempo * counts[i] / each, tempo * counts[i] / each) for i in range(first, last) if moved[i]
+    ]

@@ -1,0 +1,58 @@
+"""The plan on paper as PDF (through fpdf2), in the standard fonts every reader has. Written only."""
+
+from __future__ import annotations
+
+from fpdf import FPDF
+
+from kemvo.core.paper import Paper
+
+INK, QUIET = (27, 42, 47), (95, 108, 112)
+PLAIN = str.maketrans({"’": "'", "‘": "'", "“": '"', "”": '"', "–": "-", "—": "-", "→": "->", "\u2060": "", "…": "...", "·": "-"})  # fmt: skip
+
+
+def write_pdf(sheet: Paper) -> bytes:
+    """A sheet as PDF, A4, as many pages as it takes."""
+    pdf = FPDF(format="A4")
+    pdf.set_title(_plain(sheet.title))
+    pdf.set_auto_page_break(True, margin=16)
+    pdf.set_margins(18, 16)
+    pdf.add_page()
+    _text(pdf, sheet.title, 20, "B")
+    _text(pdf, sheet.subtitle, 10, "", QUIET)
+    pdf.ln(3)
+    for b in sheet.blocks:
+        if pdf.will_page_break(22):
+            pdf.add_page()
+        pdf.set_draw_color(200, 208, 204)
+        pdf.line(pdf.l_margin, pdf.get_y(), pdf.w - pdf.r_margin, pdf.get_y())
+        pdf.ln(1.5)
+        _text(pdf, f"{b.clock}   {b.title}   ({b.minutes:g} min)", 12, "B")
+        told = ", ".join(x for x in (b.kind, b.how) if x)
+        if told:
+            _text(pdf, told, 9, "", QUIET)
+        if b.says:
+            _text(pdf, f'"{b.says}"', 10, "I")
+        for line in b.lines:
+            _text(pdf, " ".join(x for x in (line.number, line.title) if x), 10.5, "B", indent=4)
+            for words in line.words:
+                _text(pdf, words, 9.5, "", indent=9)
+            for caution in line.cautions:
+                _text(pdf, caution, 9, "I", QUIET, indent=9)
+        pdf.ln(2)
+    for note in sheet.notes:
+        _text(pdf, note, 8.5, "I", QUIET)
+    return bytes(pdf.output())
+
+
+def _text(
+    pdf: FPDF, text: str, size: float, style: str, colour: tuple[int, int, int] = INK, indent: float = 0.0
+) -> None:
+    pdf.set_font("Helvetica", style, size)
+    pdf.set_text_color(*colour)
+    pdf.set_x(pdf.l_margin + indent)
+    pdf.multi_cell(pdf.epw - indent, size * 0.5, _plain(text), new_x="LMARGIN", new_y="NEXT")
+
+
+def _plain(text: str) -> str:
+    """A text in the letters of the standard fonts; others become a question mark."""
+    return text.translate(PLAIN).encode("latin-1", "replace").decode("latin-1")
