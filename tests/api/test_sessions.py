@@ -101,7 +101,7 @@ def test_what_can_be_chosen_is_listed(demo_client: TestClient) -> None:
     choices = demo_client.get("/api/choices").json()
     assert {"en-gb", "en-us"} <= {v["id"] for v in choices["voices"]}
     assert [f["id"] for f in choices["facings"]] == ["behind", "mirror", "watch", "side"]
-    assert [v["id"] for v in choices["voice_levels"]] == ["full", "short", "names", "breath", "silent"]
+    assert [v["id"] for v in choices["voice_levels"]] == ["full", "short", "names", "breath", "silent", "thin"]
 
 
 @pytest.mark.parametrize("kind", ["breath-in", "breath-out", "chime"])

@@ -145,7 +145,7 @@ def test_sounds_are_in_order_and_inside_the_practice(practice: tuple) -> None:
     done = work_out(session, here, talk)
     assert done.sounds == sorted(done.sounds)
     assert all(s.at_ms >= 0 and s.at_ms + s.ms <= done.timeline.total_ms for s in done.sounds)
-    assert sounds(done.timeline, session.sound, done.decisions) == done.sounds
+    assert sounds(done.timeline, session.sound, done.decisions, done.breaths) == done.sounds
 
 
 @given(practices())

@@ -93,7 +93,7 @@ def in_words(f: Fact) -> str:
         case "hold":
             return _joined("hold", f"{f.ms / 1000:g} seconds" if f.ms else f"{f.counts:g} counts" if f.counts else "")
         case "counts":
-            return f"{f.counts:g} counts"
+            return f"{f.counts:g} counts" if f.counts is not None else "counts"
         case "posture":
             return _joined("posture", (f.id or "").replace("-", " "), {"L": "left", "R": "right"}.get(f.side or "", ""))
 

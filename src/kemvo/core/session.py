@@ -223,12 +223,14 @@ def pass_title(p: Pass, forms: Forms) -> str:
     form = forms.get(p.part.form_id)
     if form is None:
         return "A form that is missing"
-    title = form.title or "Untitled form"
+    told = "" if p.kind == "follow" else f"{KINDS[p.kind].title}: "
+    title = told + (form.title or "Untitled form")
     postures, whole = postures_of(p, forms), form.postures()
     if len(postures) == len(whole) or not postures:
         return title
     first, last = postures[0].title(), postures[-1].title()
-    return f"{title}: {first}" if len(postures) == 1 else f"{title}: {first} – {last}"
+    part = first if len(postures) == 1 else f"{first} – {last}"
+    return f"{told}{part}" if told else f"{title}: {part}"
 
 
 def postures_of(p: Pass, forms: Forms) -> list[Posture]:

@@ -31,6 +31,7 @@ import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
 import { type Editing, useDocument } from "../shared/useDocument";
 import { CueReport } from "./CueReport";
+import { LessonPanel } from "./LessonPanel";
 import { PassRow } from "./PassRow";
 import { addPass, changePass, copyPass, movePass, newPass, removePass } from "./passes";
 import { SoundPanel } from "./SoundPanel";
@@ -220,6 +221,16 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
           )}
         </div>
         <aside className="grid gap-4" aria-label="Voice and sound">
+          <LessonPanel
+            id={first.id}
+            version={doc.view.version}
+            session={session}
+            plan={derived}
+            choices={choices}
+            saved={doc.saving === "saved"}
+            edit={edit}
+            onFit={() => void doc.ask("fit")}
+          />
           <SoundPanel
             id={first.id}
             session={session}

@@ -53,6 +53,7 @@ export const SESSION_KEYS: Key[] = [
   { shown: "Alt ↑ / Alt ↓", does: "Move the pass" },
   { shown: "Alt D", does: "Copy the pass" },
   { shown: "Alt Backspace", does: "Delete the pass" },
+  { shown: "Alt F", does: "Fit it to the wished length" },
   { shown: "Alt P", does: "To the stage" },
   ...EDITING,
 ];

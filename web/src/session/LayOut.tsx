@@ -1,0 +1,112 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { type Choices, call, type FormRow, type SessionView, sentence } from "../shared/api";
+import { Labelled } from "../shared/Labelled";
+import { NumberField } from "../shared/NumberField";
+
+/** A whole lesson laid out from a pattern: which form, what is new, what came before, how many minutes. */
+export function LayOut() {
+  const navigate = useNavigate();
+  const forms = useQuery({ queryKey: ["forms", "list"], queryFn: () => call<FormRow[]>("forms") });
+  const choices = useQuery({ queryKey: ["choices"], queryFn: () => call<Choices>("choices") });
+  const [formId, setFormId] = useState("");
+  const [pattern, setPattern] = useState("two-angles");
+  const [minutes, setMinutes] = useState<number | null>(45);
+  const [ends, setEnds] = useState({ newFrom: 0, newTo: 0 });
+  const [told, setTold] = useState("");
+  const form = forms.data?.find((f) => f.id === formId) ?? forms.data?.[0];
+  if (!form || !choices.data) return null;
+  const make = async () => {
+    try {
+      const made = await call<SessionView>("sessions/lay-out", "POST", {
+        pattern,
+        form_id: form.id,
+        new: form.posture_ids.slice(ends.newFrom, ends.newTo + 1),
+        before: form.posture_ids.slice(0, ends.newFrom),
+        minutes,
+      });
+      navigate(`/sessions/${made.id}`);
+    } catch (error) {
+      setTold(sentence(error));
+    }
+  };
+  const posture = (name: string, key: "newFrom" | "newTo") => (
+    <Labelled name={name}>
+      <select
+        className="select select-sm w-full"
+        aria-label={key === "newFrom" ? "First new posture" : "Last new posture"}
+        value={ends[key]}
+        onChange={(e) => {
+          const n = Number(e.target.value);
+          setEnds((x) =>
+            key === "newFrom" ? { newFrom: n, newTo: Math.max(n, x.newTo) } : { ...x, newTo: n },
+          );
+        }}
+      >
+        {form.posture_titles.map((title, i) => (
+          <option key={form.posture_ids[i]} value={i}>
+            {i + 1} · {title}
+          </option>
+        ))}
+      </select>
+    </Labelled>
+  );
+  return (
+    <details className="mx-auto mb-4 max-w-5xl rounded-box border border-base-300 bg-base-100 p-3">
+      <summary className="cursor-pointer font-name text-lg font-semibold">Lay out a lesson</summary>
+      <div className="mt-2 grid grid-cols-1 gap-3 sm:grid-cols-2 lg:grid-cols-3">
+        <Labelled name="Pattern">
+          <select
+            className="select select-sm w-full"
+            value={pattern}
+            onChange={(e) => setPattern(e.target.value)}
+          >
+            {choices.data.patterns.map((p) => (
+              <option key={p.id} value={p.id}>
+                {p.title}
+              </option>
+            ))}
+          </select>
+        </Labelled>
+        <Labelled name="Over the form">
+          <select
+            className="select select-sm w-full"
+            value={form.id}
+            onChange={(e) => {
+              setFormId(e.target.value);
+              setEnds({ newFrom: 0, newTo: 0 });
+            }}
+          >
+            {forms.data?.map((f) => (
+              <option key={f.id} value={f.id}>
+                {f.title || "Untitled form"}
+              </option>
+            ))}
+          </select>
+        </Labelled>
+        <Labelled name="Minutes">
+          <NumberField
+            label="Minutes of the lesson"
+            value={minutes}
+            least={1}
+            most={360}
+            onNumber={setMinutes}
+            onEmpty={() => setMinutes(null)}
+          />
+        </Labelled>
+        {posture("New today, from", "newFrom")}
+        {posture("to", "newTo")}
+        <div className="self-end">
+          <button type="button" className="btn btn-primary btn-sm" onClick={() => void make()}>
+            Lay it out
+          </button>
+        </div>
+      </div>
+      <p className="quiet mt-2 text-sm">
+        What comes before the new postures in the form counts as taught before.
+      </p>
+      {told && <p className="text-error">{told}</p>}
+    </details>
+  );
+}

@@ -1,0 +1,153 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect } from "react";
+import { type Choices, call, type Fitting, type Plan, type Session, sentence } from "../shared/api";
+import { Field } from "../shared/Field";
+import { clock } from "../shared/format";
+import { pressed } from "../shared/keys";
+import { Labelled } from "../shared/Labelled";
+
+interface LessonPanelProps {
+  id: string;
+  version: number;
+  session: Session;
+  plan: Plan;
+  choices: Choices;
+  saved: boolean;
+  edit: (change: (session: Session) => Session) => void;
+  onFit: () => void;
+}
+
+/** The lesson as a whole: fitted to its wish, its words and breath, what it asks of the body, and the plan on paper. */
+export function LessonPanel({ id, version, session, plan, choices, saved, edit, onFit }: LessonPanelProps) {
+  const wanted = session.wished_ms !== null && Math.abs(plan.over_ms ?? 0) >= 1;
+  const { data, error } = useQuery({
+    queryKey: ["fit", id, version],
+    queryFn: () => call<Fitting>(`sessions/${id}/fit`),
+    enabled: saved && wanted && session.passes.length > 0,
+  });
+  useEffect(() => {
+    const listen = (e: KeyboardEvent) => {
+      if (pressed(e) !== "Alt+KeyF" || !data) return;
+      e.preventDefault();
+      onFit();
+    };
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  });
+  const { account } = plan;
+  return (
+    <section className="rounded-box border-base-300 grid gap-3 border bg-base-100 p-3">
+      <h2 className="text-lg">The lesson</h2>
+      {wanted && data && (
+        <div className="rounded-field bg-base-200 p-2" data-fit={data.met}>
+          <p>{data.says}</p>
+          <ul className="my-1 text-sm">
+            {data.changes.map((c) => (
+              <li key={c.pass_id}>
+                {c.title}: {c.says}
+              </li>
+            ))}
+          </ul>
+          <button type="button" className="btn btn-primary btn-sm" onClick={onFit}>
+            Fit it so <kbd className="kbd kbd-sm text-base-content">Alt F</kbd>
+          </button>
+        </div>
+      )}
+      {wanted && error && <p className="text-error">{sentence(error)}</p>}
+      <div className="grid grid-cols-2 gap-2">
+        <Labelled name="Begins at">
+          <Field
+            label="Time on the clock at which it begins"
+            className="!border-base-300 bg-base-100"
+            placeholder="10:30"
+            value={session.starts_at}
+            onCommit={(text) => {
+              const good = /^(([01]?\d|2[0-3]):[0-5]\d)?$/.test(text.trim());
+              if (good) edit((s) => ({ ...s, starts_at: text.trim() }));
+              return good;
+            }}
+          />
+        </Labelled>
+        <Labelled name="Words thin out">
+          <select
+            className="select select-sm w-full"
+            value={session.thinning}
+            onChange={(e) => edit((s) => ({ ...s, thinning: e.target.value as Session["thinning"] }))}
+          >
+            {choices.curves.map((c) => (
+              <option key={c.id} value={c.id}>
+                {c.title}
+              </option>
+            ))}
+          </select>
+        </Labelled>
+      </div>
+      <Labelled name="Breath">
+        <select
+          className="select select-sm w-full"
+          value={session.breath.school}
+          onChange={(e) =>
+            edit((s) => ({
+              ...s,
+              breath: { ...s.breath, school: e.target.value as Session["breath"]["school"] },
+            }))
+          }
+        >
+          {choices.schools.map((c) => (
+            <option key={c.id} value={c.id}>
+              {c.title}
+            </option>
+          ))}
+        </select>
+      </Labelled>
+      <table className="w-full text-sm" data-account>
+        <caption className="sr-only">What the lesson asks of the body</caption>
+        <tbody>
+          {(
+            [
+              ["Full on the left leg", clock(account.left_ms)],
+              ["Full on the right leg", clock(account.right_ms)],
+              ["How evenly both are trained", `${account.even_pct} %`],
+              [
+                "On one leg alone",
+                `${clock(account.one_leg_ms)}, longest ${Math.round(account.one_leg_longest_ms / 1000)} s`,
+              ],
+              ["Walked by both feet", `${account.walked_m} m`],
+              ["Breaths called", String(plan.totals.breaths)],
+            ] as const
+          ).map(([name, value]) => (
+            <tr key={name}>
+              <th scope="row" className="quiet py-0.5 text-left font-normal">
+                {name}
+              </th>
+              <td className="text-right">{value}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {account.over_ms > 0 && (
+        <p className="text-sm text-error">
+          One leg alone is {Math.round(account.over_ms / 1000)} s longer than the group’s limit.
+        </p>
+      )}
+      <p className="quiet text-sm">{plan.energy}</p>
+      <div className="flex flex-wrap gap-2">
+        {(["instructor", "class"] as const).map((reader) =>
+          (["pdf", "md", "csv"] as const).map((ending) => (
+            <a
+              key={reader + ending}
+              className="btn btn-xs"
+              href={`/api/sessions/${id}/paper.${ending}?reader=${reader}`}
+              download
+            >
+              Plan for the {reader} ({ending.toUpperCase()})
+            </a>
+          )),
+        )}
+        <a className="btn btn-xs" href={`/api/sessions/${id}/practice.mid`} download>
+          Tempo map (MIDI)
+        </a>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,290 @@
+import type { FormRow, Pass } from "../shared/api";
+import { NumberField } from "../shared/NumberField";
+import type { PassRowProps } from "./PassRow";
+
+const PAUSES = [
+  { field: "pause_before_ms", name: "still before" },
+  { field: "pause_after_ms", name: "still after" },
+] as const;
+
+interface PassChoicesProps extends PassRowProps {
+  form: FormRow | undefined;
+}
+
+/** What a block is, what it goes over and how: kind, form, part, facing, voice, tempo, repeats, pauses. */
+export function PassChoices({ pass: p, line, form, forms, choices, change }: PassChoicesProps) {
+  const select = "select select-sm w-auto min-w-0 max-w-64";
+  const kind = choices.kinds.find((k) => k.id === p.kind);
+  const chooseKind = (id: string) => {
+    const k = choices.kinds.find((x) => x.id === id);
+    if (!k) return;
+    change(p.id, {
+      kind: k.id as Pass["kind"],
+      facing: k.facing,
+      voice: k.voice,
+      repeats: k.repeats,
+      still_ms: k.still_ms,
+      alternate: k.id === "drill",
+      only: "all",
+    });
+  };
+  return (
+    <div className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1.5 pl-10 text-sm">
+      <select
+        className={select}
+        aria-label="Kind of block"
+        value={p.kind}
+        onChange={(e) => chooseKind(e.target.value)}
+      >
+        {choices.kinds.map((k) => (
+          <option key={k.id} value={k.id}>
+            {k.title}
+          </option>
+        ))}
+      </select>
+      <label className="flex items-center gap-1">
+        <input
+          type="checkbox"
+          className="checkbox checkbox-sm"
+          checked={!p.off}
+          onChange={(e) => change(p.id, { off: !e.target.checked })}
+        />
+        taken
+      </label>
+      {kind?.moves ? (
+        <MovingChoices {...{ pass: p, line, form, forms, choices, change, select }} />
+      ) : (
+        <label className="flex items-center gap-1">
+          <NumberField
+            label="How long it lasts, in minutes"
+            className="!w-16"
+            value={p.still_ms / 60_000}
+            least={0}
+            most={30}
+            onNumber={(minutes) => change(p.id, { still_ms: Math.round(minutes * 60_000) })}
+          />
+          minutes
+        </label>
+      )}
+      <Fits pass={p} change={change} moves={kind?.moves ?? true} />
+      <input
+        className="input input-sm min-w-40 flex-1"
+        aria-label="Said before the pass"
+        placeholder="Said before it begins"
+        value={p.say}
+        onChange={(e) => change(p.id, { say: e.target.value }, "typing")}
+      />
+    </div>
+  );
+}
+
+type MovingProps = Pick<PassChoicesProps, "pass" | "line" | "form" | "forms" | "choices" | "change"> & {
+  select: string;
+};
+
+/** The choices of a block that goes over a form. */
+function MovingChoices({ pass: p, line, form, forms, choices, change, select }: MovingProps) {
+  return (
+    <>
+      <select
+        className={select}
+        aria-label="Form"
+        value={p.part.form_id}
+        onChange={(e) =>
+          change(p.id, {
+            part: { form_id: e.target.value, first: "", last: "", first_movement: "", last_movement: "" },
+          })
+        }
+      >
+        {!form && <option value={p.part.form_id}>Form is missing: choose one</option>}
+        {forms.map((f) => (
+          <option key={f.id} value={f.id}>
+            {f.title || "Untitled form"}
+          </option>
+        ))}
+      </select>
+      {(["first", "last"] as const).map((end) => (
+        <label key={end} className="flex min-w-0 items-center gap-1">
+          {end === "first" ? "from" : "to"}
+          <select
+            className={select}
+            aria-label={end === "first" ? "From posture" : "To posture"}
+            value={p.part[end]}
+            onChange={(e) =>
+              change(p.id, {
+                part: { ...p.part, [end]: e.target.value, first_movement: "", last_movement: "" },
+              })
+            }
+          >
+            <option value="">{end === "first" ? "the beginning" : "the end"}</option>
+            {form?.posture_ids.map((id, i) => (
+              <option key={id} value={id}>
+                {i + 1} · {form.posture_titles[i]}
+              </option>
+            ))}
+          </select>
+        </label>
+      ))}
+      <select
+        className={select}
+        aria-label="Facing"
+        value={p.facing}
+        onChange={(e) => change(p.id, { facing: e.target.value as Pass["facing"] })}
+      >
+        {choices.facings.map((c) => (
+          <option key={c.id} value={c.id}>
+            {c.title}
+          </option>
+        ))}
+      </select>
+      <select
+        className={select}
+        aria-label="How much is said"
+        value={p.voice}
+        onChange={(e) => change(p.id, { voice: e.target.value as Pass["voice"] })}
+      >
+        {choices.voice_levels.map((c) => (
+          <option key={c.id} value={c.id}>
+            {c.title}
+          </option>
+        ))}
+      </select>
+      <label className="flex items-center gap-1">
+        <NumberField
+          label="Tempo of the pass in counts a minute; empty takes the form’s own"
+          className="!w-14"
+          placeholder={String(line?.tempo ?? "")}
+          value={p.tempo ?? null}
+          least={4}
+          most={240}
+          onNumber={(tempo) => change(p.id, { tempo })}
+          onEmpty={() => change(p.id, { tempo: null })}
+        />
+        counts/min
+      </label>
+      <label className="flex items-center gap-1">
+        <NumberField
+          label="How many times in a row"
+          className="!w-10"
+          value={p.repeats}
+          least={1}
+          most={99}
+          whole
+          onNumber={(repeats) => change(p.id, { repeats })}
+        />
+        {p.repeats === 1 ? "time" : "times"}
+      </label>
+      <label className="flex items-center gap-1">
+        <input
+          type="checkbox"
+          className="checkbox checkbox-sm"
+          checked={p.other_side}
+          onChange={(e) => change(p.id, { other_side: e.target.checked })}
+        />
+        other side
+      </label>
+      {PAUSES.map(({ field, name }) => (
+        <label key={field} className="flex items-center gap-1">
+          {name}
+          <NumberField
+            label={`${name} the pass, in seconds`}
+            className="!w-16"
+            value={p[field]}
+            least={0}
+            most={1800}
+            seconds
+            onNumber={(ms) => change(p.id, { [field]: ms })}
+          />
+        </label>
+      ))}
+      <label className="flex items-center gap-1">
+        <input
+          type="checkbox"
+          className="checkbox checkbox-sm"
+          checked={p.alternate}
+          onChange={(e) => change(p.id, { alternate: e.target.checked })}
+        />
+        sides alternate
+      </label>
+      <select
+        className={select}
+        aria-label="Breath of the pass"
+        value={p.breath?.school ?? ""}
+        onChange={(e) =>
+          change(p.id, {
+            breath: e.target.value
+              ? {
+                  school: e.target.value as NonNullable<Pass["breath"]>["school"],
+                  per_minute: p.breath?.per_minute ?? 6,
+                  in_share: p.breath?.in_share ?? 0.5,
+                }
+              : null,
+          })
+        }
+      >
+        <option value="">breath as in the session</option>
+        {choices.schools.map((c) => (
+          <option key={c.id} value={c.id}>
+            {c.title}
+          </option>
+        ))}
+      </select>
+    </>
+  );
+}
+
+/** What fitting may change: whether it may be left out, how much it matters, tempo and repeats from-to. */
+function Fits({ pass: p, change, moves }: Pick<PassChoicesProps, "pass" | "change"> & { moves: boolean }) {
+  const set = (part: Partial<Pass["bounds"]>) => change(p.id, { bounds: { ...p.bounds, ...part } });
+  return (
+    <details className="w-full">
+      <summary className="quiet cursor-pointer">When time is short</summary>
+      <div className="flex flex-wrap items-center gap-3 py-1">
+        <label className="flex items-center gap-1">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={p.bounds.drop}
+            onChange={(e) => set({ drop: e.target.checked })}
+          />
+          may be left out
+        </label>
+        <label className="flex items-center gap-1">
+          matters
+          <NumberField
+            label="How much it matters, 1 to 5"
+            className="!w-10"
+            value={p.bounds.matters}
+            least={1}
+            most={5}
+            whole
+            onNumber={(matters) => set({ matters })}
+          />
+        </label>
+        {moves &&
+          (
+            [
+              ["tempo_least", "tempo from", 4, 240],
+              ["tempo_most", "to", 4, 240],
+              ["repeats_least", "times from", 1, 99],
+              ["repeats_most", "to", 1, 99],
+            ] as const
+          ).map(([key, name, least, most]) => (
+            <label key={key} className="flex items-center gap-1">
+              {name}
+              <NumberField
+                label={key.replace("_", " ")}
+                className="!w-14"
+                value={p.bounds[key] ?? null}
+                least={least}
+                most={most}
+                whole={key.startsWith("repeats")}
+                onNumber={(n) => set({ [key]: n })}
+                onEmpty={() => set({ [key]: null })}
+              />
+            </label>
+          ))}
+      </div>
+    </details>
+  );
+}
