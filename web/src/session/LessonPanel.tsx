@@ -71,6 +71,7 @@ export function LessonPanel({ id, version, session, plan, choices, saved, edit, 
         <Labelled name="Words thin out">
           <select
             className="select select-sm w-full"
+            aria-label="How the words thin out"
             value={session.thinning}
             onChange={(e) => edit((s) => ({ ...s, thinning: e.target.value as Session["thinning"] }))}
           >
@@ -85,6 +86,7 @@ export function LessonPanel({ id, version, session, plan, choices, saved, edit, 
       <Labelled name="Breath">
         <select
           className="select select-sm w-full"
+          aria-label="Breath school"
           value={session.breath.school}
           onChange={(e) =>
             edit((s) => ({

@@ -1,0 +1,73 @@
+"""The story of a lesson: a pattern, 45 minutes, a group with sore knees, fitted, explained, and both sheets on paper."""
+
+import re
+from pathlib import Path
+
+from playwright.sync_api import Page, expect
+
+
+def saved(page: Page) -> None:
+    expect(page.locator("[data-saving]")).to_have_attribute("data-saving", "saved")
+
+
+def test_a_lesson_is_laid_out_fitted_and_printed(page: Page, demo: str, tmp_path: Path) -> None:
+    page.goto(f"{demo}/forms/nine-willows")
+    expect(page.locator("[data-posture]").first).to_be_visible()
+    page.keyboard.press("Alt+9")
+    page.get_by_label("For whom").select_option("sore-knees")
+    saved(page)
+    page.goto(f"{demo}/sessions")
+    page.get_by_text("Lay out a lesson").click()
+    page.get_by_label("First new posture").select_option("2")
+    page.get_by_label("Last new posture").select_option("4")
+    page.get_by_role("button", name="Lay it out").click()
+    expect(page.locator("[data-pass]").first).to_be_visible()
+    expect(page.locator("[data-total]")).to_contain_text("left of the wished time")
+
+    # The answer is explained block by block, taken over by one key, undone by one.
+    fit = page.locator("[data-fit]")
+    expect(fit).to_contain_text("It takes 45:00")
+    expect(fit).to_contain_text("times")
+    page.keyboard.press("Alt+f")
+    expect(page.locator("[data-total]")).to_contain_text("45:00 just as long as wished")
+    page.keyboard.press("Control+z")
+    expect(page.locator("[data-total]")).to_contain_text("left of the wished time")
+    page.keyboard.press("Control+Shift+z")
+    expect(page.locator("[data-total]")).to_contain_text("just as long as wished")
+
+    # A shorter hour: typing the minutes is enough to see the new answer.
+    page.get_by_label("Wished length: minutes, or minutes:seconds; empty for none").fill("30")
+    page.keyboard.press("Tab")
+    saved(page)
+    expect(fit).to_contain_text("It takes 30:00")
+    page.get_by_role("button", name="Fit it so").click()
+    expect(page.locator("[data-total]")).to_contain_text("30:00 just as long as wished")
+
+    page.get_by_label("Time on the clock at which it begins").fill("10:30")
+    page.keyboard.press("Tab")
+    saved(page)
+    page.get_by_label("Breath school").select_option("matched")
+    saved(page)
+    expect(page.locator("[data-account]")).to_contain_text("How evenly both are trained")
+
+    for name in ("instructor", "class"):
+        for ending, begins in (("PDF", b"%PDF"), ("MD", b"# Nine Willows"), ("CSV", b"clock,block")):
+            with page.expect_download() as got:
+                page.get_by_role("link", name=f"Plan for the {name} ({ending})").click()
+            path = tmp_path / f"{name}.{ending}"
+            got.value.save_as(path)
+            assert path.read_bytes().startswith(begins)
+    assert "10:30" in (tmp_path / "instructor.MD").read_text()
+    assert "ask a doctor" in (tmp_path / "class.MD").read_text()
+
+
+def test_a_block_is_turned_off_and_its_kind_is_changed(page: Page, demo: str) -> None:
+    page.goto(f"{demo}/sessions/thursday-class")
+    first = page.locator("[data-pass]").first
+    first.get_by_label("Title of pass 1").click()
+    first.get_by_label("Kind of block").select_option("rest")
+    saved(page)
+    expect(first.get_by_label("How long it lasts, in minutes")).to_have_value("1")
+    first.get_by_label("taken").uncheck()
+    saved(page)
+    expect(first).to_contain_text(re.compile(r"0:00"))
