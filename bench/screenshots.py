@@ -36,6 +36,45 @@ def form_sheet(page: Page) -> None:
     page.wait_for_timeout(300)
 
 
+def read_through(page: Page) -> None:
+    """The read-through of the long form, a finding with its mend chosen, and the whole way on the floor."""
+    page.goto("/forms/long-causeway")
+    ready(page, "[data-totals]")
+    page.get_by_role("button", name="Whole way").click()
+    page.keyboard.press("Alt+n")
+    page.keyboard.press("Alt+n")
+    page.keyboard.press("Alt+n")
+    page.locator("[data-mends]").wait_for()
+    page.wait_for_timeout(900)
+
+
+def room(page: Page) -> None:
+    """School, group and room, and where to stand."""
+    page.goto("/forms/nine-willows")
+    ready(page, "[data-totals]")
+    page.keyboard.press("Alt+9")
+    page.get_by_label("Where to stand, facing").select_option("four")
+    page.get_by_text("It fits").wait_for()
+    page.get_by_text("It fits").scroll_into_view_if_needed()
+
+
+def postures(page: Page) -> None:
+    """The catalogue, with a posture open."""
+    page.goto("/postures")
+    ready(page, "[data-entry]")
+    page.locator("summary").nth(3).click()
+
+
+def lesson(page: Page) -> None:
+    """A lesson laid out from a pattern, with the answer of fitting."""
+    page.goto("/sessions")
+    page.get_by_text("Lay out a lesson").click()
+    page.get_by_label("First new posture").select_option("2")
+    page.get_by_label("Last new posture").select_option("4")
+    page.get_by_role("button", name="Lay it out").click()
+    ready(page, "[data-fit]")
+
+
 def session(page: Page) -> None:
     """The session of the Thursday class, with a pass open."""
     page.goto("/sessions/thursday-class")
@@ -90,6 +129,10 @@ PICTURES: dict[str, tuple[Callable[[Page], None], str]] = {
     "forms": (forms, "light"),
     "form-sheet": (form_sheet, "light"),
     "form-sheet-dark": (form_sheet, "dark"),
+    "read-through": (read_through, "light"),
+    "room": (room, "light"),
+    "postures": (postures, "light"),
+    "lesson": (lesson, "light"),
     "session": (session, "light"),
     "stage": (stage, "light"),
     "keys": (keys, "light"),

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+
 from kemvo.core.account import Account, account, energy_says, together
 from kemvo.core.blocks import KINDS
 from kemvo.core.breathed import report_of
@@ -11,6 +13,17 @@ from kemvo.core.schedule import Decision
 from kemvo.core.session import FACINGS, VOICES, Forms, Session, missing_parts, pass_title, postures_of
 from kemvo.core.timeline import Span, Timeline, plan
 from kemvo.core.values import Value
+
+
+class PostureLine(Value):
+    """A posture of a pass, once through: its counts, time, breaths and weight shifts."""
+
+    id: str
+    title: str
+    counts: float
+    ms: int
+    breaths: int
+    shifts: int
 
 
 class PassLine(Value):
@@ -29,6 +42,7 @@ class PassLine(Value):
     totals: Totals
     account: Account
     breath: str
+    postures_done: tuple[PostureLine, ...]
 
 
 class Plan(Value):
@@ -71,6 +85,7 @@ def session_plan(session: Session, forms: Forms) -> Plan:
                 totals=sums,
                 account=account(spans, form if KINDS[p.kind].moves else None),
                 breath=report_of(no, spans, session, forms).says if spans else "",
+                postures_done=posture_lines(spans),
             )
         )
         start += sums.ms
@@ -81,6 +96,19 @@ def session_plan(session: Session, forms: Forms) -> Plan:
         problems=tuple(missing_parts(session, forms)),
         account=together([line.account for line in lines]),
         energy=energy_says(timeline.total_ms),
+    )
+
+
+def posture_lines(spans: Sequence[Span]) -> tuple[PostureLine, ...]:
+    """The postures of the last time through a pass, in order."""
+    last = [s for s in spans if s.performance and s.leg.round == s.leg.rounds]
+    (sums,) = totals_by(
+        last, lambda s: (s.performance.posture.id, s.performance.posture.title()) if s.performance else ""
+    )
+    return tuple(
+        PostureLine(id=key[0], title=key[1], counts=t.counts, ms=t.ms, breaths=t.breaths, shifts=t.shifts)
+        for key, t in sums.items()
+        if isinstance(key, tuple)
     )
 
 

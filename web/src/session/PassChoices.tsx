@@ -1,4 +1,4 @@
-import type { FormRow, Pass } from "../shared/api";
+import type { FormRow, Pass, PassLine } from "../shared/api";
 import { NumberField } from "../shared/NumberField";
 import type { PassRowProps } from "./PassRow";
 
@@ -66,6 +66,7 @@ export function PassChoices({ pass: p, line, form, forms, choices, change }: Pas
           minutes
         </label>
       )}
+      {kind?.moves && line && <Paces pass={p} line={line} change={change} />}
       <Fits pass={p} change={change} moves={kind?.moves ?? true} />
       <input
         className="input input-sm min-w-40 flex-1"
@@ -288,3 +289,79 @@ function Fits({ pass: p, change, moves }: Pick<PassChoicesProps, "pass" | "chang
     </details>
   );
 }
+
+/** Posture by posture: counts, seconds, breaths, shifts; seconds are typed. And a tempo that changes evenly to the end. */
+function Paces({ pass: p, line, change }: Pick<PassChoicesProps, "pass" | "change"> & { line: PassLine }) {
+  const others = (posture: string) => p.paces.filter((x) => !(x.first === posture && x.ms !== null));
+  const whole = p.paces.find((x) => x.first === "" && x.last === "");
+  return (
+    <details className="w-full" data-paces>
+      <summary className="quiet cursor-pointer">Posture by posture</summary>
+      <label className="flex items-center gap-2 py-1">
+        going evenly to
+        <NumberField
+          label="Tempo at the end of the pass; empty for an even tempo"
+          className="!w-14"
+          placeholder="even"
+          value={whole?.to ?? null}
+          least={4}
+          most={240}
+          onNumber={(to) => change(p.id, { paces: [{ ...PACE, to }, ...p.paces.filter((x) => x !== whole)] })}
+          onEmpty={() => change(p.id, { paces: p.paces.filter((x) => x !== whole) })}
+        />
+        counts a minute by its end
+      </label>
+      <table className="w-full max-w-xl text-sm">
+        <thead>
+          <tr className="quiet text-left">
+            <th className="font-normal">posture</th>
+            <th className="text-right font-normal">counts</th>
+            <th className="text-right font-normal">seconds</th>
+            <th className="text-right font-normal">breaths</th>
+            <th className="text-right font-normal">shifts</th>
+          </tr>
+        </thead>
+        <tbody>
+          {line.postures_done.map((q) => (
+            <tr key={q.id + q.title}>
+              <th scope="row" className="text-left font-normal">
+                {q.title}
+              </th>
+              <td className="text-right">{q.counts}</td>
+              <td className="text-right">
+                <NumberField
+                  label={`Seconds of ${q.title}; empty for the pass’s own pace`}
+                  className="!w-16"
+                  value={Math.round(q.ms / 100) / 10}
+                  least={0.5}
+                  most={3600}
+                  onNumber={(s) =>
+                    change(p.id, {
+                      paces: [
+                        ...others(q.id),
+                        { ...PACE, first: q.id, last: q.id, ms: Math.round(s * 1000) },
+                      ],
+                    })
+                  }
+                  onEmpty={() => change(p.id, { paces: others(q.id) })}
+                />
+              </td>
+              <td className="text-right">{q.breaths}</td>
+              <td className="text-right">{q.shifts}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
+  );
+}
+
+const PACE: Pass["paces"][number] = {
+  first: "",
+  last: "",
+  movement: "",
+  tempo: null,
+  to: null,
+  ms: null,
+  counts_a_shift: null,
+};

@@ -109,6 +109,9 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         and tokens[i + 2].w in VERBS
     ):
         return False
+    article = tokens[i - 2].w in ("a", "an", "another", "one") if i > 1 else False
+    if w in lx.STEP and article and tokens[i - 1].side is None and before not in VERBS:
+        return False
     if w in lx.STEP and before in STANCE_WORDS and i > 1 and tokens[i - 2].w in NOUN_BEFORE:
         return False
     if "by" in (before, after) and w in lx.STEP:

@@ -254,6 +254,8 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
     down = words & {"touch", "touches", "touching", "tap", "down"} or p.verb_in(PUT)
     if p.w(noun) in TOES and _ways(p) and not down and not words & {"next", "beside", "alongside"}:
         return "pivot"
+    if p.w(noun) in TOES and not down and "line" in words:
+        return None
     return None if p.w(noun - 1) in ("into", "onto") else "step"
 
 

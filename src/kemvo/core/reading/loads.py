@@ -68,7 +68,8 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     if filled:
         return filled
     bare = p.verb < 0 and not told and is_bare_shift(p.tokens, p.first, p.last) and not p.where(lx.HAND)
-    if bare:
+    again = p.verb < 0 and memory.weighed and len(p.sides()) == 1 and not p.where(lx.HAND | lx.FOOT)
+    if bare or (again and p.words() & {"forward", "back", "onto", "into"}):
         return p.side(p.sides()[0]), p.sides()[0]
     if not (told or p.verb_in(lx.SHIFT | lx.SINK | lx.STAND)) or (_hand_leads(p) and not told):
         return None
@@ -165,7 +166,7 @@ def _somewhere(p: Piece, part: int | None) -> int | None:
         return into[0]
     if "weight" not in words:
         return None
-    return next(iter(p.where(GOING)), None) if p.verb_in(MOVING) else None
+    return next(iter(p.where(GOING)), None) if p.verb < 0 or p.verb_in(MOVING) else None
 
 
 def _one_named_after(p: Piece) -> Side | None:

@@ -15,7 +15,7 @@ from kemvo.core.values import Side
 @dataclass
 class Memory:
     """What the sentence has named so far: the foot last moved, the leg last spoken of, the word for it,
-    whether the clause before told a turn or a pivot, and the way of the step it told."""
+    whether the clause before told a turn, a pivot or a shift, and the way of the step it told."""
 
     moved: Side | None = None
     named: Side | None = None
@@ -23,6 +23,7 @@ class Memory:
     stepped: bool = False
     turned: bool = False
     pivoted: bool = False
+    weighed: bool = False
     way: str | None = None
 
 

@@ -39,7 +39,23 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
         facts += breaths(tokens, clause)
         if not clause.unreal and not any(t.w in ABOUT for t in tokens[clause.first : clause.last]):
             facts += _read_clause(Piece(tokens, clause.first, clause.last, clause.verb), memory)
-    return sorted(facts, key=lambda f: (f.start, f.end))
+    return _told_once(sorted(facts, key=lambda f: (f.start, f.end)))
+
+
+def _told_once(facts: list[Fact]) -> list[Fact]:
+    """Without a bare "step" whose foot and way are told right after it: "step again, right foot forward"."""
+    out: list[Fact] = []
+    for f in facts:
+        last = out[-1] if out else None
+        bare = last and last.kind == f.kind == "step" and last.side is None and last.direction is None
+        if bare and last and f.side is not None and f.start - last.end < BARE_REACH:
+            out.pop()
+        out.append(f)
+    return out
+
+
+BARE_REACH = 12
+"""Letters between a bare "step" and the foot that is told after it."""
 
 
 def _read_clause(p: Piece, memory: Memory) -> Iterator[Fact]:
@@ -58,6 +74,7 @@ def _read_clause(p: Piece, memory: Memory) -> Iterator[Fact]:
             turned = list(turned_on(p))
         yield from turned or moved
         memory.turned = bool(turned)
+    memory.weighed = bool(shifted)
     memory.stepped = any(f.kind == "step" for f in moved)
     memory.way = next((f.direction for f in moved if f.kind == "step"), None)
     memory.pivoted = any(f.kind == "pivot" for f in moved)
