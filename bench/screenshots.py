@@ -41,9 +41,9 @@ def read_through(page: Page) -> None:
     page.goto("/forms/long-causeway")
     ready(page, "[data-totals]")
     page.get_by_role("button", name="Whole way").click()
-    page.keyboard.press("Alt+n")
-    page.keyboard.press("Alt+n")
-    page.keyboard.press("Alt+n")
+    for _ in range(4):
+        page.keyboard.press("Alt+n")
+        page.wait_for_timeout(250)
     page.locator("[data-mends]").wait_for()
     page.wait_for_timeout(900)
 

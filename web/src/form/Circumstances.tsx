@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { call, type Form, type Manner, type Tables, type Who } from "../shared/api";
+import { Choose } from "../shared/Choose";
 import { Labelled } from "../shared/Labelled";
 import { NumberField } from "../shared/NumberField";
 import { RoomFields } from "./RoomFields";
@@ -66,43 +67,28 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
             />
           </Labelled>
         ))}
-        <Labelled name="Steps to the side land">
-          <select
-            className="select select-sm w-full"
-            value={manner.side_touch}
-            onChange={(e) => setManner({ side_touch: e.target.value as Manner["side_touch"] })}
-          >
-            <option value="toe">toes first</option>
-            <option value="heel">heel first</option>
-          </select>
-        </Labelled>
+        <Choose
+          name="Steps to the side land"
+          value={manner.side_touch}
+          options={[
+            ["toe", "toes first"],
+            ["heel", "heel first"],
+          ]}
+          onChoose={(id) => setManner({ side_touch: id as Manner["side_touch"] })}
+        />
       </div>
-      <Labelled name="Begins with">
-        <select
-          className="select select-sm w-full"
-          value={manner.opening}
-          onChange={(e) => setManner({ opening: e.target.value as Manner["opening"] })}
-        >
-          {OPENINGS.map(([id, name]) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </Labelled>
-      <Labelled name="For whom">
-        <select
-          className="select select-sm w-full"
-          value={who.group}
-          onChange={(e) => setWho({ group: e.target.value as Who["group"] })}
-        >
-          {tables.groups.map((g) => (
-            <option key={g.id} value={g.id}>
-              {g.title}
-            </option>
-          ))}
-        </select>
-      </Labelled>
+      <Choose
+        name="Begins with"
+        value={manner.opening}
+        options={OPENINGS}
+        onChoose={(id) => setManner({ opening: id as Manner["opening"] })}
+      />
+      <Choose
+        name="For whom"
+        value={who.group}
+        options={tables.groups.map((x) => [x.id, x.title] as const)}
+        onChoose={(id) => setWho({ group: id as Who["group"] })}
+      />
       <div className="grid grid-cols-3 gap-2">
         <Labelled name="Height, cm">
           <NumberField

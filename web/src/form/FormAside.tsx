@@ -100,7 +100,7 @@ export function FormAside({ id, doc, here, seenId, onOtherSide, onTold }: FormAs
 
   return (
     <aside
-      className="grid gap-3 lg:sticky lg:top-4 lg:max-h-[calc(100vh-2rem)] lg:overflow-y-auto"
+      className="sticky bottom-0 z-2 grid max-h-[44vh] items-start gap-3 overflow-y-auto border-t border-base-300 bg-base-200 py-2 sm:grid-cols-[15rem_minmax(0,1fr)] lg:top-4 lg:max-h-[calc(100vh-2rem)] lg:grid-cols-1 lg:border-0 lg:py-0"
       aria-label="Details"
     >
       <FloorView
@@ -143,7 +143,7 @@ export function FormAside({ id, doc, here, seenId, onOtherSide, onTold }: FormAs
           />
         </div>
       </div>
-      <p className="quiet text-sm">
+      <p className="quiet text-sm sm:col-span-2 lg:col-span-1">
         {derived.care.advice}{" "}
         <Link className="link" to="/forms">
           All forms

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { call, type Form, type Room, type Standing, sentence } from "../shared/api";
+import { Check } from "../shared/Check";
 import { Field } from "../shared/Field";
 import { Labelled } from "../shared/Labelled";
 import { NumberField } from "../shared/NumberField";
@@ -123,7 +124,7 @@ export function RoomFields({ formId, version, form, change }: RoomFieldsProps) {
 const CAMERA = [
   ["x", "x, m", -200, 200],
   ["y", "y, m", -200, 200],
-  ["towards_deg", "looks to, °", -360, 360],
+  ["towards_deg", "to, °", -360, 360],
   ["wide_deg", "sees, °", 10, 150],
   ["near", "from, m", 0, 50],
 ] as const;
@@ -132,21 +133,15 @@ function CameraFields({ room, set }: { room: Room; set: (part: Partial<Room>) =>
   const camera = room.camera;
   return (
     <div className="grid gap-1">
-      <label className="flex items-center gap-2">
-        <input
-          type="checkbox"
-          className="checkbox checkbox-sm"
-          checked={!!camera}
-          onChange={(e) =>
-            set({
-              camera: e.target.checked
-                ? { x: room.width / 2, y: room.depth, towards_deg: 180, wide_deg: 65, near: 2 }
-                : null,
-            })
-          }
-        />
-        A camera films it
-      </label>
+      <Check
+        name="A camera films it"
+        on={!!camera}
+        onChange={(on) =>
+          set({
+            camera: on ? { x: room.width / 2, y: room.depth, towards_deg: 180, wide_deg: 65, near: 2 } : null,
+          })
+        }
+      />
       {camera && (
         <div className="grid grid-cols-5 gap-1">
           {CAMERA.map(([key, name, least, most]) => (

@@ -1,4 +1,5 @@
 import type { Form, Movement, MovementLine, Posture, Totals } from "../shared/api";
+import { Check } from "../shared/Check";
 import { Field } from "../shared/Field";
 import { clock, plural } from "../shared/format";
 import { NumberField } from "../shared/NumberField";
@@ -84,15 +85,7 @@ export function PostureDetails({ posture: p, change, onOtherSide }: PostureDetai
             onNumber={(repeats) => change(p.id, { repeats })}
           />
         </label>
-        <label className="flex items-center gap-2 pb-1">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-sm"
-            checked={p.alternate}
-            onChange={(e) => change(p.id, { alternate: e.target.checked })}
-          />
-          sides alternate
-        </label>
+        <Check name="sides alternate" on={p.alternate} onChange={(on) => change(p.id, { alternate: on })} />
       </div>
       {[
         {

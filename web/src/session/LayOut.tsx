@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { type Choices, call, type FormRow, type SessionView, sentence } from "../shared/api";
+import { Choose } from "../shared/Choose";
 import { Labelled } from "../shared/Labelled";
 import { NumberField } from "../shared/NumberField";
 
@@ -56,35 +57,21 @@ export function LayOut() {
     <details className="mx-auto mb-4 max-w-5xl rounded-box border border-base-300 bg-base-100 p-3">
       <summary className="cursor-pointer font-name text-lg font-semibold">Lay out a lesson</summary>
       <div className="mt-2 grid grid-cols-1 gap-3 sm:grid-cols-2 lg:grid-cols-3">
-        <Labelled name="Pattern">
-          <select
-            className="select select-sm w-full"
-            value={pattern}
-            onChange={(e) => setPattern(e.target.value)}
-          >
-            {choices.data.patterns.map((p) => (
-              <option key={p.id} value={p.id}>
-                {p.title}
-              </option>
-            ))}
-          </select>
-        </Labelled>
-        <Labelled name="Over the form">
-          <select
-            className="select select-sm w-full"
-            value={form.id}
-            onChange={(e) => {
-              setFormId(e.target.value);
-              setEnds({ newFrom: 0, newTo: 0 });
-            }}
-          >
-            {forms.data?.map((f) => (
-              <option key={f.id} value={f.id}>
-                {f.title || "Untitled form"}
-              </option>
-            ))}
-          </select>
-        </Labelled>
+        <Choose
+          name="Pattern"
+          value={pattern}
+          options={choices.data.patterns.map((x) => [x.id, x.title] as const)}
+          onChoose={(id) => setPattern(id)}
+        />
+        <Choose
+          name="Over the form"
+          value={form.id}
+          options={(forms.data ?? []).map((x) => [x.id, x.title || "Untitled form"] as const)}
+          onChoose={(id) => {
+            setFormId(id);
+            setEnds({ newFrom: 0, newTo: 0 });
+          }}
+        />
         <Labelled name="Minutes">
           <NumberField
             label="Minutes of the lesson"

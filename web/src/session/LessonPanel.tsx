@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { type Choices, call, type Fitting, type Plan, type Session, sentence } from "../shared/api";
+import { Choose } from "../shared/Choose";
 import { Field } from "../shared/Field";
 import { clock } from "../shared/format";
 import { pressed } from "../shared/keys";
@@ -68,40 +69,24 @@ export function LessonPanel({ id, version, session, plan, choices, saved, edit, 
             }}
           />
         </Labelled>
-        <Labelled name="Words thin out">
-          <select
-            className="select select-sm w-full"
-            aria-label="How the words thin out"
-            value={session.thinning}
-            onChange={(e) => edit((s) => ({ ...s, thinning: e.target.value as Session["thinning"] }))}
-          >
-            {choices.curves.map((c) => (
-              <option key={c.id} value={c.id}>
-                {c.title}
-              </option>
-            ))}
-          </select>
-        </Labelled>
+        <Choose
+          name="Words thin out"
+          value={session.thinning}
+          options={choices.curves.map((x) => [x.id, x.title] as const)}
+          onChoose={(id) => edit((s) => ({ ...s, thinning: id as Session["thinning"] }))}
+        />
       </div>
-      <Labelled name="Breath">
-        <select
-          className="select select-sm w-full"
-          aria-label="Breath school"
-          value={session.breath.school}
-          onChange={(e) =>
-            edit((s) => ({
-              ...s,
-              breath: { ...s.breath, school: e.target.value as Session["breath"]["school"] },
-            }))
-          }
-        >
-          {choices.schools.map((c) => (
-            <option key={c.id} value={c.id}>
-              {c.title}
-            </option>
-          ))}
-        </select>
-      </Labelled>
+      <Choose
+        name="Breath school"
+        value={session.breath.school}
+        options={choices.schools.map((x) => [x.id, x.title] as const)}
+        onChoose={(id) =>
+          edit((s) => ({
+            ...s,
+            breath: { ...s.breath, school: id as Session["breath"]["school"] },
+          }))
+        }
+      />
       <table className="w-full text-sm" data-account>
         <caption className="sr-only">What the lesson asks of the body</caption>
         <tbody>

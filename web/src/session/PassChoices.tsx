@@ -1,4 +1,5 @@
 import type { FormRow, Pass, PassLine } from "../shared/api";
+import { Check } from "../shared/Check";
 import { NumberField } from "../shared/NumberField";
 import type { PassRowProps } from "./PassRow";
 
@@ -42,15 +43,7 @@ export function PassChoices({ pass: p, line, form, forms, choices, change }: Pas
           </option>
         ))}
       </select>
-      <label className="flex items-center gap-1">
-        <input
-          type="checkbox"
-          className="checkbox checkbox-sm"
-          checked={!p.off}
-          onChange={(e) => change(p.id, { off: !e.target.checked })}
-        />
-        taken
-      </label>
+      <Check name="taken" on={!p.off} onChange={(on) => change(p.id, { off: !on })} />
       {kind?.moves ? (
         <MovingChoices {...{ pass: p, line, form, forms, choices, change, select }} />
       ) : (
@@ -175,15 +168,7 @@ function MovingChoices({ pass: p, line, form, forms, choices, change, select }: 
         />
         {p.repeats === 1 ? "time" : "times"}
       </label>
-      <label className="flex items-center gap-1">
-        <input
-          type="checkbox"
-          className="checkbox checkbox-sm"
-          checked={p.other_side}
-          onChange={(e) => change(p.id, { other_side: e.target.checked })}
-        />
-        other side
-      </label>
+      <Check name="other side" on={p.other_side} onChange={(on) => change(p.id, { other_side: on })} />
       {PAUSES.map(({ field, name }) => (
         <label key={field} className="flex items-center gap-1">
           {name}
@@ -198,15 +183,7 @@ function MovingChoices({ pass: p, line, form, forms, choices, change, select }: 
           />
         </label>
       ))}
-      <label className="flex items-center gap-1">
-        <input
-          type="checkbox"
-          className="checkbox checkbox-sm"
-          checked={p.alternate}
-          onChange={(e) => change(p.id, { alternate: e.target.checked })}
-        />
-        sides alternate
-      </label>
+      <Check name="sides alternate" on={p.alternate} onChange={(on) => change(p.id, { alternate: on })} />
       <select
         className={select}
         aria-label="Breath of the pass"
@@ -241,15 +218,7 @@ function Fits({ pass: p, change, moves }: Pick<PassChoicesProps, "pass" | "chang
     <details className="w-full">
       <summary className="quiet cursor-pointer">When time is short</summary>
       <div className="flex flex-wrap items-center gap-3 py-1">
-        <label className="flex items-center gap-1">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-sm"
-            checked={p.bounds.drop}
-            onChange={(e) => set({ drop: e.target.checked })}
-          />
-          may be left out
-        </label>
+        <Check name="may be left out" on={p.bounds.drop} onChange={(on) => set({ drop: on })} />
         <label className="flex items-center gap-1">
           matters
           <NumberField

@@ -1,6 +1,7 @@
 import { Download } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { type Choices, call, type Job, type Session, sentence } from "../shared/api";
+import { Check } from "../shared/Check";
 import { NumberField } from "../shared/NumberField";
 
 interface SoundPanelProps {
@@ -48,24 +49,16 @@ export function SoundPanel({ id, session, choices, edit, saved, empty }: SoundPa
         </label>
       </div>
       <div className="flex flex-wrap gap-4 text-sm">
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-sm"
-            checked={sound.breath_tones}
-            onChange={(e) => edit((s) => ({ ...s, sound: { ...s.sound, breath_tones: e.target.checked } }))}
-          />
-          breath tones
-        </label>
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-sm"
-            checked={sound.chime}
-            onChange={(e) => edit((s) => ({ ...s, sound: { ...s.sound, chime: e.target.checked } }))}
-          />
-          chime between passes
-        </label>
+        <Check
+          name="breath tones"
+          on={sound.breath_tones}
+          onChange={(on) => edit((s) => ({ ...s, sound: { ...s.sound, breath_tones: on } }))}
+        />
+        <Check
+          name="chime between passes"
+          on={sound.chime}
+          onChange={(on) => edit((s) => ({ ...s, sound: { ...s.sound, chime: on } }))}
+        />
       </div>
       <Rendering id={id} ready={saved && !empty} />
       <div className="flex flex-wrap gap-2">

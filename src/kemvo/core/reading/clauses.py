@@ -75,11 +75,11 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         said = verb if verb >= 0 else last
         denied = any(t.w in lx.NEGATION for t in tokens[first : min(said + 1, last)])
         instead = tokens[first].w == "or" and (first == 0 or tokens[first - 1].hard)
-        supposed = (
-            instead
-            or bool(words & lx.UNREAL)
-            or (tokens[first].w in HABIT and tokens[min(first + 1, last - 1)].w == "time")
-        )
+        # "Or", where it begins, offers something else; "the weight should be even" tells where it is.
+        instead = tokens[first].w == "or" and (first == 0 or tokens[first - 1].hard)
+        habit = tokens[first].w in HABIT and tokens[min(first + 1, last - 1)].w == "time"
+        maybe = words & lx.UNREAL
+        supposed = instead or habit or bool(maybe and not (maybe == {"should"} and "weight" in words))
         unreal = denied or supposed or (unreal and tokens[first].w in SUBORDINATE)
         out.append(Clause(first, last, verb, unreal))
     return out
