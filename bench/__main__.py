@@ -23,10 +23,12 @@ from bench import reading
 from bench.material import long_form, long_session
 from kemvo.api.house import House
 from kemvo.audio.render import render
-from kemvo.core.breathed import breaths_of
+from kemvo.core.breathed import breaths_of, comfort_of
+from kemvo.core.breathing import Wish, matched
 from kemvo.core.checks import read_through, seen
 from kemvo.core.cues import candidates
 from kemvo.core.floor import trace
+from kemvo.core.lesson import fitted, laid_out
 from kemvo.core.placing import best_of_all, best_spot
 from kemvo.core.plan import session_plan
 from kemvo.core.practice import work_out
@@ -125,6 +127,22 @@ def scheduling(folder: Path) -> None:
             times(lambda s=session, f=forms: session_plan(s, f), 5),
         )
     house.close()
+
+
+def lessons(_: Path) -> None:
+    """A lesson of an hour over the 108-posture form: worked out anew after an edit, and fitted."""
+    form = long_form()
+    ids = [p.id for p in form.postures()]
+    session = laid_out("two-angles", "f", form, ids[6:10], ids[:6], "An hour", 60)
+    here = {"f": form}
+    line(
+        f"plan of a lesson of {len(session.passes)} blocks over 108 postures",
+        times(lambda: session_plan(session, here), 9),
+    )
+    line("fit that lesson to 60 minutes", times(lambda: fitted(session, here), 9), "goal <= 100 ms")
+    spans = plan(session, here).spans
+    wishes = [Wish(s.end_ms - s.start_ms, s.breath) for s in spans]
+    line(f"matched breath of {len(wishes)} movements", times(lambda: matched(wishes, comfort_of("everyone")), 9))
 
 
 def rendering(folder: Path) -> None:

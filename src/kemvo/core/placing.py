@@ -25,7 +25,7 @@ EXACT_M = 0.002
 """The clearance found is at most this much less than the greatest, in metres."""
 
 EXACT_ALL_M = 0.01
-"""The same where every facing may be chosen."""
+"""The same where every facing may be chosen (in rooms longer than 30 m, a three-thousandth of their length)."""
 
 FINEST_M = 1e-4
 """Whether a form fits at all is decided to this, in metres."""
@@ -100,7 +100,9 @@ def best_spot(discs: tuple[Disc, ...], room: Room, facing_deg: float, picture: b
 @lru_cache(maxsize=16)
 def best_of_all(discs: tuple[Disc, ...], room: Room, picture: bool = True) -> Placed:
     """The spot and facing with the greatest clearance, to `EXACT_ALL_M`."""
-    return _search(discs, room, picture, radians(room.front_deg), pi, EXACT_ALL_M)
+    xs, ys = zip(*room.outline(), strict=True)
+    longest = max(max(xs) - min(xs), max(ys) - min(ys))
+    return _search(discs, room, picture, radians(room.front_deg), pi, max(EXACT_ALL_M, longest / 3000))
 
 
 def step_that_fits(
