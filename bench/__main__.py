@@ -23,6 +23,7 @@ from bench import reading
 from bench.material import long_form, long_session
 from kemvo.api.house import House
 from kemvo.audio.render import render
+from kemvo.core.blocks import PATTERNS
 from kemvo.core.breathed import breaths_of, comfort_of
 from kemvo.core.breathing import Wish, matched
 from kemvo.core.checks import read_through, seen
@@ -133,7 +134,7 @@ def lessons(_: Path) -> None:
     """A lesson of an hour over the 108-posture form: worked out anew after an edit, and fitted."""
     form = long_form()
     ids = [p.id for p in form.postures()]
-    session = laid_out("two-angles", "f", form, ids[6:10], ids[:6], "An hour", 60)
+    session = laid_out(PATTERNS["two-angles"], "f", form, ids[6:10], ids[:6], "An hour", 60)
     here = {"f": form}
     line(
         f"plan of a lesson of {len(session.passes)} blocks over 108 postures",

@@ -109,3 +109,34 @@ def test_single_tones_are_served(demo_client: TestClient, kind: str) -> None:
     answer = demo_client.get(f"/api/sound/{kind}.wav?ms=1000")
     assert answer.headers["content-type"] == "audio/wav"
     assert len(answer.content) == 44 + 2 * 44_100
+
+
+def test_a_lesson_is_laid_out_fitted_printed_and_kept_as_a_pattern(demo_client: TestClient) -> None:
+    form = demo_client.get("/api/forms/nine-willows").json()["body"]
+    ids = [p["id"] for s in form["sections"] for p in s["postures"]]
+    wish = {"pattern": "two-angles", "form_id": "nine-willows", "new": ids[2:5], "before": ids[:2], "minutes": 40}
+    made = demo_client.post("/api/sessions/lay-out", json=wish).json()
+    told = demo_client.get(f"/api/sessions/{made['id']}/fit").json()
+    assert told["met"]
+    done = demo_client.post(f"/api/sessions/{made['id']}/fit", json={"version": made["version"]}).json()
+    assert done["derived"]["over_ms"] == 0
+    for ending, begins in (("pdf", b"%PDF"), ("html", b"<!doctype"), ("md", b"# "), ("csv", b"clock")):
+        for reader in ("instructor", "class"):
+            sheet = demo_client.get(f"/api/sessions/{made['id']}/paper.{ending}?reader={reader}")
+            assert sheet.content.startswith(begins)
+    assert demo_client.get(f"/api/sessions/{made['id']}/practice.mid").content.startswith(b"MThd")
+    kept = demo_client.post(f"/api/sessions/{made['id']}/pattern").json()
+    assert kept["id"] in {p["id"] for p in demo_client.get("/api/patterns").json()}
+    again = demo_client.post("/api/sessions/lay-out", json={**wish, "pattern": kept["id"]}).json()
+    assert [p["kind"] for p in again["body"]["passes"]] == [p["kind"] for p in done["body"]["passes"] if not p["off"]]
+    left = demo_client.delete(f"/api/patterns/{kept['id']}").json()
+    assert kept["id"] not in {p["id"] for p in left}
+    assert demo_client.post("/api/sessions/lay-out", json={**wish, "pattern": "none"}).status_code == 422
+
+
+def test_a_pass_that_leaves_its_room_is_noticed(demo_client: TestClient) -> None:
+    view = demo_client.get("/api/forms/long-causeway").json()
+    body = {**view["body"], "room": {"width": 3, "depth": 3}}
+    demo_client.put("/api/forms/long-causeway", json={"version": view["version"], "body": body})
+    made = demo_client.post("/api/sessions?form_id=long-causeway").json()
+    assert "leaves the room" in " ".join(p["what"] for p in made["derived"]["problems"])

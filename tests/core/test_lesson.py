@@ -7,7 +7,7 @@ from hypothesis import strategies as st
 from kemvo.core.blocks import CURVES, KINDS, PATTERNS, thinned
 from kemvo.core.fit import Block, fit
 from kemvo.core.form import Form, Movement, Posture, Section, with_ids
-from kemvo.core.lesson import fitted, laid_out
+from kemvo.core.lesson import as_pattern, fitted, laid_out
 from kemvo.core.paper import paper
 from kemvo.core.parts import feet_words, hands_words
 from kemvo.core.plan import clock_at, session_plan
@@ -171,7 +171,7 @@ def test_fitting_breaks_no_bound_and_is_never_worse_than_another_choice(
 
 
 def lesson(minutes: float) -> Session:
-    return laid_out("two-angles", "f", FORM, ["q1", "q2"], ["q0"], "Lesson", minutes)
+    return laid_out(PATTERNS["two-angles"], "f", FORM, ["q1", "q2"], ["q0"], "Lesson", minutes)
 
 
 @pytest.mark.parametrize("minutes", [20, 25, 30])
@@ -199,12 +199,12 @@ def test_a_wish_that_cannot_be_met_gets_the_nearest() -> None:
 
 @pytest.mark.parametrize("pattern", PATTERNS)
 def test_every_pattern_lays_a_lesson_out_that_begins_and_closes(pattern: str) -> None:
-    made = laid_out(pattern, "f", FORM, ["q1"], [], "x", 30)
+    made = laid_out(PATTERNS[pattern], "f", FORM, ["q1"], [], "x", 30)
     assert made.passes[0].kind == "settle"
     assert made.passes[-1].kind == "close"
     assert not session_plan(made, FORMS).problems
-    with pytest.raises(KemvoError, match="pattern"):
-        laid_out("nothing", "f", FORM, [], [], "x", None)
+    again = laid_out(as_pattern(made, "Mine"), "f", FORM, ["q1"], [], "x", 30)
+    assert [(p.kind, p.part, p.repeats) for p in again.passes] == [(p.kind, p.part, p.repeats) for p in made.passes]
 
 
 # Paper

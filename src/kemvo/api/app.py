@@ -45,6 +45,7 @@ def create_app(folder: Path, hosts: list[str] | None = None) -> FastAPI:
     for part in (forms, floor, catalogue, reading, lessons, sessions, work, sound):
         app.include_router(part.router)
     app.include_router(forms.other_side)
+    app.include_router(lessons.patterns)
     errors.install(app)
     _pages(app)
     return app

@@ -23,6 +23,7 @@ from kemvo.jobs import Jobs
 from kemvo.store.database import Database
 from kemvo.store.documents import NotThere, form_documents, session_documents
 from kemvo.store.lengths import StoredBook
+from kemvo.store.own_patterns import OwnPatterns
 from kemvo.store.own_postures import OwnPostures
 
 
@@ -42,6 +43,7 @@ class House:
         self.forms = form_documents(self.database, new_id)
         self.sessions = session_documents(self.database, new_id)
         self.own_postures = OwnPostures(self.database)
+        self.own_patterns = OwnPatterns(self.database)
         self._catalogue: tuple[tuple[Entry, ...], NameIndex] | None = None
         self.lengths = StoredBook(self.database)
         self.jobs = Jobs()

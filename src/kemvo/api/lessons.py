@@ -8,14 +8,16 @@ from fastapi import APIRouter, Response
 from pydantic import BaseModel, Field
 
 from kemvo.api.documents import Version, answer, disposition, download
-from kemvo.api.house import Here
+from kemvo.api.house import Here, House
 from kemvo.api.sessions import SessionView, view
-from kemvo.core.lesson import Fitting, fitted, laid_out
+from kemvo.core.blocks import KINDS, PATTERNS, PatternRow
+from kemvo.core.lesson import Fitting, as_pattern, fitted, laid_out
 from kemvo.core.paper import For, paper
+from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.timeline import plan
 from kemvo.formats.midi import write_midi
 from kemvo.formats.plan_pdf import write_pdf
-from kemvo.formats.plan_text import write_csv, write_markdown
+from kemvo.formats.plan_text import write_csv, write_html, write_markdown
 
 router = APIRouter(prefix="/api/sessions", tags=["lessons"])
 
@@ -37,8 +39,56 @@ def lay_out(house: Here, wish: LayOut) -> SessionView:
     """A new session, laid out from a pattern."""
     form = house.forms.get(wish.form_id).body
     title = wish.title or f"{form.title or 'Untitled form'}, lesson"[:200]
-    made = laid_out(wish.pattern, wish.form_id, form, wish.new, wish.before, title, wish.minutes)
+    made = laid_out(_pattern(house, wish.pattern), wish.form_id, form, wish.new, wish.before, title, wish.minutes)
     return view(house, house.sessions.add(made))
+
+
+def _pattern(house: House, id_: str) -> PatternRow:
+    row = PATTERNS.get(id_) or next((p for p in house.own_patterns.all() if p.id == id_), None)
+    if row is None:
+        raise KemvoError(Problem(what=f"There is no pattern “{id_}”.", mend="Choose one from the list."))
+    return row
+
+
+class PatternView(BaseModel):
+    """A lesson pattern to choose: the ones that ship with Kemvo, and the user's own."""
+
+    id: str
+    title: str
+    own: bool
+    blocks: list[str]
+
+
+patterns = APIRouter(prefix="/api/patterns", tags=["lessons"])
+
+
+def _patterns(house: House) -> list[PatternView]:
+    rows = [(p, False) for p in PATTERNS.values()] + [(p, True) for p in house.own_patterns.all()]
+    return [
+        PatternView(id=p.id, title=p.title, own=own, blocks=[KINDS[b.kind].title for b in p.blocks]) for p, own in rows
+    ]
+
+
+@patterns.get("")
+def list_patterns(house: Here) -> list[PatternView]:
+    """All lesson patterns."""
+    return _patterns(house)
+
+
+@patterns.delete("/{id_}")
+def put_pattern_away(house: Here, id_: str) -> list[PatternView]:
+    """Put an own pattern out of sight; answers with those left."""
+    house.own_patterns.put_away(id_)
+    return _patterns(house)
+
+
+@router.post("/{id_}/pattern", status_code=201)
+def keep_as_pattern(house: Here, id_: str) -> PatternView:
+    """Keep a session as a lesson pattern, to be laid out again."""
+    session = house.sessions.get(id_).body
+    made = as_pattern(session, session.title or "My pattern")
+    row = house.own_patterns.add(made.title, made.blocks)
+    return PatternView(id=row.id, title=row.title, own=True, blocks=[KINDS[b.kind].title for b in row.blocks])
 
 
 @router.get("/{id_}/fit")
@@ -56,8 +106,10 @@ def take_fit(house: Here, id_: str, at: Version) -> Response:
 
 
 @router.get("/{id_}/paper.{ending}", response_class=Response)
-def on_paper(house: Here, id_: str, ending: Literal["pdf", "md", "csv"], reader: For = "instructor") -> Response:
-    """The plan on paper, for the instructor or for the class: PDF, Markdown or CSV."""
+def on_paper(
+    house: Here, id_: str, ending: Literal["pdf", "html", "md", "csv"], reader: For = "instructor"
+) -> Response:
+    """The plan on paper, for the instructor or for the class: PDF, a page that prints, Markdown or CSV."""
     session = house.sessions.get(id_).body
     sheet = paper(session, house.forms_of(session), reader)
     name = f"{session.title or 'lesson'} {reader}"
@@ -65,6 +117,8 @@ def on_paper(house: Here, id_: str, ending: Literal["pdf", "md", "csv"], reader:
         return Response(
             write_pdf(sheet), media_type="application/pdf", headers={"Content-Disposition": disposition(name, "pdf")}
         )
+    if ending == "html":
+        return Response(write_html(sheet), media_type="text/html; charset=utf-8")
     text, kind = (write_markdown(sheet), "text/markdown") if ending == "md" else (write_csv(sheet), "text/csv")
     return download(text, name, ending, f"{kind}; charset=utf-8")
 

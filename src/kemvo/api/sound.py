@@ -14,7 +14,7 @@ from kemvo.api.house import Here
 from kemvo.audio.espeak import english_voices
 from kemvo.audio.render import samples_of
 from kemvo.audio.tones import RATE
-from kemvo.core.blocks import CURVES, KINDS, PATTERNS, Facing, Voice
+from kemvo.core.blocks import CURVES, KINDS, Facing, Voice
 from kemvo.core.breathing import SCHOOL_TITLES
 from kemvo.core.session import FACINGS, VOICES, SpeechChoice
 from kemvo.core.sound import Sound
@@ -49,7 +49,6 @@ class Choices(BaseModel):
     voice_levels: list[Choice]
     kinds: list[KindChoice]
     curves: list[Choice]
-    patterns: list[Choice]
     schools: list[Choice]
 
 
@@ -73,7 +72,6 @@ def choices() -> Choices:
             for k in KINDS.values()
         ],
         curves=[Choice(id=c.id, title=c.title) for c in CURVES.values()],
-        patterns=[Choice(id=p.id, title=p.title) for p in PATTERNS.values()],
         schools=[Choice(id=k, title=v) for k, v in SCHOOL_TITLES.items()],
     )
 

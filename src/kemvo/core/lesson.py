@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
-from kemvo.core.blocks import KINDS, PATTERNS, Laid
+from kemvo.core.blocks import KINDS, Goes, Laid, PatternRow
 from kemvo.core.breathed import tempo_range
 from kemvo.core.checks import one_leg_times, seen
 from kemvo.core.fit import Block, Fitted, fit
@@ -22,19 +22,20 @@ USUAL_REST_MS = (5000, 60_000)
 
 
 def laid_out(
-    pattern: str, form_id: str, form: Form, new: Sequence[str], before: Sequence[str], title: str, minutes: float | None
+    pattern: PatternRow,
+    form_id: str,
+    form: Form,
+    new: Sequence[str],
+    before: Sequence[str],
+    title: str,
+    minutes: float | None,
 ) -> Session:
     """A lesson after a pattern. `new`, `before`: ids of the postures that are new today and that were taught before;
-    blocks that would go over nothing are left out. Raises KemvoError for a pattern there is not."""
-    row = PATTERNS.get(pattern)
-    if row is None:
-        raise KemvoError(
-            Problem(what=f"There is no pattern “{pattern}”.", mend=f"Choose one of {', '.join(PATTERNS)}.")
-        )
+    blocks that would go over nothing are left out."""
     ids = [p.id for p in form.postures()]
     parts = {"new": _part(form_id, ids, new), "before": _part(form_id, ids, before), "all": _part(form_id, ids, ids)}
     passes = []
-    for laid in row.blocks:
+    for laid in pattern.blocks:
         kind = KINDS[laid.kind]
         part = parts.get(laid.goes)
         if kind.moves and part is None:
@@ -42,6 +43,21 @@ def laid_out(
         passes.append(_block(laid, part or Part(form_id="")))
     wished = round(minutes * 60_000) if minutes else None
     return with_pass_ids(Session(title=title, wished_ms=wished, passes=tuple(passes)))
+
+
+def as_pattern(session: Session, title: str) -> PatternRow:
+    """A lesson as a pattern to be laid out again: what went over the whole form goes over the whole, what began where a
+    form begins goes over what was taught before, and the rest over what is new."""
+
+    def goes(p: Pass) -> Goes:
+        if not KINDS[p.kind].moves:
+            return "none"
+        if not p.part.first and not p.part.last:
+            return "all"
+        return "before" if p.kind == "recap" else "new"
+
+    blocks = tuple(Laid(p.kind, goes(p), p.facing, p.repeats, p.bounds.matters) for p in session.passes if not p.off)
+    return PatternRow("", title, blocks)
 
 
 def _part(form_id: str, ids: Sequence[str], chosen: Sequence[str]) -> Part | None:

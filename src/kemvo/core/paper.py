@@ -7,6 +7,8 @@ from itertools import groupby
 from typing import Literal
 
 from kemvo.core.blocks import KINDS
+from kemvo.core.floor import centre, trace
+from kemvo.core.form import Form
 from kemvo.core.groups import ADVICE, GROUPS
 from kemvo.core.mirror import mirror_posture
 from kemvo.core.plan import session_plan
@@ -27,7 +29,8 @@ class PaperLine(Value):
 
 
 class PaperBlock(Value):
-    """A block: when it begins (on the clock, or from the beginning), how long, what and how."""
+    """A block: when it begins (on the clock, or from the beginning), how long, what and how; for the instructor the way
+    of the body over the floor, as they go it (metres: right, front)."""
 
     clock: str
     title: str
@@ -36,6 +39,7 @@ class PaperBlock(Value):
     how: str
     says: str
     lines: tuple[PaperLine, ...]
+    way: tuple[tuple[float, float], ...] = ()
 
 
 class Paper(Value):
@@ -72,11 +76,12 @@ def paper(session: Session, forms: Forms, reader: For) -> Paper:
             PaperBlock(
                 clock=line.clock or _from_start(line.start_ms),
                 title=line.title,
-                kind=kind.title,
+                kind="" if line.title.startswith(kind.title) else kind.title,
                 minutes=round(line.totals.ms / 60_000, 1),
                 how=" · ".join(how),
                 says=(p.say or kind.says) if reader == "instructor" else "",
                 lines=_lines(spans.get(no, []), turned, reader),
+                way=_way(spans.get(no, []), forms.get(p.part.form_id), turned) if reader == "instructor" else (),
             )
         )
     groups = {f.who.group for f in forms.values()}
@@ -108,6 +113,18 @@ def _lines(spans: list[Span], turned: bool, reader: For) -> tuple[PaperLine, ...
             PaperLine(number=posture.number, title=posture.title(), words=words, cautions=(*posture.cautions, *gentler))
         )
     return tuple(out)
+
+
+def _way(spans: list[Span], form: Form | None, turned: bool) -> tuple[tuple[float, float], ...]:
+    """The places of the body's middle once through a block; none where it stays on the spot."""
+    once = [s for s in spans if s.leg.round == 1]
+    if form is None or not any(s.kind == "movement" for s in once):
+        return ()
+    walked = trace(form, once)
+    places = [(0.0, 0.0), *(centre(s.after, s.span.left_to, walked.body.foot) for s in walked.steps)]
+    if max(abs(x) + abs(y) for x, y in places) < 0.5:
+        return ()
+    return tuple((round(-x if turned else x, 2), round(y, 2)) for x, y in places)
 
 
 def _from_start(ms: int) -> str:

@@ -2,15 +2,18 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 
 from kemvo.core.account import Account, account, energy_says, together
 from kemvo.core.blocks import KINDS
 from kemvo.core.breathed import report_of
+from kemvo.core.floor import trace
 from kemvo.core.ledger import Totals, totals_by
+from kemvo.core.placing import best_spot, clearance
 from kemvo.core.problem import Problem
 from kemvo.core.schedule import Decision
 from kemvo.core.session import FACINGS, VOICES, Forms, Session, missing_parts, pass_title, postures_of
+from kemvo.core.space import Disc, space
 from kemvo.core.timeline import Span, Timeline, plan
 from kemvo.core.values import Value
 
@@ -93,10 +96,34 @@ def session_plan(session: Session, forms: Forms) -> Plan:
         totals=whole.get(0, Totals()),
         over_ms=None if session.wished_ms is None else timeline.total_ms - session.wished_ms,
         passes=tuple(lines),
-        problems=tuple(missing_parts(session, forms)),
+        problems=(*missing_parts(session, forms), *out_of_room(session, forms, spans_of)),
         account=together([line.account for line in lines]),
         energy=energy_says(timeline.total_ms),
     )
+
+
+def out_of_room(session: Session, forms: Forms, spans_of: Mapping[int, Sequence[Span]]) -> list[Problem]:
+    """Passes that would end in the wall or out of the picture of their form's room: begun at its start spot, else at the
+    best one that faces the front. In a mirrored pass the instructor goes the other way."""
+    found = []
+    for no, p in enumerate(session.passes):
+        form, spans = forms.get(p.part.form_id), spans_of.get(no)
+        if form is None or form.room is None or not spans or not KINDS[p.kind].moves or p.kind == "hands":
+            continue
+        discs = space(trace(form, [s for s in spans if s.leg.round == 1]))
+        if FACINGS[p.facing].performer_mirrors:
+            discs = tuple(Disc(-d.x, d.y, d.r) for d in discs)
+        spot = form.start or best_spot(discs, form.room, form.room.front_deg).spot
+        by = min(clearance(discs, form.room, spot))
+        if by < 0:
+            found.append(
+                Problem(
+                    what=f"This pass leaves the room or the picture by {-by:.1f} m.",
+                    where=f"pass {no + 1}",
+                    mend="Begin it elsewhere, turn it, or take smaller steps (form sheet, School and room).",
+                )
+            )
+    return found
 
 
 def posture_lines(spans: Sequence[Span]) -> tuple[PostureLine, ...]:

@@ -32,6 +32,8 @@ def write_pdf(sheet: Paper) -> bytes:
             _text(pdf, told, 9, "", QUIET)
         if b.says:
             _text(pdf, f'"{b.says}"', 10, "I")
+        if b.way:
+            _sketch(pdf, b.way)
         for line in b.lines:
             _text(pdf, " ".join(x for x in (line.number, line.title) if x), 10.5, "B", indent=4)
             for words in line.words:
@@ -44,13 +46,34 @@ def write_pdf(sheet: Paper) -> bytes:
     return bytes(pdf.output())
 
 
+SKETCH_MM = 30.0
+
+
+def _sketch(pdf: FPDF, way: tuple[tuple[float, float], ...]) -> None:
+    """The way of the body over the floor, front up, at the right edge of the page."""
+    xs, ys = [x for x, _ in way], [y for _, y in way]
+    scale = SKETCH_MM / max(max(xs) - min(xs), max(ys) - min(ys), 0.5)
+    right, top = pdf.w - pdf.r_margin, pdf.get_y()
+    if top + SKETCH_MM > pdf.h - 18:
+        return
+    points = [(right - (max(xs) - x) * scale, top + (max(ys) - y) * scale) for x, y in way]
+    pdf.set_draw_color(43, 79, 125)
+    pdf.set_line_width(0.4)
+    pdf.polyline(points)
+    pdf.set_draw_color(143, 63, 90)
+    x, y = points[0]
+    pdf.line(x - 1.5, y, x + 1.5, y)
+    pdf.line(x, y - 1.5, x, y + 1.5)
+    pdf.set_line_width(0.2)
+
+
 def _text(
     pdf: FPDF, text: str, size: float, style: str, colour: tuple[int, int, int] = INK, indent: float = 0.0
 ) -> None:
     pdf.set_font("Helvetica", style, size)
     pdf.set_text_color(*colour)
     pdf.set_x(pdf.l_margin + indent)
-    pdf.multi_cell(pdf.epw - indent, size * 0.5, _plain(text), new_x="LMARGIN", new_y="NEXT")
+    pdf.multi_cell(pdf.epw - indent - SKETCH_MM - 4, size * 0.5, _plain(text), new_x="LMARGIN", new_y="NEXT")
 
 
 def _plain(text: str) -> str:

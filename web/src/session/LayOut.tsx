@@ -1,7 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { type Choices, call, type FormRow, type SessionView, sentence } from "../shared/api";
+import { call, type FormRow, type Pattern, type SessionView, sentence } from "../shared/api";
 import { Choose } from "../shared/Choose";
 import { Labelled } from "../shared/Labelled";
 import { NumberField } from "../shared/NumberField";
@@ -10,14 +10,16 @@ import { NumberField } from "../shared/NumberField";
 export function LayOut() {
   const navigate = useNavigate();
   const forms = useQuery({ queryKey: ["forms", "list"], queryFn: () => call<FormRow[]>("forms") });
-  const choices = useQuery({ queryKey: ["choices"], queryFn: () => call<Choices>("choices") });
+  const cache = useQueryClient();
+  const patterns = useQuery({ queryKey: ["patterns"], queryFn: () => call<Pattern[]>("patterns") });
   const [formId, setFormId] = useState("");
   const [pattern, setPattern] = useState("two-angles");
   const [minutes, setMinutes] = useState<number | null>(45);
   const [ends, setEnds] = useState({ newFrom: 0, newTo: 0 });
   const [told, setTold] = useState("");
   const form = forms.data?.find((f) => f.id === formId) ?? forms.data?.[0];
-  if (!form || !choices.data) return null;
+  const chosen = patterns.data?.find((p) => p.id === pattern);
+  if (!form || !patterns.data) return null;
   const make = async () => {
     try {
       const made = await call<SessionView>("sessions/lay-out", "POST", {
@@ -60,7 +62,7 @@ export function LayOut() {
         <Choose
           name="Pattern"
           value={pattern}
-          options={choices.data.patterns.map((x) => [x.id, x.title] as const)}
+          options={patterns.data.map((x) => [x.id, x.title] as const)}
           onChoose={(id) => setPattern(id)}
         />
         <Choose
@@ -90,6 +92,23 @@ export function LayOut() {
           </button>
         </div>
       </div>
+      {chosen && (
+        <p className="mt-2 text-sm">
+          {chosen.blocks.join(" · ")}{" "}
+          {chosen.own && (
+            <button
+              type="button"
+              className="link"
+              onClick={async () => {
+                cache.setQueryData(["patterns"], await call<Pattern[]>(`patterns/${chosen.id}`, "DELETE"));
+                setPattern("two-angles");
+              }}
+            >
+              Put this pattern away
+            </button>
+          )}
+        </p>
+      )}
       <p className="quiet mt-2 text-sm">
         What comes before the new postures in the form counts as taught before.
       </p>

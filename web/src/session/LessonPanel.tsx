@@ -1,6 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect } from "react";
-import { type Choices, call, type Fitting, type Plan, type Session, sentence } from "../shared/api";
+import { useEffect, useState } from "react";
+import {
+  type Choices,
+  call,
+  type Fitting,
+  type Pattern,
+  type Plan,
+  type Session,
+  sentence,
+} from "../shared/api";
 import { Choose } from "../shared/Choose";
 import { Field } from "../shared/Field";
 import { clock } from "../shared/format";
@@ -35,6 +43,15 @@ export function LessonPanel({ id, version, session, plan, choices, saved, edit, 
     window.addEventListener("keydown", listen);
     return () => window.removeEventListener("keydown", listen);
   });
+  const [told, setTold] = useState("");
+  const keep = async () => {
+    try {
+      const made = await call<Pattern>(`sessions/${id}/pattern`, "POST");
+      setTold(`“${made.title}” is among the patterns now.`);
+    } catch (e) {
+      setTold(sentence(e));
+    }
+  };
   const { account } = plan;
   return (
     <section className="rounded-box border-base-300 grid gap-3 border bg-base-100 p-3">
@@ -119,6 +136,17 @@ export function LessonPanel({ id, version, session, plan, choices, saved, edit, 
       )}
       <p className="quiet text-sm">{plan.energy}</p>
       <div className="flex flex-wrap gap-2">
+        {(["instructor", "class"] as const).map((reader) => (
+          <a
+            key={reader}
+            className="btn btn-xs"
+            href={`/api/sessions/${id}/paper.html?reader=${reader}`}
+            target="_blank"
+            rel="noreferrer"
+          >
+            Page to print ({reader})
+          </a>
+        ))}
         {(["instructor", "class"] as const).map((reader) =>
           (["pdf", "md", "csv"] as const).map((ending) => (
             <a
@@ -134,7 +162,11 @@ export function LessonPanel({ id, version, session, plan, choices, saved, edit, 
         <a className="btn btn-xs" href={`/api/sessions/${id}/practice.mid`} download>
           Tempo map (MIDI)
         </a>
+        <button type="button" className="btn btn-xs" onClick={() => void keep()}>
+          Keep as a pattern
+        </button>
       </div>
+      {told && <p role="status">{told}</p>}
     </section>
   );
 }

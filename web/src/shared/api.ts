@@ -34,6 +34,7 @@ export type Manner = Schemas["Manner"];
 export type Who = Schemas["Who"];
 export type Room = Schemas["Room"];
 export type Standing = Schemas["Standing"];
+export type Pattern = Schemas["PatternView"];
 export type Fitting = Schemas["Fitting"];
 export type Problem = Schemas["Problem"];
 

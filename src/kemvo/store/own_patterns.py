@@ -1,0 +1,44 @@
+"""The user's own lesson patterns."""
+
+from __future__ import annotations
+
+import json
+
+from pydantic import TypeAdapter
+
+from kemvo.core.blocks import Laid, PatternRow
+from kemvo.store.database import Database
+from kemvo.store.documents import written_now
+
+BLOCKS = TypeAdapter(tuple[Laid, ...])
+
+
+class OwnPatterns:
+    """The own patterns in a database; their ids are "own-1", "own-2"."""
+
+    def __init__(self, database: Database) -> None:
+        self.database = database
+
+    def all(self) -> tuple[PatternRow, ...]:
+        """The own patterns, oldest first."""
+        with self.database.open() as db:
+            rows = db.execute("SELECT * FROM own_pattern WHERE removed IS NULL ORDER BY id").fetchall()
+        return tuple(
+            PatternRow(f"own-{r['id']}", r["title"], BLOCKS.validate_python(json.loads(r["blocks"]))) for r in rows
+        )
+
+    def add(self, title: str, blocks: tuple[Laid, ...]) -> PatternRow:
+        """Keep a pattern."""
+        with self.database.open() as db:
+            made = db.execute(
+                "INSERT INTO own_pattern (title, blocks, saved) VALUES (?, ?, ?)",
+                (title, BLOCKS.dump_json(blocks).decode(), written_now()),
+            ).lastrowid
+        return PatternRow(f"own-{made}", title, blocks)
+
+    def put_away(self, id_: str) -> None:
+        """Put a pattern out of sight."""
+        with self.database.open() as db:
+            db.execute(
+                "UPDATE own_pattern SET removed = ? WHERE 'own-' || id = ? AND removed IS NULL", (written_now(), id_)
+            )
