@@ -34,7 +34,14 @@ STOOD_BY = frozenset(
 """After these a foot is named as a place or an object; it does not begin an action of its own."""
 
 OBJECT_VERBS = (
-    lx.TURN | lx.STEP | lx.LIFT | lx.KICK | lx.PIVOT | frozenset("bring place put open draw gather set".split())
+    lx.TURN
+    | lx.STEP
+    | lx.LIFT
+    | lx.KICK
+    | lx.PIVOT
+    | frozenset(
+        "bring place put open draw gather set take pull slide swing sweep tuck close extend drop lower cross follow centre center shift transfer".split()
+    )
 )
 """Verbs of the feet that begin an action after "weight back on the left foot" as after any other."""
 
@@ -146,11 +153,17 @@ def _begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) 
     if w in ("if", "unless") or (w == "you" and _next_w(tokens, i) in ("can", "could", "may", "might", "should")):
         return has_verb
     if not has_verb and w in OBJECT_VERBS and verbs[i] and tokens[i - 1].w not in BINDING:
-        return is_bare_shift(tokens, since, i)
+        lone_side = tokens[i - 1].side is not None and i - 1 > since
+        whole_step = tokens[i - 1].w not in lx.FOOT and any(t.w in lx.FOOT for t in tokens[since:i])
+        whole_step = whole_step and any(t.w in lx.STEP_WAYS for t in tokens[since + 1 : i])
+        return lone_side or whole_step or is_bare_shift(tokens, since, i)
     if COVERED in (w, tokens[i - 1].w) and w != tokens[i - 1].w:
         return True
     if verbs[i] and tokens[i - 1].w == "weight" and w in WEIGHT_GOES:
         return False
+    halves = w == "half" and has_verb and _next_w(tokens, i) in ("a", "step")
+    if halves and tokens[since + verbs[since:i].index(True)].w not in lx.STEP | lx.PLACE:
+        return True
     if tokens[i].side and _foot_acts(tokens, verbs, i, since):
         return True
     if w in WEIGHT_LEADS and _weight_follows(tokens, i, since):
@@ -192,7 +205,8 @@ def _weight_follows(tokens: Sequence[Token], i: int, since: int) -> bool:
     k = i if tokens[i].w == "weight" else i + 1
     goes = _next_w(tokens, k) in WEIGHT_GOES
     told = goes or before.side or before.w in lx.FOOT or before.w in lx.STEP_WAYS or before.w == "degrees"
-    return bool(here and told and i > since and before.w not in ("back", "forward", "all", "off"))
+    leads = before.w in ("all", "off") or (before.w in ("back", "forward") and i - since <= 2)
+    return bool(here and told and i > since and not leads)
 
 
 def _foot_acts(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -> bool:

@@ -2,11 +2,15 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Sequence
+from itertools import pairwise
 from typing import Any, NamedTuple
 
+from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.facts import Fact, as_plain
 from kemvo.core.reading.names import NameIndex
+from kemvo.core.reading.quantities import COUNTED
 from kemvo.core.reading.read import read_line
 
 
@@ -33,18 +37,60 @@ def read_script(entries: Sequence[ScriptEntry], names: NameIndex | None = None) 
     """Read all entries, in order. Entries that flow into each other are read as one text, and a fact belongs to
     the entry in which it begins."""
     out: list[ReadEntry] = []
+    cut = cut_at_sentences(entries)
     at = 0
     while at < len(entries):
         end = at + 1
         while end < len(entries) and entries[end - 1].flows:
             end += 1
-        out += _read_together(entries[at:end], names)
+        out += _read_together(entries[at:end], names, cut)
         at = end
     return out
 
 
-def _read_together(entries: Sequence[ScriptEntry], names: NameIndex | None) -> list[ReadEntry]:
-    text = " ".join(e.text for e in entries)
+SELDOM = 0.25
+"""Up to this share of captions that end within a sentence, captions count as cut at its end (own choice)."""
+
+
+def cut_at_sentences(entries: Sequence[ScriptEntry]) -> bool:
+    """Whether captions without punctuation are cut where a sentence ends, as a person cuts them, and not anywhere, as a
+    recogniser does."""
+    flowing = [goes_on(a.text, b.text) for a, b in pairwise(entries) if a.flows]
+    return bool(flowing) and sum(flowing) <= SELDOM * len(flowing)
+
+
+def goes_on(before: str, after: str) -> bool:
+    """Whether a caption goes on into the next within one sentence: it ends where no sentence ends, or the next begins as
+    none begins. Captions are cut anywhere, but seldom without a reason."""
+    last = re.findall(r"[a-z'’]+|\d+", before.lower())[-1:] or [""]
+    first = re.findall(r"[a-z'’]+|\d+|%", after.lower())[:1] or [""]
+    if before.rstrip().endswith((",", "-", "–")):
+        return True
+    number = last[0] in lx.NUMBERS or last[0].isdigit()
+    return (
+        last[0] in UNENDING
+        or first[0] in UNBEGINNING
+        or (last[0] in ("left", "right", "front", "back", "other", "both") and first[0] in lx.FOOT | lx.HAND | {"side"})
+        or (number and first[0] in COUNTED | set(lx.NUMBERS))
+    )
+
+
+UNENDING = frozenset(
+    "the a an your my our his her to into onto of and with from at by is are am be will going gonna it's you're we're i'm"
+    " about as that which so then or but for on until while than its let let's we you i they if when where both all most"
+    " shift turn bring lift put place take keep pick step move lean sit half beside toward towards behind under very"
+    " wanna want can could should would just really little big weight".split()
+)
+UNBEGINNING = frozenset(
+    "foot feet leg legs heel heels toe toes knee knees percent % degrees of to into onto and then until or but counts"
+    " seconds onto beside behind past towards toward than which".split()
+)
+
+
+def _read_together(entries: Sequence[ScriptEntry], names: NameIndex | None, cut: bool) -> list[ReadEntry]:
+    text = entries[0].text
+    for before, e in pairwise(entries):
+        text += ("\n" if cut and not goes_on(before.text, e.text) else " ") + e.text
     out = []
     begins = 0
     facts = read_line(text, names)
