@@ -164,7 +164,7 @@ def _begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) 
     halves = w == "half" and has_verb and _next_w(tokens, i) in ("a", "step")
     if halves and tokens[since + verbs[since:i].index(True)].w not in lx.STEP | lx.PLACE:
         return True
-    if tokens[i].side and _foot_acts(tokens, verbs, i, since):
+    if (tokens[i].side or w in ARTICLES) and _foot_acts(tokens, verbs, i, since):
         return True
     if w in WEIGHT_LEADS and _weight_follows(tokens, i, since):
         return True
@@ -210,23 +210,24 @@ def _weight_follows(tokens: Sequence[Token], i: int, since: int) -> bool:
 
 
 def _foot_acts(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -> bool:
-    """Whether a foot is named that acts itself, after an action that has all it needs: "shift left | right foot in",
-    "rock back onto the right leg | left toes lifting"."""
-    if _next_w(tokens, i) not in lx.FOOT:
+    """Whether a foot or hand is named that acts itself, after an action that has all it needs: "shift left | right foot
+    in", "settle on the right leg | the left heel comes up", "heel touches | the right hand rises"."""
+    at = i + (tokens[i].w in ARTICLES)
+    if at >= len(tokens) or tokens[at].side is None or _next_w(tokens, at) not in lx.FOOT | lx.HAND:
         return False
     if True not in verbs[since:i] and not any(t.w == "weight" for t in tokens[since:i]):
         return False
     before = tokens[i - 1]
     if before.side:
         return True
-    if (
-        before.w in STOOD_BY
-        or verbs[i - 1]
-        or not any(t.side or t.w in lx.FOOT or t.w in lx.STEP_WAYS for t in tokens[since:i])
-    ):
+    complete = any(t.side or t.w in lx.FOOT or t.w in lx.STEP_WAYS for t in tokens[since:i])
+    if before.w in STOOD_BY or verbs[i - 1] or not complete:
         return False
-    k = i + 2
+    k = at + 2
     return k < len(tokens) and (verbs[k] or tokens[k].w in lx.STEP_WAYS)
+
+
+ARTICLES = frozenset({"the", "your", "my"})
 
 
 def _turns_none(tokens: Sequence[Token], since: int, i: int) -> bool:
