@@ -40,7 +40,7 @@ OBJECT_VERBS = (
     | lx.KICK
     | lx.PIVOT
     | frozenset(
-        "bring place put open draw gather set take pull slide swing sweep tuck close extend drop lower cross follow centre center shift transfer".split()
+        "bring place put open draw gather set take pull slide swing sweep tuck close extend drop lower cross follow centre center shift transfer sit sink rock".split()
     )
 )
 """Verbs of the feet that begin an action after "weight back on the left foot" as after any other."""

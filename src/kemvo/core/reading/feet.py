@@ -107,6 +107,7 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
     yield p.fact("step", (*at, *([] if where is None else [where])), side=side, direction=way, touch=_touch(p, noun))
 
 
+BRING = frozenset({"bring", "brings", "draw", "draws", "pull", "pulls"})
 RESTING = frozenset({"rest", "rests"})
 PUT = frozenset({"put", "puts", "set", "sets", "place", "places"})
 MERELY_MOVES = frozenset({"move", "moves", "moving", "go", "goes"})
@@ -197,6 +198,8 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
     if p.where(lx.TRUNK) or (noun is None and p.where(lx.HAND)):
         return None
     ways = _ways(p)
+    if noun is None and "straight" in p.words() and memory.moved and not p.sides():
+        return "pivot"
     if noun is None:
         again = p.words() & {"it", "them"} and angle(p.tokens, p.first, p.last) is not None
         return "pivot" if (ways or again) and memory.noun and not p.sides() else None
@@ -247,6 +250,8 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         return "lift"
     if p.verb_in(frozenset({"lower", "lowers", "drop", "drops", "follows"})) and p.w(noun) in ("knee", "knees"):
         return None
+    if p.w(noun - 1) in ("lower", "upper"):
+        return None
     if p.w(noun) in ("knee", "knees") and words & {"through", "high"}:
         return "lift"
     if "up" in words and p.w(noun) in ("knee", "knees", "leg", "legs") and not words & {"half", "beside"}:
@@ -277,9 +282,14 @@ def _only_touches(p: Piece, noun: int | None, memory: Memory) -> bool:
 def _only_adds(p: Piece, noun: int | None) -> bool:
     """Whether a clause only says more of the step before it: "toes touch first", "half a step"."""
     words = p.words()
-    if p.sides() or words & {"other", "both", "together", "then"}:
+    own = [i for i in p.sides() if not p.before(i, 3) & NEAR]
+    if own or words & {"other", "both", "together", "then"}:
         return False
+    if p.verb_in(BRING) and noun is None and "it" in words:
+        return True
     ways = {lx.STEP_WAYS[w] for w in words if w in lx.STEP_WAYS} - {"down"}
+    if p.verb_in(PUT) and "flat" in words and not ways:
+        return True
     if p.verb_in(PUT) and "down" in words and not ways:
         return (noun is None and "it" in words) or (noun is not None and p.w(noun) in TOUCHES)
     if p.verb < 0 or p.verb_in(lx.TOUCHING):

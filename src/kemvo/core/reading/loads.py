@@ -11,7 +11,7 @@ from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import number_at, share
 from kemvo.core.values import OTHER_SIDE, Side
 
-EVEN = frozenset("even evenly equal equally centre center central middle fifty-fifty between".split())
+EVEN = frozenset("centred centered even evenly equal equally centre center central middle fifty-fifty between".split())
 SAME = frozenset("it that them this".split())
 AFTER_SAME = frozenset({"", "foot", "leg", "side", "one", "now", "then"})
 GOING = frozenset("forward back across over other backward backwards forwards front rear".split())
@@ -35,7 +35,10 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
     if weight and (words & lx.STAYING or any(p.w(i - 1) == "little" for i in weight)):
         return
     legs = (
-        "both" in words and bool(words & {"legs", "feet"}) and p.verb_in(lx.SINK | lx.SHIFT) and bool(words & lx.INTO)
+        "both" in words
+        and bool(words & {"legs", "feet"})
+        and p.verb_in(lx.SINK | lx.SHIFT)
+        and bool(words & (lx.INTO | {"between"}))
     )
     if (told or legs) and _even(p) and not p.hand_first():
         memory.named = None
@@ -106,13 +109,14 @@ def _hand_leads(p: Piece) -> bool:
 def _after_preposition(p: Piece, i: int, memory: Memory, told: bool) -> tuple[Side | None, int] | None:
     """The leg named after "into", "onto", "on", "to" at index i; or the one meant by "it"."""
     loose = p.w(i) in TOWARDS and not told and not p.verb_in(lx.SHIFT)
-    if p.w(i) == "to" and p.w(i - 1) in ("on", "in"):
+    if p.w(i) == "to" and p.w(i - 1) in ("on", "in", "next", "close"):
         return None
     for k in range(i + 1, min(i + 5, p.last)):
         if p.w(k) == "to" and k == i + 1 and p.w(i) in ("on", "in"):
             continue
         if p.side(k):
-            weak = p.w(i) in ("in", "over", "on") and not told and not p.verb_in(SETTLING)
+            forward = p.w(i) == "over" and "forward" in p.words() and p.w(k + 1) in ("foot", "leg")
+            weak = p.w(i) in ("in", "over", "on") and not told and not p.verb_in(SETTLING) and not forward
             if weak or p.w(k + 1) in NOT_A_LEG or (loose and p.w(k + 1) != "leg"):
                 return None
             return p.side(k), k

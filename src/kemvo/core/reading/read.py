@@ -43,16 +43,28 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
 
 
 def _told_once(facts: list[Fact]) -> list[Fact]:
-    """Without a bare "step" whose foot and way are told right after it: "step again, right foot forward"."""
+    """Without what is only begun and told whole right after it: "step again, right foot forward", "take your left foot,
+    step to the left", "sit back, put the weight onto the right leg"."""
     out: list[Fact] = []
     for f in facts:
         last = out[-1] if out else None
-        bare = last and last.kind == f.kind == "step" and last.side is None and last.direction is None
-        if bare and last and f.side is not None and f.start - last.end < BARE_REACH:
-            out.pop()
+        if last and last.kind == f.kind and f.start - last.end < (BARE_REACH if f.kind == "step" else SHIFT_REACH):
+            if f.kind == "step" and last.direction is None and last.touch is None and f.side in (last.side, None):
+                f = f.model_copy(update={"side": last.side})
+                out.pop()
+            elif f.kind in ("step", "shift") and last.side is None and f.side in ("L", "R") and _bare(last):
+                out.pop()
         out.append(f)
     return out
 
+
+def _bare(f: Fact) -> bool:
+    """A step without a way, or a shift without a share."""
+    return (f.direction if f.kind == "step" else f.share) is None
+
+
+SHIFT_REACH = 14
+"""The same between a shift without a leg and the leg that is told after it."""
 
 BARE_REACH = 12
 """Letters between a bare "step" and the foot that is told after it."""
