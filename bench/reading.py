@@ -51,7 +51,7 @@ def as_captions() -> None:
     compared in their order."""
     for label, cut in (("a caption a line", 0), ("cut after eight words", 8)):
         wanted_n = read_n = right_n = 0
-        for name in sorted(f.name for f in LINES.glob("*.txt") if f.name.startswith(("spoken", "held_out_2"))):
+        for name in sorted(f.name for f in LINES.glob("*.txt") if f.name.startswith(("spoken", "held_out"))):
             lines = cases(name)
             texts = [t.rstrip(".") for t, _ in lines]
             words = " ".join(texts).split()

@@ -88,6 +88,18 @@ def turned_on(p: Piece) -> Iterator[Fact]:
     )
 
 
+def faced(p: Piece) -> Iterator[Fact]:
+    """ "Turn on the right heel to face the door": where the body faces after a foot has turned."""
+    for i in p.where(lx.FACE):
+        if i == p.verb or "toes" in p.words():
+            continue
+        for k in range(i + 1, p.last):
+            to = p.w(k).replace("-", "") if p.w(k) in lx.COMPASS else lx.ROOM.get(p.w(k))
+            if to and p.w(k) not in ("side", "about"):
+                yield p.fact("turn", (i, k), to=to, degrees=None)
+                return
+
+
 def turn(p: Piece) -> Iterator[Fact]:
     """Which way the body turns or faces, if the clause says so."""
     opens = p.verb_in(frozenset({"open", "opens"})) and (

@@ -102,7 +102,7 @@ LITTLE = _words("little bit slightly slight touch small")
 COMPASS = _words(
     "north south east west northeast northwest southeast southwest north-east north-west south-east south-west"
 )
-ROOM = {"front": "front", "forward": "front", "centre": "front", "center": "front", "back": "back", "behind": "back", "corner": "corner", "diagonal": "corner", "around": "around", "round": "around", "about": "around", "rear": "back", "window": "window", "door": "door", "side": "side", "middle": "front"}  # fmt: skip
+ROOM = {"front": "front", "forward": "front", "centre": "front", "center": "front", "back": "back", "behind": "back", "corner": "corner", "diagonal": "corner", "around": "around", "round": "around", "about": "around", "rear": "back", "window": "window", "windows": "window", "door": "door", "side": "side", "middle": "front"}  # fmt: skip
 
 NUMBERS: dict[str, int] = {
     **{

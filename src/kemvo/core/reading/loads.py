@@ -89,7 +89,7 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     sits = named and p.verb_in(lx.SIT_BACK) and named[0] == p.verb + 2 and p.w(p.verb + 1) in GOING
     if sits and (named[0] == p.last - 1 or p.w(named[0] + 1) not in NOT_A_LEG):
         return p.side(named[0]), named[0]
-    if "weight" in p.words() and p.verb_in(FOLLOWING) and memory.moved and p.words() & SAME:
+    if "weight" in p.words() and p.verb_in(FOLLOWING) and memory.moved:
         return memory.moved, p.verb
     if named and (
         "weight" in p.words()

@@ -10,7 +10,7 @@ from __future__ import annotations
 from collections.abc import Iterator, Sequence
 
 from kemvo.core.reading import lexicon as lx
-from kemvo.core.reading.body import breaths, part_turn, time, turn, turned_on
+from kemvo.core.reading.body import breaths, faced, part_turn, time, turn, turned_on
 from kemvo.core.reading.clauses import COVERED, clauses
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.feet import feet, kick
@@ -63,7 +63,7 @@ def _bare(f: Fact) -> bool:
     return (f.direction if f.kind == "step" else f.share) is None
 
 
-SHIFT_REACH = 14
+SHIFT_REACH = 28
 """The same between a shift without a leg and the leg that is told after it."""
 
 BARE_REACH = 12
@@ -85,6 +85,8 @@ def _read_clause(p: Piece, memory: Memory) -> Iterator[Fact]:
         if memory.turned and not moved and not turned:
             turned = list(turned_on(p))
         yield from turned or moved
+        if any(f.kind == "pivot" for f in moved):
+            yield from faced(p)
         memory.turned = bool(turned)
     memory.weighed = bool(shifted)
     memory.stepped = any(f.kind == "step" for f in moved)
