@@ -28,7 +28,6 @@ from kemvo.core.breathed import breaths_of, comfort_of
 from kemvo.core.breathing import Wish, matched
 from kemvo.core.checks import read_through, seen
 from kemvo.core.cues import candidates
-from kemvo.core.floor import trace
 from kemvo.core.lesson import fitted, laid_out
 from kemvo.core.placing import best_of_all, best_spot
 from kemvo.core.plan import session_plan
@@ -37,6 +36,7 @@ from kemvo.core.room import Room
 from kemvo.core.schedule import schedule
 from kemvo.core.space import space
 from kemvo.core.timeline import plan
+from kemvo.core.walking import trace
 from kemvo.demo.load import demo_files, fill
 from kemvo.formats.kemvo_json import read_file
 

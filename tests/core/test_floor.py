@@ -8,7 +8,7 @@ from hypothesis import strategies as st
 
 from floors import forms, walk
 from kemvo.core.checks import read_through, seen
-from kemvo.core.floor import Foot, moment, nearest, offset, outward, trace
+from kemvo.core.floor import Foot, moment, nearest, offset, outward
 from kemvo.core.form import Form, Movement
 from kemvo.core.groups import Who
 from kemvo.core.mark import mark_of
@@ -19,6 +19,7 @@ from kemvo.core.sheet import sheet
 from kemvo.core.space import needed, space
 from kemvo.core.stances import STANCES, stance_in
 from kemvo.core.values import OTHER_SIDE, Side
+from kemvo.core.walking import trace
 
 
 def ends(form: Form) -> tuple[Foot, Foot]:

@@ -8,13 +8,13 @@ from hypothesis import strategies as st
 from pydantic import ValidationError
 
 from floors import CORRIDOR, L_SHAPED, forms, walk
-from kemvo.core.floor import trace
 from kemvo.core.form import Form
 from kemvo.core.placing import at, best_of_all, best_spot, clearance, seen_from, step_that_fits
 from kemvo.core.problem import KemvoError
 from kemvo.core.room import Camera, Room, SideNames, Spot
 from kemvo.core.space import Disc, space
 from kemvo.core.standing import standing
+from kemvo.core.walking import trace
 
 ONE = (Disc(0, 0, 1.0),)
 

@@ -6,11 +6,11 @@ from __future__ import annotations
 from collections.abc import Sequence
 from math import hypot
 
-from kemvo.core.floor import trace
 from kemvo.core.form import Form
 from kemvo.core.groups import GROUPS
 from kemvo.core.timeline import Span
 from kemvo.core.values import Value
+from kemvo.core.walking import trace
 
 MET = (1.5, 3.0)
 """Tai chi, seated and general, in metabolic equivalents: Compendium of Physical Activities, codes 15672 and 15670 (cited

@@ -1,7 +1,7 @@
 """The read-through: what an instructor would otherwise find out in front of the class.
 
-Every kind of finding is a row of `CHECKS`; the functions below, one for each subject, look for them. Limits belong to
-the form's school (`schools`) and group (`groups`), where their source stands.
+One function for each subject looks for its kinds of findings (`findings`). Limits belong to the form's school
+(`schools`) and group (`groups`), where their source stands.
 """
 
 from __future__ import annotations
@@ -9,10 +9,11 @@ from __future__ import annotations
 from collections.abc import Iterable, Iterator, Sequence
 from itertools import groupby, pairwise
 from math import hypot
-from typing import Literal, NamedTuple
+from typing import NamedTuple
 
 from kemvo.core.breath import runs
-from kemvo.core.floor import Event, FloorStep, Trace, offset, outward, trace
+from kemvo.core.findings import CARE_WORDS, CHECKS, CheckId, Finding
+from kemvo.core.floor import Event, FloorStep, Trace, offset, outward
 from kemvo.core.form import Form, Posture
 from kemvo.core.groups import GROUPS
 from kemvo.core.mark import mark_of
@@ -22,95 +23,31 @@ from kemvo.core.said import said, stance_of, words_in
 from kemvo.core.space import space
 from kemvo.core.stances import STANCES
 from kemvo.core.timeline import Span, plan_form
-from kemvo.core.values import OTHER_SIDE, SIDE_WORD, Care, Side, Value
+from kemvo.core.values import OTHER_SIDE, SIDE_WORD, Care, Side
+from kemvo.core.walking import trace
 from kemvo.core.weight import EMPTY_UP_TO, SHIFT_POINTS
-
-Level = Literal["care", "fault", "look"]
-"""How serious: it can hurt; it cannot be done so, or goes wrong; worth a look."""
-
-CheckId = Literal[
-    "moved-loaded", "turned-loaded", "knee-line", "double-turning", "one-leg-long", "no-gentler", "on-a-line",
-    "too-long", "crossed", "empty-loaded", "weight-jump", "facing-jump", "which-foot", "breath-twice", "breath-long",
-    "breath-short", "sides-unequal", "not-alternating", "off-the-mark", "leaves-room", "leaves-picture", "not-understood",
-]  # fmt: skip
-
-
-class CheckRow(NamedTuple):
-    """A kind of finding: how serious, and what it is called."""
-
-    id: CheckId
-    level: Level
-    title: str
-
-
-CHECKS: dict[CheckId, CheckRow] = {
-    row.id: row
-    for row in (
-        CheckRow("moved-loaded", "fault", "A foot moves while it carries weight"),
-        CheckRow("turned-loaded", "care", "A foot turns under weight"),
-        CheckRow("knee-line", "care", "Knee and hips point apart"),
-        CheckRow("double-turning", "care", "Turning with the weight on both feet"),
-        CheckRow("one-leg-long", "care", "Long on one leg"),
-        CheckRow("no-gentler", "care", "No gentler version"),
-        CheckRow("on-a-line", "fault", "Both feet on one line"),
-        CheckRow("too-long", "care", "A very long stance"),
-        CheckRow("crossed", "look", "Crossed feet"),
-        CheckRow("empty-loaded", "fault", "An empty foot that carries weight"),
-        CheckRow("weight-jump", "look", "The weight jumps"),
-        CheckRow("facing-jump", "look", "The facing jumps"),
-        CheckRow("which-foot", "look", "Which foot is not said"),
-        CheckRow("breath-twice", "look", "Twice the same breath"),
-        CheckRow("breath-long", "look", "A long breath"),
-        CheckRow("breath-short", "look", "A short breath"),
-        CheckRow("sides-unequal", "look", "Left and right last differently"),
-        CheckRow("not-alternating", "look", "Repeated on one side"),
-        CheckRow("off-the-mark", "look", "Ends off the mark"),
-        CheckRow("leaves-room", "fault", "Leaves the room"),
-        CheckRow("leaves-picture", "fault", "Leaves the picture"),
-        CheckRow("not-understood", "look", "Not understood"),
-    )
-}
 
 LINE_SHARE = 0.3
 """A stance narrower than this share of a shoulder width stands on one line (common practice: about a shoulder wide)."""
+
 LONG_SHARE = 0.62
 """A stance longer than this share of stature is very long (own choice)."""
+
 STRIDE = 0.15
 """From this share of stature on, one foot counts as in front of the other."""
+
 INWARD_DEG = 20
 """A loaded foot pointing inward by more than this turns the knee inward (own choice)."""
+
 TURNED_DEG = 10
 """Smaller turns of a foot are corrections, not turns."""
+
 TURNING_DEG = 30
+
 PARTLY_LOADED = 60
 """The most weight with which heel or toes alone may leave the floor."""
+
 JUMP_DEG = 20
-
-GENTLER: dict[Care, str] = {
-    "kick": "A toe touch instead of the kick",
-    "jump": "A step instead of the jump",
-    "low": "Stay higher, with a shorter stance",
-    "one-leg": "The toes stay on the floor, a chair or wall near",
-    "bend": "A straight back and a small hinge at the hips",
-    "twist": "Turn the whole body with the feet, not the spine",
-    "high-arms": "Hands no higher than the shoulders",
-}
-"""The usual gentler ways (common practice, no source)."""
-
-CARE_WORDS: dict[Care, str] = {"kick": "a kick", "jump": "a jump", "low": "a low stance", "one-leg": "standing on one leg", "bend": "a deep bend", "twist": "a twist", "high-arms": "arms above shoulder height"}  # fmt: skip
-
-
-class Finding(Value):
-    """Something noticed: what kind, how serious, in which posture and movement, of which foot, in one sentence."""
-
-    id: str
-    kind: CheckId
-    level: Level
-    title: str
-    posture_id: str
-    movement_id: str
-    side: Side | None
-    says: str
 
 
 class Seen(NamedTuple):
@@ -168,9 +105,6 @@ def _found(kind: CheckId, says: str, posture: str = "", movement: str = "", side
 
 def _at(step: FloorStep, kind: CheckId, says: str, side: Side | None = None) -> Finding:
     return _found(kind, says, step.performance.posture.id, step.movement.id, side)
-
-
-# Feet
 
 
 def _feet(look: Seen) -> Iterator[Finding]:
@@ -356,9 +290,6 @@ def one_leg_times(look: Seen) -> Iterator[tuple[FloorStep, int, Side]]:
         yield first, look.spans[-1].end_ms - begun, OTHER_SIDE[off]
 
 
-# Breath
-
-
 def _breaths(look: Seen) -> Iterator[Finding]:
     """Breaths that follow one of the same way, and breaths too long or too short at this tempo."""
     spans = look.spans
@@ -398,9 +329,6 @@ def _opposite(way: str) -> str:
 def _of_span(span: Span, kind: CheckId, says: str) -> Finding:
     assert span.performance and span.movement
     return _found(kind, says, span.performance.posture.id, span.movement.id)
-
-
-# Postures
 
 
 def _postures(look: Seen) -> Iterator[Finding]:
@@ -476,9 +404,6 @@ def _words(look: Seen) -> Iterator[Finding]:
                 continue
             if not words_in(m.line) & SPOKEN_OF:
                 yield _found("not-understood", f"Nothing was understood of “{m.line.strip()[:60]}”.", p.id, m.id)
-
-
-# The floor as a whole
 
 
 def _mark(look: Seen) -> Iterator[Finding]:

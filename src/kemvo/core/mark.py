@@ -6,9 +6,10 @@ from collections.abc import Iterable
 from math import hypot
 from typing import NamedTuple
 
-from kemvo.core.floor import FloorStep, Trace, Tweak, centre, trace
+from kemvo.core.floor import FloorStep, Trace, centre
 from kemvo.core.form import Form
 from kemvo.core.values import SIDE_WORD, Value
+from kemvo.core.walking import Tweak, trace
 
 ON_THE_MARK_M = 0.15
 """A form counts as ending on its mark within half a foot's length or so (own choice)."""

@@ -6,9 +6,9 @@ from __future__ import annotations
 from collections.abc import Callable, Iterator
 from typing import Any, NamedTuple
 
-from kemvo.core.checks import GENTLER, CheckId, Finding, Seen, read_through, seen
+from kemvo.core.checks import Seen, read_through, seen
 from kemvo.core.filling import in_words
-from kemvo.core.floor import trace
+from kemvo.core.findings import GENTLER, CheckId, Finding
 from kemvo.core.form import Form, Movement, Posture, with_ids
 from kemvo.core.groups import GROUPS
 from kemvo.core.mark import closings
@@ -18,6 +18,7 @@ from kemvo.core.said import said
 from kemvo.core.space import space
 from kemvo.core.timeline import Span
 from kemvo.core.values import OTHER_SIDE, SIDE_WORD, Breath, Side, Value
+from kemvo.core.walking import trace
 
 
 class Mend(Value):

@@ -7,7 +7,7 @@ from itertools import groupby
 from typing import Literal
 
 from kemvo.core.blocks import KINDS
-from kemvo.core.floor import centre, trace
+from kemvo.core.floor import centre
 from kemvo.core.form import Form
 from kemvo.core.groups import ADVICE, GROUPS
 from kemvo.core.mirror import mirror_posture
@@ -15,6 +15,7 @@ from kemvo.core.plan import session_plan
 from kemvo.core.session import FACINGS, Forms, Session
 from kemvo.core.timeline import Span, plan
 from kemvo.core.values import Value
+from kemvo.core.walking import trace
 
 For = Literal["instructor", "class"]
 

@@ -7,7 +7,6 @@ from collections.abc import Mapping, Sequence
 from kemvo.core.account import Account, account, energy_says, together
 from kemvo.core.blocks import KINDS
 from kemvo.core.breathed import report_of
-from kemvo.core.floor import trace
 from kemvo.core.ledger import Totals, totals_by
 from kemvo.core.placing import best_spot, clearance
 from kemvo.core.problem import Problem
@@ -16,6 +15,7 @@ from kemvo.core.session import FACINGS, VOICES, Forms, Session, missing_parts, p
 from kemvo.core.space import Disc, space
 from kemvo.core.timeline import Span, Timeline, plan
 from kemvo.core.values import Value
+from kemvo.core.walking import trace
 
 
 class PostureLine(Value):

@@ -8,8 +8,9 @@ from dataclasses import dataclass
 from functools import lru_cache
 from typing import Literal
 
-from kemvo.core.checks import Finding, Seen, read_through, seen
+from kemvo.core.checks import Seen, read_through, seen
 from kemvo.core.filling import in_words
+from kemvo.core.findings import Finding
 from kemvo.core.floor import Event, Feet, FloorStep, Moment, centre
 from kemvo.core.form import Correction, Form
 from kemvo.core.groups import ADVICE, GROUPS

@@ -5,13 +5,13 @@ from __future__ import annotations
 
 from math import cos, radians, sin
 
-from kemvo.core.floor import trace
 from kemvo.core.form import Form
 from kemvo.core.placing import Facings, Placed, best_of_all, best_spot, clearance, facings_of, regions, step_that_fits
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.room import Point, Room, SideNames, Spot
 from kemvo.core.space import Disc, in_a_sentence, needed, space
 from kemvo.core.values import Value
+from kemvo.core.walking import trace
 
 
 class Facing(Value):
