@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { call, type Finding, type Sheet, sentence } from "../shared/api";
 import { pressed } from "../shared/keys";
 
@@ -40,6 +40,9 @@ export function ReadThrough(props: ReadThroughProps) {
     queryFn: () => call<string[]>(`forms/${formId}/mends?finding=${encodeURIComponent(chosen?.id ?? "")}`),
     enabled: !!chosen && props.shown,
   });
+  const here = useRef<HTMLLIElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the chosen finding and its mends are kept in sight
+  useEffect(() => here.current?.scrollIntoView({ block: "nearest" }), [chosen?.id, mends.data]);
   const next = (by: 1 | -1) => {
     if (!findings.length) return;
     const at = chosen ? findings.indexOf(chosen) : by > 0 ? -1 : 0;
@@ -69,6 +72,7 @@ export function ReadThrough(props: ReadThroughProps) {
         {findings.map((f) => (
           <li
             key={f.id}
+            ref={f === chosen ? here : undefined}
             className={`rounded-field px-1.5 py-1 ${f === chosen ? "bg-base-200" : ""}`}
             data-finding={f.id}
           >

@@ -59,6 +59,8 @@ def time(p: Piece) -> list[Fact]:
             return [p.fact("hold", (held[0], b - 1), ms=ms, counts=counts)]
         return [p.fact("counts", (a, b - 1), counts=counts)] if counts is not None else []
     for i in held:
+        if p.w(i + 1) == "for" and p.words() & {"breath", "breaths"}:
+            return [p.fact("hold", (i, i + 1))]
         here = p.w(i + 1) in ("here", "there", "it", "still", "this", "that") and p.w(i + 2) in HOLD_TAILS
         if here or (p.w(i) in ("pause", "pauses") and p.w(i + 1) in ("", "a", "for", "briefly")):
             return [p.fact("hold", (i, i + 1) if here else (i,))]

@@ -45,6 +45,9 @@ OBJECT_VERBS = (
 )
 """Verbs of the feet that begin an action after "weight back on the left foot" as after any other."""
 
+SIZES = frozenset("half small little big tiny wide long short large full".split())
+""" "Take a small step": a step all the same."""
+
 STANCE_WORDS = frozenset("empty bow front cat follow cross side back".split())
 """ "Into an empty step": a stance, no step."""
 
@@ -106,7 +109,7 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
     if w == "steps" and (before in lx.NUMBERS or before.isdigit()):
         return False
     if before in NOUN_BEFORE and not (before in ("your", "the") and w in ("left",)):
-        return w in lx.STEP | lx.KICK and before in ("half", "follow", "a", "small", "little", "big", "tiny")
+        return w in lx.STEP | lx.KICK and before in SIZES | {"follow", "a"}
     if w in ("back", "front", "close", "open", "empty", "half") and after in lx.FOOT | {"stance"}:
         return False
     if (
@@ -117,7 +120,7 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
     ):
         return False
     article = tokens[i - 2].w in ("a", "an", "another", "one") if i > 1 else False
-    if w in lx.STEP and article and tokens[i - 1].side is None and before not in VERBS:
+    if w in lx.STEP and article and tokens[i - 1].side is None and before not in VERBS | SIZES:
         return False
     if w in lx.STEP and before in STANCE_WORDS and i > 1 and tokens[i - 2].w in NOUN_BEFORE:
         return False

@@ -69,7 +69,8 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
         return
     if p.hand_first() and not (p.verb_in(lx.STEP) and _step_is_verb(p)):
         return
-    if p.verb >= 0 and "weight" in p.words() and not p.verb_in(lx.STEP | lx.LIFT | lx.PIVOT):
+    none = any(p.w(i - 1) in ("no", "without", "any") for i in p.where(frozenset({"weight"})))
+    if p.verb >= 0 and "weight" in p.words() and not none and not p.verb_in(lx.STEP | lx.LIFT | lx.PIVOT):
         return
     kind = _kind(p, noun, memory)
     beside = noun is not None and kind == "step" and memory.stepped and p.verb_in(lx.TOUCHING)
@@ -236,6 +237,8 @@ def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
 def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     words = p.words()
     if noun is None and p.verb_in(lx.GATHER) and p.sides() and p.sides()[0] == p.verb + 1:
+        return "step"
+    if noun is None and p.verb_in(frozenset({"take", "takes", "make"})) and words & {"step", "steps"}:
         return "step"
     if noun is None and p.side(p.verb - 1) and p.verb_in(MERELY_MOVES | {"come", "comes"}) and not p.where(lx.HAND):
         return "step" if words & {"out", "forward", "back", "beside", "in", "together", "behind"} else None

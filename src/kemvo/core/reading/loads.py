@@ -19,6 +19,7 @@ MOVING = frozenset(
     "move moves take takes bring brings put puts come comes go goes drop drops roll rolls travel travels flow flows pass passes follow follows".split()
 )
 FOLLOWING = frozenset({"follow", "follows"})
+GO = frozenset({"go", "goes", "come", "comes", "move", "moves"})
 TOWARDS = frozenset({"to", "towards", "toward"})
 BEFORE_LEG = frozenset("the your that front back other all my our".split())
 SETTLING = lx.SHIFT | lx.STAND | lx.SIT_BACK | frozenset({"sink", "sinks", "settle", "settles", "load", "come"})
@@ -108,7 +109,8 @@ def _hand_leads(p: Piece) -> bool:
 
 def _after_preposition(p: Piece, i: int, memory: Memory, told: bool) -> tuple[Side | None, int] | None:
     """The leg named after "into", "onto", "on", "to" at index i; or the one meant by "it"."""
-    loose = p.w(i) in TOWARDS and not told and not p.verb_in(lx.SHIFT)
+    goes = p.verb_in(lx.SIT_BACK | GO) and p.w(i - 1) in ("back", "forward") and not p.where(lx.HAND)
+    loose = p.w(i) in TOWARDS and not told and not p.verb_in(lx.SHIFT) and not goes
     if p.w(i) == "to" and p.w(i - 1) in ("on", "in", "next", "close"):
         return None
     for k in range(i + 1, min(i + 5, p.last)):
@@ -120,7 +122,11 @@ def _after_preposition(p: Piece, i: int, memory: Memory, told: bool) -> tuple[Si
             if weak or p.w(k + 1) in NOT_A_LEG or (loose and p.w(k + 1) != "leg"):
                 return None
             return p.side(k), k
-        if p.w(k) in SAME and p.w(k + 1) in AFTER_SAME and p.w(i) not in ("over", "in"):
+        if (
+            p.w(k) in SAME
+            and p.w(k + 1) in AFTER_SAME
+            and (p.w(i) not in ("over", "in") or (p.w(i) == "in" and "weight" in p.words()))
+        ):
             return (memory.moved or memory.named), k
         if p.w(k) not in BEFORE_LEG:
             return None
@@ -162,7 +168,8 @@ def _somewhere(p: Piece, part: int | None) -> int | None:
         reach = min(p.verb + 4 if p.verb_in(lx.SIT_BACK) else p.last, p.last)
         going = [i for i in range(p.verb + 1, reach) if p.w(i) in GOING]
         on_it = [i for i in range(p.verb + 1, reach) if p.w(i) in SAME and p.w(i - 1) in lx.INTO]
-        bare = part is not None or (p.verb_in(lx.SHIFT) and "weight" in words)
+        stance = p.verb_in(lx.SHIFT) and "into" in words and "stance" in words
+        bare = part is not None or stance or (p.verb_in(lx.SHIFT) and "weight" in words)
         return next(iter([*going, *on_it]), p.verb if bare else None)
     legs = {"front", "back", "rear", "other"}
     into = [i for i in p.where(lx.INTO) if {p.w(i + 1), p.w(i + 2)} & legs and words & lx.FOOT]
