@@ -42,7 +42,9 @@ export function ReadThrough(props: ReadThroughProps) {
   });
   const here = useRef<HTMLLIElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the chosen finding and its mends are kept in sight
-  useEffect(() => here.current?.scrollIntoView({ block: "nearest" }), [chosen?.id, mends.data]);
+  useEffect(() => {
+    here.current?.scrollIntoView({ block: "nearest" });
+  }, [chosen?.id, mends.data]);
   const next = (by: 1 | -1) => {
     if (!findings.length) return;
     const at = chosen ? findings.indexOf(chosen) : by > 0 ? -1 : 0;
