@@ -50,6 +50,9 @@ EXAMPLES: dict[str, Form] = {
     "too-long": walk(*BOW, who=Who(step_pct=190)),
     "crossed": walk("All the weight into the left", "Right foot steps behind the left", "Weight even"),
     "empty-loaded": walk("All the weight into the right", M(line="Left empty stance", left_pct=30)),
+    "stance-weight": walk(
+        "All the weight into the right", "Left heel steps forward", M(line="Left bow stance", left_pct=30)
+    ),
     "which-foot": walk("Step forward"),
     "breath-twice": walk(M(line="Arms rise", breath="in"), M(line="Arms wait"), M(line="Arms rise", breath="in")),
     "breath-long": walk(M(line="Arms rise", breath="in", counts=20)),
@@ -201,6 +204,26 @@ def test_every_posture_of_the_catalogue_walks_and_has_nothing_to_mend(entry: obj
     told = [f for f in findings(form) if f.kind not in ("off-the-mark", "weight-jump")]
     assert not told, [f.says for f in told]
     assert len(seen(form).trace.steps) == len(entry.posture.movements)
+
+
+@pytest.mark.parametrize("school", SCHOOLS)
+def test_the_school_says_how_much_weight_a_bow_stance_has(school: str) -> None:
+    manner = SCHOOLS[school].manner
+    for share, front in ((manner.bow_front_pct, "L"), (40, "L"), (40, "R"), (manner.bow_front_pct, "R")):
+        foot, other = ("Left", "right") if front == "L" else ("Right", "left")
+        left = share if front == "L" else 100 - share
+        form = walk(
+            f"All the weight into the {other}",
+            f"{foot} heel steps forward",
+            M(line=f"{foot} bow stance", left_pct=left),
+            manner=manner,
+        )
+        found = [f for f in findings(form) if f.kind == "stance-weight"]
+        assert bool(found) == (share == 40), school
+        if found:
+            mended = mends(form, found[0].id)[0].form
+            reached = mended.postures()[0].movements[-1].left_pct
+            assert (reached if front == "L" else 100 - reached) == manner.bow_front_pct
 
 
 @pytest.mark.parametrize("entry", [e for e in shipped_catalogue() if e.posture.kinds], ids=lambda e: e.id)

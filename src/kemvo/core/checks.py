@@ -13,7 +13,7 @@ from typing import NamedTuple
 
 from kemvo.core.breath import runs
 from kemvo.core.findings import CARE_WORDS, CHECKS, CheckId, Finding
-from kemvo.core.floor import Event, FloorStep, Trace, offset, outward
+from kemvo.core.floor import Event, FloorStep, Trace, in_front, offset, outward
 from kemvo.core.form import Form, Posture
 from kemvo.core.groups import GROUPS
 from kemvo.core.mark import mark_of
@@ -21,7 +21,7 @@ from kemvo.core.placing import best_spot, clearance
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.said import said, stance_of, words_in
 from kemvo.core.space import space
-from kemvo.core.stances import STANCES
+from kemvo.core.stances import STANCES, front_share
 from kemvo.core.timeline import Span, plan_form
 from kemvo.core.values import OTHER_SIDE, SIDE_WORD, Care, Side
 from kemvo.core.walking import trace
@@ -187,6 +187,17 @@ def _stances(look: Seen) -> Iterator[Finding]:
                 )
         if min(loads.values()) <= EMPTY_UP_TO or "off" in (step.after.left.contact, step.after.right.contact):
             continue
+        if named and row and row.sided and row.front_pct[1] > EMPTY_UP_TO:
+            front = named.side or in_front(step.after, step.facing)
+            least, most = front_share(row, look.form.manner)
+            if front and not least <= loads[front] <= most:
+                yield _at(
+                    step,
+                    "stance-weight",
+                    f"{row.title}: {loads[front]} % of the weight is on the {SIDE_WORD[front]} foot in front. It has"
+                    f" {least} to {most} % there in this school.",
+                    front,
+                )
         if (
             not step.events
             and step.facing == step.facing_from

@@ -11,7 +11,7 @@ Level = Literal["care", "fault", "look"]
 
 CheckId = Literal[
     "moved-loaded", "turned-loaded", "knee-line", "double-turning", "one-leg-long", "no-gentler", "on-a-line",
-    "too-long", "crossed", "empty-loaded", "weight-jump", "facing-jump", "which-foot", "breath-twice", "breath-long",
+    "too-long", "crossed", "empty-loaded", "stance-weight", "weight-jump", "facing-jump", "which-foot", "breath-twice", "breath-long",
     "breath-short", "sides-unequal", "not-alternating", "off-the-mark", "leaves-room", "leaves-picture", "not-understood",
 ]  # fmt: skip
 
@@ -37,6 +37,7 @@ CHECKS: dict[CheckId, CheckRow] = {
         CheckRow("too-long", "care", "A very long stance"),
         CheckRow("crossed", "look", "Crossed feet"),
         CheckRow("empty-loaded", "fault", "An empty foot that carries weight"),
+        CheckRow("stance-weight", "look", "Weight unlike the stance"),
         CheckRow("weight-jump", "look", "The weight jumps"),
         CheckRow("facing-jump", "look", "The facing jumps"),
         CheckRow("which-foot", "look", "Which foot is not said"),

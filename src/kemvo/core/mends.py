@@ -14,8 +14,9 @@ from kemvo.core.groups import GROUPS
 from kemvo.core.mark import closings
 from kemvo.core.mirror import mirror_posture
 from kemvo.core.placing import best_spot, facings_of, step_that_fits
-from kemvo.core.said import said
+from kemvo.core.said import said, stance_of
 from kemvo.core.space import space
+from kemvo.core.stances import STANCES, front_share
 from kemvo.core.timeline import Span
 from kemvo.core.values import OTHER_SIDE, SIDE_WORD, Breath, Side, Value
 from kemvo.core.walking import trace
@@ -189,6 +190,20 @@ def _free_foot(look: Seen, f: Finding) -> Iterator[_Try]:
     other = OTHER_SIDE[f.side or "L"]
     yield _Try(f"All the weight on the {SIDE_WORD[other]} leg.", _set(look.form, f, left_pct=_all_on(other)))
     yield _Try(f"90 % of the weight on the {SIDE_WORD[other]} leg.", _set(look.form, f, left_pct=_all_on(other, 90)))
+
+
+def _stance_weight(look: Seen, f: Finding) -> Iterator[_Try]:
+    """The weight a stance has: a bow stance's is the school's, another's the nearest it may have."""
+    span, front = _span(look, f), f.side or "L"
+    named = stance_of(span.movement) if span.movement else None
+    if named is None:
+        return
+    row = STANCES[named.id]
+    least, most = front_share(row, look.form.manner)
+    usual = look.form.manner.bow_front_pct if row.id == "bow" else most
+    for share in dict.fromkeys((usual, min(max(_all_on(front, span.left_to), least), most))):
+        says = f"{share} % of the weight on the {SIDE_WORD[front]} foot in front."
+        yield _Try(says, _set(look.form, f, left_pct=_all_on(front, share)))
 
 
 def _say_shift(look: Seen, f: Finding) -> Iterator[_Try]:
@@ -380,6 +395,7 @@ MENDERS: dict[CheckId, Callable[[Seen, Finding], Iterator[_Try]]] = {
     "too-long": _bow,
     "crossed": _bow,
     "empty-loaded": _free_foot,
+    "stance-weight": _stance_weight,
     "weight-jump": _say_shift,
     "facing-jump": _no_facing,
     "breath-twice": _other_breath,

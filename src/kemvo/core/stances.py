@@ -70,7 +70,8 @@ def back_deg(row: StanceRow, manner: Manner) -> int:
 
 
 def front_share(row: StanceRow, manner: Manner) -> tuple[int, int]:
-    """The least and most weight on the front leg; a bow stance's is the school's, give or take ten."""
+    """The least and most weight on the front leg; in a bow stance from twenty less than the school's share, but at
+    least half, to all of it."""
     if row.id == "bow":
         return max(50, manner.bow_front_pct - 20), 100
     return row.front_pct
