@@ -153,6 +153,8 @@ def check(form: FormFile, as_json: AsJson = False) -> None:
         if as_json:
             _print_json([{**f.model_dump(), "mends": mended[f.id]} for f in found])
             return
+        if not found:
+            typer.echo("Nothing was noticed.")
         for f in found:
             typer.echo(f"{f.level:<6} {f.id}\n       {f.says}")
             for says in mended[f.id]:
