@@ -4,8 +4,8 @@ the group; and energy only as a range with its source."""
 from __future__ import annotations
 
 from collections.abc import Sequence
-from math import hypot
 
+from kemvo.core.floor import travel
 from kemvo.core.form import Form
 from kemvo.core.groups import GROUPS
 from kemvo.core.timeline import Span
@@ -39,12 +39,7 @@ def account(spans: Sequence[Span], form: Form | None) -> Account:
     if form is None or not any(s.kind == "movement" for s in spans):
         return Account(standing_ms=standing if form else 0)
     walked = trace(form, spans)
-    meters = sum(
-        hypot(e.after.x - e.before.x, e.after.y - e.before.y)
-        for s in walked.steps
-        for e in s.events
-        if e.kind == "step"
-    )
+    meters = sum(travel(e.before, e.after) for s in walked.steps for e in s.events if e.kind == "step")
     total = longest = run = 0
     ends = {s.span.start_ms: s for s in walked.steps}
     off = False
@@ -64,7 +59,6 @@ def account(spans: Sequence[Span], form: Form | None) -> Account:
         elif s.left_to < 50:
             right += ms
     limit = GROUPS[form.who.group].one_leg_ms
-    more = max(left, right)
     return Account(
         one_leg_ms=total,
         one_leg_longest_ms=longest,
@@ -72,15 +66,19 @@ def account(spans: Sequence[Span], form: Form | None) -> Account:
         walked_m=round(meters, 1),
         left_ms=left,
         right_ms=right,
-        even_pct=round(100 * min(left, right) / more) if more else 100,
+        even_pct=_evenly(left, right),
         over_ms=max(0, longest - limit),
     )
+
+
+def _evenly(left: int, right: int) -> int:
+    more = max(left, right)
+    return round(100 * min(left, right) / more) if more else 100
 
 
 def together(parts: Sequence[Account]) -> Account:
     """Several blocks one after another."""
     left, right = sum(a.left_ms for a in parts), sum(a.right_ms for a in parts)
-    more = max(left, right)
     return Account(
         one_leg_ms=sum(a.one_leg_ms for a in parts),
         one_leg_longest_ms=max((a.one_leg_longest_ms for a in parts), default=0),
@@ -88,7 +86,7 @@ def together(parts: Sequence[Account]) -> Account:
         walked_m=round(sum(a.walked_m for a in parts), 1),
         left_ms=left,
         right_ms=right,
-        even_pct=round(100 * min(left, right) / more) if more else 100,
+        even_pct=_evenly(left, right),
         over_ms=max((a.over_ms for a in parts), default=0),
     )
 

@@ -13,7 +13,7 @@ from typing import NamedTuple
 
 from kemvo.core.breath import runs
 from kemvo.core.findings import CARE_WORDS, CHECKS, CheckId, Finding
-from kemvo.core.floor import Event, FloorStep, Trace, in_front, offset, outward
+from kemvo.core.floor import Event, FloorStep, Trace, in_front, offset, outward, travel, turned_by
 from kemvo.core.form import Form, Posture
 from kemvo.core.groups import GROUPS
 from kemvo.core.mark import mark_of
@@ -143,7 +143,7 @@ def _foot(step: FloorStep, e: Event, limit: int, doubled: bool) -> Iterator[Find
             )
         return
     part = e.kind == "lift" and e.after.contact != "off"
-    same = e.kind == "step" and hypot(e.after.x - e.before.x, e.after.y - e.before.y) < 0.02
+    same = e.kind == "step" and travel(e.before, e.after) < 0.02
     if e.load > (PARTLY_LOADED if part else EMPTY_UP_TO) and not same:
         does = {"step": "steps", "lift": "lifts", "kick": "kicks"}.get(e.kind, "moves")
         yield _at(
@@ -256,7 +256,7 @@ def _jumps(look: Seen) -> Iterator[Finding]:
                 f"From the posture before to this one {moved} % of the weight moves to the {to} leg, and no word says so.",
             )
         if m.facing is not None and not kinds & {"turn", "pivot"}:
-            turned = abs((step.facing - facing + 180) % 360 - 180)
+            turned = abs(turned_by(step.facing - facing))
             if turned > JUMP_DEG:
                 yield _at(
                     step, "facing-jump", f"The facing changes by {turned:.0f}° here, and no word tells of a turn."

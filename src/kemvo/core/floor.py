@@ -6,7 +6,7 @@ from the front. A foot's place is its heel.
 
 from __future__ import annotations
 
-from math import cos, radians, sin
+from math import cos, hypot, radians, sin
 from typing import Literal, NamedTuple
 
 from kemvo.core.form import Movement
@@ -55,6 +55,11 @@ class Event(NamedTuple):
     before: Foot
     after: Foot
     way: str
+
+
+def travel(before: Foot, after: Foot) -> float:
+    """How far apart two places of a foot are, in metres."""
+    return hypot(after.x - before.x, after.y - before.y)
 
 
 class FloorStep(NamedTuple):
@@ -150,9 +155,14 @@ def ahead(foot: Foot, distance: float) -> tuple[float, float]:
     return foot.x + distance * sin(a), foot.y + distance * cos(a)
 
 
+def turned_by(angle: float) -> float:
+    """An angle as a turn of at most half a circle: from -180 (left) up to 180 degrees (right)."""
+    return (angle + 180) % 360 - 180
+
+
 def outward(side: Side, angle: float, facing: float) -> float:
     """How far a foot points outward from where the body faces, in degrees from -180 to 180; inward is negative."""
-    turned = (angle - facing + 180) % 360 - 180
+    turned = turned_by(angle - facing)
     return turned if side == "R" else -turned
 
 

@@ -6,9 +6,10 @@ from collections.abc import Iterable
 from math import hypot
 from typing import NamedTuple
 
-from kemvo.core.floor import FloorStep, Trace, centre
+from kemvo.core.filling import WAY_WORDS
+from kemvo.core.floor import FloorStep, Trace, centre, travel, turned_by
 from kemvo.core.form import Form
-from kemvo.core.values import SIDE_WORD, Value
+from kemvo.core.values import OTHER_SIDE, SIDE_WORD, Side, Value
 from kemvo.core.walking import Tweak, trace
 
 ON_THE_MARK_M = 0.15
@@ -59,7 +60,7 @@ class Closing(Value):
     movement_id: str
     posture_id: str
     step: int
-    side: str
+    side: Side
     how: str
     factor: float
     says: str
@@ -71,7 +72,7 @@ def mark_of(t: Trace) -> Mark:
     begins, ends = t.opening, t.end()
     x0, y0 = centre(begins.feet, 50, t.body.foot)
     x1, y1 = centre(ends.feet, 50, t.body.foot)
-    turned = (ends.facing + 180) % 360 - 180
+    turned = turned_by(ends.facing)
     return Mark(ahead=round(y1 - y0, 4), right=round(x1 - x0, 4), turned=round(turned, 2))
 
 
@@ -103,7 +104,7 @@ def _likely(t: Trace, mark: Mark) -> Iterable[_Likely]:
         for e in step.events:
             if e.kind != "step" or not e.way:
                 continue
-            stand = step.after.of("R" if e.side == "L" else "L")
+            stand = step.after.of(OTHER_SIDE[e.side])
             vx, vy = e.after.x - stand.x, e.after.y - stand.y
             yield _Likely(hypot(mark.right - 2 * vx, mark.ahead - 2 * vy), Tweak(i, e.side, "reversed"))
             yield _Likely(hypot(mark.right - vx, mark.ahead - vy), Tweak(i, e.side, "other foot"))
@@ -117,12 +118,12 @@ def _likely(t: Trace, mark: Mark) -> Iterable[_Likely]:
 
 def _closing(step: FloorStep, tweak: Tweak, mark: Mark) -> Closing:
     e = next(e for e in step.events if e.side == tweak.side and e.kind == "step")
-    length = hypot(e.after.x - step.after.of("R" if e.side == "L" else "L").x, e.after.y - step.after.of("R" if e.side == "L" else "L").y)  # fmt: skip
+    length = travel(step.after.of(OTHER_SIDE[e.side]), e.after)
     foot = f"the {SIDE_WORD[tweak.side]} foot"
     match tweak.how:
         case "reversed":
             opposite = {"forward": "back", "corner": "back", "circle": "back", "back": "forward"}.get(e.way, "the other way")  # fmt: skip
-            says = f"{foot} steps {opposite} instead of {WORDS.get(e.way, e.way)}"
+            says = f"{foot} steps {opposite} instead of {WAY_WORDS[e.way]}"
         case "longer":
             change = (tweak.factor - 1) * length
             says = f"the step of {foot} is {abs(change):.2f} m {'longer' if change > 0 else 'shorter'}"
@@ -138,6 +139,3 @@ def _closing(step: FloorStep, tweak: Tweak, mark: Mark) -> Closing:
         says=f"{step.performance.posture.title()}: {says}.",
         mark=mark,
     )
-
-
-WORDS = {"corner": "to the corner", "circle": "in an arc", "side": "to the side", "half": "half a step"}

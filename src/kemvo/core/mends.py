@@ -9,6 +9,7 @@ from typing import Any, NamedTuple
 from kemvo.core.checks import Seen, read_through, seen
 from kemvo.core.filling import in_words
 from kemvo.core.findings import GENTLER, CheckId, Finding
+from kemvo.core.floor import outward
 from kemvo.core.form import Form, Movement, Posture, with_ids
 from kemvo.core.groups import GROUPS
 from kemvo.core.mark import closings
@@ -70,13 +71,14 @@ def _change(form: Form, posture_id: str, change: Callable[[Posture], Posture]) -
     return with_ids(form.model_copy(update={"sections": sections}))
 
 
-def _set(form: Form, f: Finding, movement_id: str = "", **change: Any) -> Form:
+def _set_in(form: Form, posture_id: str, movement_id: str, **change: Any) -> Form:
     """One movement's fields set."""
-    return _change(
-        form,
-        f.posture_id,
-        lambda p: _movements(p, movement_id or f.movement_id, lambda m: [m.model_copy(update=change)]),
-    )
+    return _change(form, posture_id, lambda p: _movements(p, movement_id, lambda m: [m.model_copy(update=change)]))
+
+
+def _set(form: Form, f: Finding, **change: Any) -> Form:
+    """The fields of the finding's movement set."""
+    return _set_in(form, f.posture_id, f.movement_id, **change)
 
 
 def _before(form: Form, f: Finding, new: Movement) -> Form:
@@ -148,7 +150,7 @@ def _turn_while_empty(look: Seen, f: Finding) -> Iterator[_Try]:
     side = f.side or "L"
     step = next(s for s in look.trace.steps if s.movement.id == f.movement_id)
     foot = step.before.of(side)
-    out = ((foot.angle - step.facing + 180) % 360 - 180) * (1 if side == "R" else -1)
+    out = outward(side, foot.angle, step.facing)
     degrees = min(170, round(abs(out)))
     way = "in" if out > 0 else "out"
     words = f"{SIDE_WORD[side].capitalize()} toes turn {way} {degrees} degrees on the heel"
@@ -167,10 +169,6 @@ def _turn_while_empty(look: Seen, f: Finding) -> Iterator[_Try]:
     if back and not back.movement.foot:
         name = f"{SIDE_WORD[side]} toes turn to the front"
         yield _Try(f"In “{back.movement.line[:40]}”, let the {name}.", _set_in(look.form, back.performance.posture.id, back.movement.id, foot=name))  # fmt: skip
-
-
-def _set_in(form: Form, posture_id: str, movement_id: str, **change: Any) -> Form:
-    return _change(form, posture_id, lambda p: _movements(p, movement_id, lambda m: [m.model_copy(update=change)]))
 
 
 def _bow(look: Seen, f: Finding) -> Iterator[_Try]:
@@ -352,7 +350,7 @@ def _close(look: Seen, f: Finding) -> Iterator[_Try]:
         if fact is None or c.how == "longer":
             continue
         if c.how == "other foot":
-            changed = fact.model_copy(update={"side": OTHER_SIDE["L" if c.side == "L" else "R"]})
+            changed = fact.model_copy(update={"side": OTHER_SIDE[c.side]})
         else:
             changed = fact.model_copy(
                 update={"direction": "back" if fact.direction != "back" else "forward", "touch": None}

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from functools import lru_cache
-from math import cos, hypot, radians, sin
+from math import cos, radians, sin
 from typing import NamedTuple
 
 from kemvo.core.floor import Event, Feet, Foot, Trace, ahead, centre
@@ -100,8 +100,3 @@ def in_a_sentence(n: Needed) -> str:
         f"From the start you need {n.front:.1f} m in front, {n.back:.1f} m behind, {n.left:.1f} m to the left and"
         f" {n.right:.1f} m to the right."
     )
-
-
-def travel(e: Event) -> float:
-    """How far a foot goes in metres."""
-    return hypot(e.after.x - e.before.x, e.after.y - e.before.y)

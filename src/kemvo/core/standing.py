@@ -5,6 +5,7 @@ from __future__ import annotations
 
 from math import cos, radians, sin
 
+from kemvo.core.floor import turned_by
 from kemvo.core.form import Form
 from kemvo.core.placing import Facings, Placed, best_of_all, best_spot, clearance, facings_of, regions, step_that_fits
 from kemvo.core.problem import KemvoError, Problem
@@ -82,7 +83,7 @@ def _says(form: Form, best: Facing, step_pct: float | None, smaller: Facing | No
 
 
 def _facing(room: Room, placed: Placed) -> Facing:
-    turned = (placed.spot.facing_deg - room.front_deg + 180) % 360 - 180
+    turned = turned_by(placed.spot.facing_deg - room.front_deg)
     rounded = 180.0 if abs(turned) > 179.95 else round(turned, 1) + 0.0
     clear = round(placed.clearance, 3)
     spare = f"{clear:.2f} m to spare" if placed.fits() else f"{-clear:.2f} m short"
@@ -116,8 +117,8 @@ def where(room: Room, spot: Spot) -> str:
 
 def towards(room: Room, turned: float) -> str:
     """Which way to face, by the name of the side of the room."""
-    nearest = min(SIDE_TURN, key=lambda s: abs((turned - SIDE_TURN[s] + 180) % 360 - 180))
-    off = (turned - SIDE_TURN[nearest] + 180) % 360 - 180
+    nearest = min(SIDE_TURN, key=lambda s: abs(turned_by(turned - SIDE_TURN[s])))
+    off = turned_by(turned - SIDE_TURN[nearest])
     name = side_name(room.sides, nearest)
     if abs(off) < 1:
         return f"facing {name}"

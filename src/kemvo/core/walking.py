@@ -7,7 +7,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
 from functools import lru_cache
-from math import cos, hypot, radians, sin
+from math import cos, radians, sin
 from typing import Literal, NamedTuple
 
 from kemvo.core.floor import (
@@ -25,6 +25,7 @@ from kemvo.core.floor import (
     offset,
     outward,
     placed,
+    travel,
 )
 from kemvo.core.form import Form, Movement
 from kemvo.core.groups import Who
@@ -448,7 +449,7 @@ class _Walker:
                 standing, mover, facing, along if mover == front else -along, across, toes,
                 row.front if mover == front else row.back,
             )  # fmt: skip
-            went = hypot(goal.x - feet.of(mover).x, goal.y - feet.of(mover).y)
+            went = travel(feet.of(mover), goal)
             loads = [span.left_from, span.left_to] if mover == "L" else [100 - span.left_from, 100 - span.left_to]
             loaded = min(loads) > EMPTY_UP_TO and went > SAME_PLACE
             choices.append((went + 10 * loaded, mover, feet.put(stand, standing).put(mover, goal)))
@@ -457,7 +458,7 @@ class _Walker:
         for side in (OTHER_SIDE[mover], mover):
             old, now = feet.of(side), new.of(side)
             load = min(span.left_from, span.left_to) if side == "L" else 100 - max(span.left_from, span.left_to)
-            if side == mover and hypot(now.x - old.x, now.y - old.y) > SAME_PLACE:
+            if side == mover and travel(old, now) > SAME_PLACE:
                 events.append(Event("step", side, load, 0.0, 0.6, old, now, ""))
             elif abs(now.angle - old.angle) > 1:
                 events.append(Event("pivot", side, load, 0.0, 0.6, old, now, ""))
@@ -470,7 +471,7 @@ class _Walker:
         half = self._lengths(0, row.across)[1] / 2
         sides: tuple[Side, Side] = ("L", "R")
         new = Feet(*(placed(middle, s, facing, 0, half, row.front_deg, row.front) for s in sides))
-        same = hypot(new.left.x - feet.left.x, new.left.y - feet.left.y) <= SAME_PLACE
+        same = travel(feet.left, new.left) <= SAME_PLACE
         kind: EventKind = "pivot" if same else "step"
         moved = not same or abs(new.left.angle - feet.left.angle) > 1
         return new, [Event(kind, s, 0.0, 0.0, 0.6, feet.of(s), new.of(s), "") for s in sides if moved]
