@@ -92,6 +92,7 @@ def render(
 ) -> None:
     """Render a session to a sound file: voice, breath tones and chimes."""
     from kemvo.audio.render import render as render_sounds
+    from kemvo.core.values import in_minutes
     from kemvo.main_job import prepared
 
     with _sentences():
@@ -104,7 +105,7 @@ def render(
             out.suffix.removeprefix(".").lower(),
             _progress,
         )
-        typer.echo(f"\r{out}: {_clock(job.practice.timeline.total_ms)}, {job.spoken()} cues spoken", err=True)
+        typer.echo(f"\r{out}: {in_minutes(job.practice.timeline.total_ms)}, {job.spoken()} cues spoken", err=True)
 
 
 @app.command()
@@ -222,10 +223,6 @@ def openapi() -> None:
 def _progress(share: float) -> None:
     if sys.stderr.isatty():
         typer.echo(f"\r{share:4.0%}", nl=False, err=True)
-
-
-def _clock(ms: int) -> str:
-    return f"{ms // 60_000}:{ms // 1000 % 60:02d}"
 
 
 class _sentences:  # noqa: N801 - reads as a statement

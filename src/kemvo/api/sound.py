@@ -39,6 +39,7 @@ class KindChoice(Choice):
     voice: Voice
     repeats: int
     still_ms: int
+    alternate: bool
 
 
 class Choices(BaseModel):
@@ -68,6 +69,7 @@ def choices() -> Choices:
                 voice=k.voice,
                 repeats=k.repeats,
                 still_ms=k.still_ms,
+                alternate=k.drills,
             )
             for k in KINDS.values()
         ],

@@ -21,7 +21,8 @@ CurveId = Literal["steady", "usual", "quick", "slow"]
 class KindRow(NamedTuple):
     """A kind of block. `moves`: it goes over a form, or a part of one; else it lasts `still_ms`. `facing`, `voice`,
     `repeats`: what it begins with. `only`: what of the words it takes. `says`: what is said before it, where the
-    instructor has no words of their own. `kept`: never dropped to save time."""
+    instructor has no words of their own. `kept`: never dropped to save time. `drills`: begins with the sides alternating,
+    and may be done more often than wished when there is time."""
 
     id: BlockKind
     title: str
@@ -33,6 +34,7 @@ class KindRow(NamedTuple):
     only: Only
     says: str
     kept: bool
+    drills: bool = False
 
 
 _ROWS = (
@@ -41,7 +43,7 @@ _ROWS = (
     KindRow("recap", "Recap", True, "behind", "thin", 1, 0, "all", "First, what we learned before.", False),
     KindRow("watch", "Watch", True, "watch", "names", 1, 0, "all", "Only watch this time.", False),
     KindRow("follow", "Follow along", True, "behind", "thin", 1, 0, "all", "Follow along with me.", False),
-    KindRow("drill", "Drill", True, "behind", "thin", 6, 0, "all", "The same few movements, again and again.", False),
+    KindRow("drill", "Drill", True, "behind", "thin", 6, 0, "all", "The same few movements, again and again.", False, True),
     KindRow("hands", "Hands only", True, "mirror", "full", 1, 0, "hands", "Only the hands, standing where you are.", False),
     KindRow("feet", "Feet only", True, "behind", "full", 1, 0, "feet", "Only the feet, hands at rest.", False),
     KindRow("together", "Put together", True, "behind", "thin", 1, 0, "all", "Now hands and feet together.", False),

@@ -21,8 +21,8 @@ from kemvo.core.breathing import (
 from kemvo.core.form import Form
 from kemvo.core.groups import GROUPS, GroupId
 from kemvo.core.session import BreathChoice, Forms, Pass, Session
-from kemvo.core.timeline import Span, Timeline
-from kemvo.core.values import Value
+from kemvo.core.timeline import Span, Timeline, by_pass
+from kemvo.core.values import DEFAULT_TEMPO, Value
 
 
 class Breathed(NamedTuple):
@@ -61,16 +61,15 @@ def choice_of(session: Session, p: Pass) -> BreathChoice:
 def breaths_of(timeline: Timeline, session: Session, forms: Forms) -> list[Breathed]:
     """All breaths that are called in a practice. Pauses call none."""
     out: list[Breathed] = []
-    for no, spans in _by_pass(timeline.spans):
+    for no, spans in by_pass(timeline.spans).items():
         p = session.passes[no]
         choice = choice_of(session, p)
         if choice.school == "natural":
             continue
         if choice.school == "written":
-            steps = [(s.breath, s.kind, s.end_ms - s.start_ms, s.leg.no) for s in spans]
             out += [
                 Breathed(spans[a].start_ms, spans[b - 1].end_ms, "in" if spans[a].breath == "in" else "out", no)
-                for a, b in runs(steps)
+                for a, b in _written(spans)
             ]
             continue
         for stretch in _moving(spans):
@@ -84,11 +83,15 @@ def breaths_of(timeline: Timeline, session: Session, forms: Forms) -> list[Breat
     return out
 
 
+def _written(spans: Sequence[Span]) -> list[tuple[int, int]]:
+    return runs([(s.breath, s.kind, s.end_ms - s.start_ms, s.leg.no) for s in spans])
+
+
 def report_of(no: int, spans: Sequence[Span], session: Session, forms: Forms) -> BreathReport:
     """What came of the breath of one pass, its spans given."""
     p = session.passes[no]
     choice = choice_of(session, p)
-    tempo = p.tempo or (forms[p.part.form_id].tempo if p.part.form_id in forms else 30.0)
+    tempo = p.tempo or (forms[p.part.form_id].tempo if p.part.form_id in forms else DEFAULT_TEMPO)
     stretches = _moving(spans)
     if choice.school == "natural" or not stretches:
         return BreathReport(school=choice.school, breaths=0, kept=0, wished=0, within=0, strained_ms=0, says="")
@@ -100,14 +103,16 @@ def report_of(no: int, spans: Sequence[Span], session: Session, forms: Forms) ->
             f" movements. At {first.locks_at:g} counts a minute a breath takes {first.counts} counts and both lock."
         )
         return BreathReport(school="paced", breaths=n // 2, kept=0, wished=0, within=0, strained_ms=0, says=says)
+    if choice.school == "written":
+        wished = sum(w.breath != "free" for s in stretches for w in _wishes(s))
+        return BreathReport(
+            school="written", breaths=len(_written(spans)) // 2, kept=wished, wished=wished, within=0, strained_ms=0,
+            says=_range(forms, p),
+        )  # fmt: skip
     comfort = comfort_of(_group(p, forms))
     plans = [_matched(s, _group(p, forms)) for s in stretches]
     kept, wished = sum(x.kept for x in plans), sum(x.wished for x in plans)
     within, strained = sum(x.within for x in plans), sum(x.strained_ms for x in plans)
-    if choice.school == "written":
-        return BreathReport(
-            school="written", breaths=0, kept=wished, wished=wished, within=0, strained_ms=0, says=_range(forms, p)
-        )
     says = f"{kept} of {wished} movements keep their own breath"
     if within:
         says += f"; {within} change{'s' * (within != 1)} of breath fall{'s' * (within == 1)} within a movement"
@@ -146,10 +151,6 @@ def tempo_range(form: Form) -> tuple[float, float] | None:
 def _group(p: Pass, forms: Forms) -> GroupId:
     form = forms.get(p.part.form_id)
     return form.who.group if form else "everyone"
-
-
-def _by_pass(spans: Sequence[Span]) -> list[tuple[int, list[Span]]]:
-    return [(no, list(part)) for no, part in groupby(spans, lambda s: s.leg.no)]
 
 
 def _moving(spans: Sequence[Span]) -> list[list[Span]]:

@@ -12,7 +12,7 @@ written   as the form has it, movement by movement.
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
-from itertools import accumulate
+from itertools import accumulate, groupby
 from math import ceil, inf
 from typing import Literal, NamedTuple
 
@@ -20,6 +20,8 @@ from kemvo.core.values import Breath, Value
 
 School = Literal["written", "matched", "natural", "paced"]
 Way = Literal["in", "out"]
+
+OTHER_WAY: dict[Way, Way] = {"in": "out", "out": "in"}
 
 SCHOOL_TITLES: dict[School, str] = {
     "written": "As written in the form",
@@ -115,7 +117,7 @@ def matched(wishes: Sequence[Wish], comfort: Comfort) -> BreathPlan:
         here, within = points[p]
         for way in ways:
             least, most = comfort.of(way)
-            other: Way = "out" if way == "in" else "in"
+            other = OTHER_WAY[way]
             for q in range(p - 1, -1, -1):
                 ms = here - points[q][0]
                 before = 0.0 if q == 0 else best[other][q]
@@ -172,7 +174,7 @@ def _told(
         q = came[way][p]
         breaths.append(BreathSpan(points[q][0], points[p][0], way))
         within += points[q][1]
-        p, way = q, "out" if way == "in" else "in"
+        p, way = q, OTHER_WAY[way]
     breaths.reverse()
     strained = 0
     for b in breaths:
@@ -256,16 +258,9 @@ def comfortable_tempos(counts: Sequence[tuple[float, Breath]], comfort: Comfort)
     """The slowest and quickest tempo at which every breath as written is comfortable (counts a minute); None if there is
     none. `counts`: the counts of each movement and its breath; neighbours of one direction are one breath."""
     slowest, quickest = 0.0, inf
-    i = 0
-    while i < len(counts):
-        breath = counts[i][1]
-        whole = 0.0
-        k = i
-        while k < len(counts) and counts[k][1] == breath:
-            whole += counts[k][0]
-            k += 1
+    for breath, row in groupby(counts, key=lambda c: c[1]):
         if breath != "free":
+            whole = sum(c for c, _ in row)
             least, most = comfort.of(breath)
             slowest, quickest = max(slowest, 60_000 * whole / most), min(quickest, 60_000 * whole / least)
-        i = k
     return (slowest, quickest) if slowest <= quickest else None

@@ -50,6 +50,12 @@ class Block(NamedTuple):
     matters: float = 3.0
     drop: bool = False
 
+    def stands(self) -> tuple[float, float]:
+        """The pace and rest it has before anything changes: as wished, else the nearest its bounds allow."""
+        pace = min(max(1.0, self.pace_least), self.pace_most)
+        rest = min(max(self.rest_ms, self.rest_least), self.rest_most) if self.rest_most else self.rest_ms
+        return pace, rest
+
 
 class Chosen(NamedTuple):
     """What becomes of a block: `repeats` 0 means left out."""
@@ -92,15 +98,13 @@ class _Option(NamedTuple):
 def options(b: Block) -> list[_Option]:
     """All choices of repeats of a block, 0 for leaving it out."""
     found = []
-    rest = min(max(b.rest_ms, b.rest_least), b.rest_most) if b.rest_most else b.rest_ms
+    pace, rest = b.stands()
     for r in range(b.repeats_least, b.repeats_most + 1):
         moving = r * b.moving_ms
         loss = b.matters * REPEAT_LOSS * abs(r - b.repeats) / max(1, b.repeats)
         pace_slope = b.matters * PACE_LOSS / moving if moving else 0.0
         rest_slope = b.matters * REST_LOSS / max(rest, 30_000.0)
         longer, shorter = [], []
-        # The wished pace is 1; where bounds leave it out, the nearest bound is where the block stands.
-        pace = min(max(1.0, b.pace_least), b.pace_most)
         loss += b.matters * PACE_LOSS * abs(pace - 1.0)
         for room, slope, name in (
             ((b.pace_most - pace) * moving, pace_slope, "pace"),
@@ -128,10 +132,11 @@ def fit(blocks: Sequence[Block], wished_ms: float) -> Fitted:
     least = sum(min(o.least() for o in row) for row in table)
     most = sum(max(o.most() for o in row) for row in table)
     goal = min(max(wished_ms, least), most)
-    chosen = _all_choices(table, goal) if prod(len(r) for r in table) <= FEW else _by_grid(table, goal)
+    choose = _all_choices if prod(len(r) for r in table) <= FEW else _by_grid
+    chosen = choose(table, goal)
     if chosen is None:
         goal = _nearest(table, wished_ms)
-        chosen = _all_choices(table, goal) if prod(len(r) for r in table) <= FEW else _by_grid(table, goal)
+        chosen = choose(table, goal)
         assert chosen is not None
     loss, picked = chosen
     told = tuple(_told(b, o, change) for b, o, change in zip(blocks, picked, _shared(picked, goal)[1], strict=True))
@@ -143,8 +148,8 @@ def _told(b: Block, o: _Option, change: dict[str, float]) -> Chosen:
     if o.repeats == 0:
         return Chosen(0, 1.0, 0.0, 0.0, o.loss)
     moving = o.repeats * b.moving_ms
-    rest = min(max(b.rest_ms, b.rest_least), b.rest_most) if b.rest_most else b.rest_ms
-    pace = min(max(1.0, b.pace_least), b.pace_most) + (change.get("pace", 0.0) / moving if moving else 0.0)
+    pace, rest = b.stands()
+    pace += change.get("pace", 0.0) / moving if moving else 0.0
     rest += change.get("rest", 0.0)
     ms = moving * pace + o.repeats * b.held_ms + b.fixed_ms + rest
     return Chosen(o.repeats, pace, rest, ms, o.loss + change.get("loss", 0.0))

@@ -13,7 +13,7 @@ from kemvo.core.groups import GROUPS
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.session import Bounds, Forms, Part, Pass, Session, pass_title, with_pass_ids
 from kemvo.core.timeline import plan
-from kemvo.core.values import Value
+from kemvo.core.values import DEFAULT_TEMPO, Value, in_minutes
 
 USUAL_TEMPO = 0.15
 """How far fitting may go from a tempo whose bounds nobody has set, as a share of it (own choice)."""
@@ -77,7 +77,7 @@ def _block(laid: Laid, part: Part) -> Pass:
         facing=laid.facing or kind.facing,
         voice=kind.voice,
         repeats=laid.repeats or kind.repeats,
-        alternate=laid.kind == "drill",
+        alternate=kind.drills,
         still_ms=kind.still_ms,
         pause_before_ms=8000 if kind.moves else 0,
         pause_after_ms=5000 if kind.moves else 0,
@@ -132,7 +132,7 @@ def fitted(session: Session, forms: Forms) -> Fitting:
 
 
 def _sentence(answer: Fitted, total: int, wished: int) -> str:
-    clock = f"{total // 60_000}:{total // 1000 % 60:02d}"
+    clock = in_minutes(total)
     if not answer.met:
         short = total < wished
         return f"The wish cannot be met; the nearest is {clock}. {'Add a block or wider bounds' if short else 'Let more be left out, or allow quicker tempos'}."
@@ -168,7 +168,7 @@ def _as_block(p: Pass, session: Session, forms: Forms) -> tuple[Block, float]:
             drop=drop,
         ), 0.0
     form = forms.get(p.part.form_id)
-    tempo = p.tempo or (form.tempo if form else 30.0)
+    tempo = p.tempo or (form.tempo if form else DEFAULT_TEMPO)
     once = session.model_copy(update={"passes": (p.model_copy(update={"repeats": 2 if p.alternate else 1, "pause_before_ms": 0, "pause_after_ms": 0, "off": False}),)})  # fmt: skip
     spans = plan(once, forms).spans
     share = 2 if p.alternate else 1
@@ -177,7 +177,7 @@ def _as_block(p: Pass, session: Session, forms: Forms) -> tuple[Block, float]:
     least, most = _tempos(p, tempo, form)
     block = Block(
         p.id, moving, held, float(p.pause_before_ms), p.repeats,
-        b.repeats_least or max(1, p.repeats - USUAL_REPEATS), b.repeats_most or (p.repeats + USUAL_REPEATS if p.kind == "drill" else p.repeats),
+        b.repeats_least or max(1, p.repeats - USUAL_REPEATS), b.repeats_most or (p.repeats + USUAL_REPEATS if kind.drills else p.repeats),
         tempo / most, tempo / least, rest, rest_least, rest_most, b.matters, drop,
     )  # fmt: skip
     return block, tempo

@@ -244,8 +244,7 @@ def _shorter_breath(look: Seen, f: Finding) -> Iterator[_Try]:
     """A breath too long: another in between, or its end left free."""
     run = _run(look, f)
     if len(run) > 1:
-        way: Breath = run[0].breath
-        between: Breath = "out" if way == "in" else "in"
+        between: Breath = "out" if run[0].breath == "in" else "in"
         middle = run[len(run) // 2]
         assert middle.movement and middle.performance
         line = (middle.movement.line or "its middle")[:40]

@@ -3,7 +3,6 @@ theirs, posture names and cautions."""
 
 from __future__ import annotations
 
-from itertools import groupby
 from typing import Literal
 
 from kemvo.core.blocks import KINDS
@@ -13,8 +12,8 @@ from kemvo.core.groups import ADVICE, GROUPS
 from kemvo.core.mirror import mirror_posture
 from kemvo.core.plan import session_plan
 from kemvo.core.session import FACINGS, Forms, Session
-from kemvo.core.timeline import Span, plan
-from kemvo.core.values import Value
+from kemvo.core.timeline import Span, by_pass, plan
+from kemvo.core.values import Value, in_minutes
 from kemvo.core.walking import trace
 
 For = Literal["instructor", "class"]
@@ -57,7 +56,7 @@ def paper(session: Session, forms: Forms, reader: For) -> Paper:
     instructor moves: turned over in passes that are danced as a mirror."""
     made = session_plan(session, forms)
     timeline = plan(session, forms)
-    spans = {no: list(part) for no, part in groupby(timeline.spans, lambda s: s.leg.no)}
+    spans = by_pass(timeline.spans)
     blocks = []
     for no, (p, line) in enumerate(zip(session.passes, made.passes, strict=True)):
         if p.off:
@@ -75,7 +74,7 @@ def paper(session: Session, forms: Forms, reader: For) -> Paper:
                 how.append(f"{p.repeats} times")
         blocks.append(
             PaperBlock(
-                clock=line.clock or _from_start(line.start_ms),
+                clock=line.clock or in_minutes(line.start_ms),
                 title=line.title,
                 kind="" if line.title.startswith(kind.title) else kind.title,
                 minutes=round(line.totals.ms / 60_000, 1),
@@ -90,7 +89,7 @@ def paper(session: Session, forms: Forms, reader: For) -> Paper:
     total = made.totals.ms
     return Paper(
         title=session.title or "Lesson",
-        subtitle=f"{'For the instructor' if reader == 'instructor' else 'For the class'} · {_from_start(total)}",
+        subtitle=f"{'For the instructor' if reader == 'instructor' else 'For the class'} · {in_minutes(total)}",
         blocks=tuple(blocks),
         notes=(*cautions, ADVICE, *((session.notes,) if session.notes and reader == "instructor" else ())),
     )
@@ -126,7 +125,3 @@ def _way(spans: list[Span], form: Form | None, turned: bool) -> tuple[tuple[floa
     if max(abs(x) + abs(y) for x, y in places) < 0.5:
         return ()
     return tuple((round(-x if turned else x, 2), round(y, 2)) for x, y in places)
-
-
-def _from_start(ms: int) -> str:
-    return f"{ms // 60_000}:{ms // 1000 % 60:02d}"

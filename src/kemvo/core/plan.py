@@ -13,7 +13,7 @@ from kemvo.core.problem import Problem
 from kemvo.core.schedule import Decision
 from kemvo.core.session import FACINGS, VOICES, Forms, Session, missing_parts, pass_title, postures_of
 from kemvo.core.space import Disc, space
-from kemvo.core.timeline import Span, Timeline, plan
+from kemvo.core.timeline import Span, Timeline, by_pass, plan
 from kemvo.core.values import Value
 from kemvo.core.walking import trace
 
@@ -63,15 +63,13 @@ class Plan(Value):
 def session_plan(session: Session, forms: Forms) -> Plan:
     """Work out the plan of a session."""
     timeline = plan(session, forms)
-    by_pass, whole = totals_by(timeline.spans, lambda s: s.leg.no, lambda _: 0)
-    spans_of: dict[int, list[Span]] = {}
-    for s in timeline.spans:
-        spans_of.setdefault(s.leg.no, []).append(s)
+    totals, whole = totals_by(timeline.spans, lambda s: s.leg.no, lambda _: 0)
+    spans_of = by_pass(timeline.spans)
     lines = []
     start = 0
     for no, p in enumerate(session.passes):
         spans = spans_of.get(no, [])
-        sums = by_pass.get(no, Totals())
+        sums = totals.get(no, Totals())
         form = forms.get(p.part.form_id)
         lines.append(
             PassLine(

@@ -8,6 +8,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Iterator
 from fractions import Fraction
+from itertools import groupby
 from math import floor
 from typing import Literal, NamedTuple
 
@@ -80,6 +81,11 @@ class Timeline(NamedTuple):
 
     spans: tuple[Span, ...]
     total_ms: int
+
+
+def by_pass(spans: Iterable[Span]) -> dict[int, list[Span]]:
+    """The spans of every pass, by its number."""
+    return {no: list(part) for no, part in groupby(spans, lambda s: s.leg.no)}
 
 
 class _Step(NamedTuple):

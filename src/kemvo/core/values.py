@@ -47,6 +47,11 @@ OTHER_SIDE: dict[Side, Side] = {"L": "R", "R": "L"}
 SIDE_WORD: dict[Side, str] = {"L": "left", "R": "right"}
 
 
+def in_minutes(ms: int) -> str:
+    """A length as minutes and seconds: 3:05."""
+    return f"{ms // 60_000}:{ms // 1000 % 60:02d}"
+
+
 class Value(BaseModel):
     """A frozen value; unknown fields are refused, so that a misspelt field is noticed and not lost."""
 

@@ -25,7 +25,7 @@ export function PassChoices({ pass: p, line, form, forms, choices, change }: Pas
       voice: k.voice,
       repeats: k.repeats,
       still_ms: k.still_ms,
-      alternate: k.id === "drill",
+      alternate: k.alternate,
       only: "all",
     });
   };
