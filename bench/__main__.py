@@ -24,10 +24,11 @@ from bench.material import long_form, long_session
 from kemvo.api.house import House
 from kemvo.audio.render import render
 from kemvo.core.blocks import PATTERNS
-from kemvo.core.breathed import breaths_of, comfort_of
+from kemvo.core.breathed import breaths_of
 from kemvo.core.breathing import Wish, matched
 from kemvo.core.checks import read_through, seen
 from kemvo.core.cues import candidates
+from kemvo.core.groups import comfort_of
 from kemvo.core.lesson import fitted, laid_out
 from kemvo.core.placing import best_of_all, best_spot
 from kemvo.core.plan import session_plan

@@ -2,25 +2,27 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from itertools import groupby
 from typing import NamedTuple
 
-from kemvo.core.breath import runs
+from kemvo.core.breath import breath_starts, runs
 from kemvo.core.breathing import (
     BreathPlan,
-    Comfort,
+    BreathSpan,
     Way,
     Wish,
     comfortable_tempos,
     cure_tempo,
     drift,
+    evenly,
     matched,
     paced,
 )
 from kemvo.core.form import Form
-from kemvo.core.groups import GROUPS, GroupId
-from kemvo.core.session import BreathChoice, Forms, Pass, Session
+from kemvo.core.groups import comfort_of
+from kemvo.core.paces import range_of
+from kemvo.core.session import Forms, Pass, Session
 from kemvo.core.timeline import Span, Timeline, by_pass
 from kemvo.core.values import DEFAULT_TEMPO, Value
 
@@ -39,78 +41,97 @@ class BreathReport(Value):
     changes fall within a movement, what is beyond comfort, and a sentence with the cure where there is one."""
 
     school: str
-    breaths: int
-    kept: int
-    wished: int
-    within: int
-    strained_ms: int
-    says: str
+    breaths: int = 0
+    kept: int = 0
+    wished: int = 0
+    within: int = 0
+    strained_ms: int = 0
+    says: str = ""
 
 
-def comfort_of(group: GroupId) -> Comfort:
-    """The comfortable breaths of a group: its shortest and longest, for in and out alike."""
-    least, most = GROUPS[group].breath_ms
-    return Comfort(least, most, least, most)
+class _Piece(NamedTuple):
+    """A stretch of movements and holds between pauses, or a part of one. `breaths`: how many whole breaths it is given
+    evenly (None: the school decides). `begins`, `ends`: the way its first and last breath must go, so that in and out
+    stay in turn beside a piece that is given its breaths."""
+
+    spans: tuple[Span, ...]
+    breaths: int | None = None
+    begins: Way | None = None
+    ends: Way | None = None
+
+    def start(self) -> int:
+        return self.spans[0].start_ms
+
+    def ms(self) -> int:
+        return self.spans[-1].end_ms - self.start()
 
 
-def choice_of(session: Session, p: Pass) -> BreathChoice:
-    """The breath of a pass: its own, else the session's."""
-    return p.breath or session.breath
+class PassBreath(NamedTuple):
+    """The breath of one pass: every breath, and what came of it."""
+
+    breaths: tuple[Breathed, ...]
+    report: BreathReport
 
 
 def breaths_of(timeline: Timeline, session: Session, forms: Forms) -> list[Breathed]:
     """All breaths that are called in a practice. Pauses call none."""
-    out: list[Breathed] = []
-    for no, spans in by_pass(timeline.spans).items():
-        p = session.passes[no]
-        choice = choice_of(session, p)
-        if choice.school == "natural":
-            continue
-        if choice.school == "written":
-            out += [
-                Breathed(spans[a].start_ms, spans[b - 1].end_ms, "in" if spans[a].breath == "in" else "out", no)
-                for a, b in _written(spans)
-            ]
-            continue
-        for stretch in _moving(spans):
-            start = stretch[0].start_ms
-            planned = (
-                paced(stretch[-1].end_ms - start, choice.per_minute, choice.in_share)
-                if choice.school == "paced"
-                else _matched(stretch, _group(p, forms)).breaths
-            )
-            out += [Breathed(start + b.start_ms, start + b.end_ms, b.way, no) for b in planned]
-    return out
+    return [b for made in breath_by_pass(by_pass(timeline.spans), session, forms).values() for b in made.breaths]
 
 
-def _written(spans: Sequence[Span]) -> list[tuple[int, int]]:
-    return runs([(s.breath, s.kind, s.end_ms - s.start_ms, s.leg.no) for s in spans])
+def breath_by_pass(
+    spans: Mapping[int, Sequence[Span]], session: Session, forms: Forms, cures: bool = False
+) -> dict[int, PassBreath]:
+    """The breath of every pass, its spans given by its number. `cures`: look for a tempo that cures what could not be
+    kept (slow)."""
+    return {no: _breath_of(no, part, session, forms, cures) for no, part in spans.items()}
 
 
-def report_of(no: int, spans: Sequence[Span], session: Session, forms: Forms) -> BreathReport:
-    """What came of the breath of one pass, its spans given."""
+def _breath_of(no: int, spans: Sequence[Span], session: Session, forms: Forms, cures: bool) -> PassBreath:
     p = session.passes[no]
-    choice = choice_of(session, p)
-    tempo = p.tempo or (forms[p.part.form_id].tempo if p.part.form_id in forms else DEFAULT_TEMPO)
-    stretches = _moving(spans)
-    if choice.school == "natural" or not stretches:
-        return BreathReport(school=choice.school, breaths=0, kept=0, wished=0, within=0, strained_ms=0, says="")
-    if choice.school == "paced":
-        first = drift(_wishes(stretches[0]), tempo, choice.per_minute, choice.in_share)
-        n = sum(len(paced(s[-1].end_ms - s[0].start_ms, choice.per_minute, choice.in_share)) for s in stretches)
+    choice = session.breath_of(p)
+    pieces = _pieces(p, spans)
+    if choice.school == "natural" or not pieces:
+        return PassBreath((), BreathReport(school=choice.school))
+    form = forms.get(p.part.form_id)
+    comfort = comfort_of(form.who.group if form else "everyone")
+    tempo = p.tempo or (form.tempo if form else DEFAULT_TEMPO)
+    made: list[Breathed] = []
+    plans: list[BreathPlan] = []
+    for piece in pieces:
+        if piece.breaths:
+            planned = evenly(piece.ms(), piece.breaths)
+        elif choice.school == "written":
+            planned = _written(piece)
+        elif choice.school == "paced":
+            planned = paced(piece.ms(), choice.per_minute, choice.in_share)
+        else:
+            plans.append(matched(_wishes(piece.spans), comfort, piece.begins, piece.ends))
+            planned = plans[-1].breaths
+        made += [Breathed(piece.start() + b.start_ms, piece.start() + b.end_ms, b.way, no) for b in planned]
+    free = [w for piece in pieces if not piece.breaths for w in _wishes(piece.spans)]
+    if choice.school == "matched":
+        cure = cure_tempo(free, tempo, comfort) if cures and len(free) <= CURED else None
+        report = _matched_report(plans, cure)
+    elif choice.school == "paced":
+        first = drift(_wishes(pieces[0].spans), tempo, choice.per_minute, choice.in_share)
         says = (
             f"A breath takes {first.counts_a_breath:.1f} counts; {first.on_boundaries:.0%} of its changes fall between"
             f" movements. At {first.locks_at:g} counts a minute a breath takes {first.counts} counts and both lock."
         )
-        return BreathReport(school="paced", breaths=n // 2, kept=0, wished=0, within=0, strained_ms=0, says=says)
-    if choice.school == "written":
-        wished = sum(w.breath != "free" for s in stretches for w in _wishes(s))
-        return BreathReport(
-            school="written", breaths=len(_written(spans)) // 2, kept=wished, wished=wished, within=0, strained_ms=0,
-            says=_range(forms, p),
-        )  # fmt: skip
-    comfort = comfort_of(_group(p, forms))
-    plans = [_matched(s, _group(p, forms)) for s in stretches]
+        report = BreathReport(school="paced", says=says)
+    else:
+        wished = sum(w.breath != "free" for w in free)
+        report = BreathReport(school="written", kept=wished, wished=wished, says=_range(forms, p))
+    whole = sum(starts_breath(made))
+    return PassBreath(tuple(made), report.model_copy(update={"breaths": whole}))
+
+
+def starts_breath(breaths: Sequence[Breathed]) -> list[bool]:
+    """For every breath of one pass: whether a whole one, in and out, begins with it."""
+    return breath_starts([(b.way, b.pass_no) for b in breaths])
+
+
+def _matched_report(plans: Sequence[BreathPlan], cure: float | None) -> BreathReport:
     kept, wished = sum(x.kept for x in plans), sum(x.wished for x in plans)
     within, strained = sum(x.within for x in plans), sum(x.strained_ms for x in plans)
     says = f"{kept} of {wished} movements keep their own breath"
@@ -118,15 +139,53 @@ def report_of(no: int, spans: Sequence[Span], session: Session, forms: Forms) ->
         says += f"; {within} change{'s' * (within != 1)} of breath fall{'s' * (within == 1)} within a movement"
     if strained:
         says += f"; breaths go {strained / 1000:.1f} s beyond comfort"
-    if kept < wished or within or strained:
-        cure = cure_tempo(_wishes(stretches[0]), tempo, comfort) if len(stretches[0]) <= CURED else None
-        says += f". At {cure:g} counts a minute every movement keeps its own." if cure else "."
-    else:
-        says += "."
-    return BreathReport(
-        school="matched", breaths=sum(len(x.breaths) for x in plans) // 2, kept=kept, wished=wished, within=within,
-        strained_ms=strained, says=says,
-    )  # fmt: skip
+    says += f". At {cure:g} counts a minute every movement keeps its own." if cure else "."
+    return BreathReport(school="matched", kept=kept, wished=wished, within=within, strained_ms=strained, says=says)
+
+
+def _pieces(p: Pass, spans: Sequence[Span]) -> list[_Piece]:
+    """The stretches between pauses, cut where a pace gives a number of breaths."""
+    given = {id(s): n for a, b, n in _given(p, spans) for s in spans[a:b]}
+    cut = [
+        _Piece(tuple(part), n)
+        for moving, stretch in groupby(spans, lambda s: s.kind in MOVING)
+        if moving
+        for n, part in groupby(stretch, lambda s: given.get(id(s)))
+    ]
+    out = []
+    for i, piece in enumerate(cut):
+        before, after = cut[i - 1] if i else None, cut[i + 1] if i + 1 < len(cut) else None
+        begins: Way | None = "in" if before and before.breaths and before.spans[-1].end_ms == piece.start() else None
+        ends: Way | None = "out" if after and after.breaths and piece.spans[-1].end_ms == after.start() else None
+        out.append(piece._replace(begins=begins, ends=ends))
+    return out
+
+
+MOVING = ("movement", "hold")
+
+
+def _given(p: Pass, spans: Sequence[Span]) -> list[tuple[int, int, int]]:
+    """The stretches (first, last) of spans that are given a number of breaths, round by round."""
+    out: list[tuple[int, int, int]] = []
+    if not any(pace.breaths for pace in p.paces):
+        return out
+    for _, round_ in groupby(range(len(spans)), lambda i: spans[i].leg.round):
+        moving = [i for i in round_ if spans[i].kind == "movement"]
+        done = [(spans[i].performance, spans[i].movement) for i in moving]
+        for pace in p.paces:
+            first, last = range_of(pace, done)
+            if pace.breaths and last > first:
+                out.append((moving[first], moving[last - 1] + 1, pace.breaths))
+    return out
+
+
+def _written(piece: _Piece) -> tuple[BreathSpan, ...]:
+    """The breaths of a piece as the form has them."""
+    s, start = piece.spans, piece.start()
+    return tuple(
+        BreathSpan(s[a].start_ms - start, s[b - 1].end_ms - start, "in" if s[a].breath == "in" else "out")
+        for a, b in runs([(x.breath, x.kind, x.end_ms - x.start_ms, x.leg.no) for x in s])
+    )
 
 
 CURED = 60
@@ -148,19 +207,5 @@ def tempo_range(form: Form) -> tuple[float, float] | None:
     return found if found and found[1] < 1000 else None
 
 
-def _group(p: Pass, forms: Forms) -> GroupId:
-    form = forms.get(p.part.form_id)
-    return form.who.group if form else "everyone"
-
-
-def _moving(spans: Sequence[Span]) -> list[list[Span]]:
-    """The stretches of movements and holds between pauses."""
-    return [list(part) for still, part in groupby(spans, lambda s: s.kind == "pause") if not still]
-
-
 def _wishes(spans: Sequence[Span]) -> list[Wish]:
     return [Wish(s.end_ms - s.start_ms, s.breath if s.kind == "movement" else "free") for s in spans]
-
-
-def _matched(spans: Sequence[Span], group: GroupId) -> BreathPlan:
-    return matched(_wishes(spans), comfort_of(group))

@@ -12,7 +12,7 @@ written   as the form has it, movement by movement.
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
-from itertools import accumulate, groupby
+from itertools import accumulate, groupby, pairwise
 from math import ceil, inf
 from typing import Literal, NamedTuple
 
@@ -97,8 +97,11 @@ def points_of(wishes: Sequence[Wish], comfort: Comfort) -> list[tuple[int, bool]
     return points
 
 
-def matched(wishes: Sequence[Wish], comfort: Comfort) -> BreathPlan:
-    """The best plan for movements that follow each other. Times must be whole and not negative."""
+def matched(
+    wishes: Sequence[Wish], comfort: Comfort, first_way: Way | None = None, last_way: Way | None = None
+) -> BreathPlan:
+    """The best plan for movements that follow each other. Times must be whole and not negative. `first_way`, `last_way`: the
+    way its first and its last breath must go (None: either)."""
     wishes = [w for w in wishes if w.ms > 0]
     points = points_of(wishes, comfort)
     n = len(points)
@@ -120,7 +123,7 @@ def matched(wishes: Sequence[Wish], comfort: Comfort) -> BreathPlan:
             other = OTHER_WAY[way]
             for q in range(p - 1, -1, -1):
                 ms = here - points[q][0]
-                before = 0.0 if q == 0 else best[other][q]
+                before = (0.0 if first_way in (None, way) else inf) if q == 0 else best[other][q]
                 if ms > most and best[way][p] < STRAIN_COST / 2:
                     break  # longer ones strain, and this one does not have to
                 strain = max(0, least - ms, ms - most)
@@ -133,7 +136,7 @@ def matched(wishes: Sequence[Wish], comfort: Comfort) -> BreathPlan:
                 )
                 if cost < best[way][p] - 1e-9:
                     best[way][p], came[way][p] = cost, q
-    way = min(ways, key=lambda w: best[w][n - 1])
+    way = min(ways if last_way is None else (last_way,), key=lambda w: best[w][n - 1])
     cost = best[way][n - 1] + KEPT_COST * sum(w.breath != "free" for w in wishes)
     return _told(points, came, way, wishes, starts, ends, comfort, cost)
 
@@ -186,6 +189,13 @@ def _told(
         if w.breath != "free"
     )
     return BreathPlan(tuple(breaths), kept, sum(w.breath != "free" for w in wishes), within, strained, cost)
+
+
+def evenly(ms: int, breaths: int) -> tuple[BreathSpan, ...]:
+    """So many whole breaths, in and out alike, spread evenly over `ms`."""
+    cuts = [round(ms * k / (2 * breaths)) for k in range(2 * breaths + 1)]
+    ways: tuple[Way, Way] = ("in", "out")
+    return tuple(BreathSpan(a, b, ways[k % 2]) for k, (a, b) in enumerate(pairwise(cuts)) if b > a)
 
 
 def paced(ms: int, per_minute: float, in_share: float) -> tuple[BreathSpan, ...]:

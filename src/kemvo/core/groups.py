@@ -12,6 +12,7 @@ from typing import Annotated, Literal, NamedTuple
 
 from pydantic import Field
 
+from kemvo.core.breathing import Comfort
 from kemvo.core.values import Care, Value
 
 GroupId = Literal["everyone", "beginners", "sore-knees", "balance", "fragile-bones", "sore-shoulders"]
@@ -63,6 +64,12 @@ GROUPS: dict[GroupId, GroupRow] = {
         ),
     )
 }  # fmt: skip
+
+
+def comfort_of(group: GroupId) -> Comfort:
+    """The comfortable breaths of a group: its shortest and longest, for in and out alike."""
+    least, most = GROUPS[group].breath_ms
+    return Comfort(least, most, least, most)
 
 
 class Who(Value):

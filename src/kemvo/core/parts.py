@@ -5,26 +5,22 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 from functools import lru_cache
-from typing import NamedTuple, Protocol
+from typing import NamedTuple
 
 from kemvo.core.blocks import KINDS
 from kemvo.core.filling import in_words
 from kemvo.core.form import Movement, Posture
 from kemvo.core.mirror import mirror_posture
 from kemvo.core.said import FEET, line_facts
-from kemvo.core.session import Pace, Pass
-from kemvo.core.tempo import Stretch, tempo_for
-from kemvo.core.weight import shifts
+from kemvo.core.session import Pass
 
 Placed = tuple[Posture, str, str]
 """A posture with the id and title of its section."""
 
 
-class _Performed(Protocol):
-    @property
-    def posture(self) -> Posture: ...
-    @property
-    def no(self) -> int: ...
+def turned(p: Pass) -> bool:
+    """Whether a pass goes over its part on the other side."""
+    return p.other_side or p.kind == "other-side"
 
 
 def only_part(placed: Sequence[Placed], p: Pass) -> list[Placed]:
@@ -46,9 +42,8 @@ def only_part(placed: Sequence[Placed], p: Pass) -> list[Placed]:
 def rounds_of(placed: Sequence[Placed], p: Pass, entry: int) -> list[list[Placed]]:
     """Every time the pass goes through its part, with what is done then: on the other side, hands or feet alone, and in a
     chain the first posture, then the first two, then the first three."""
-    turned = p.other_side or p.kind == "other-side"
     only = KINDS[p.kind].only if p.only == "all" else p.only
-    one = [(_alone(mirror_posture(x) if turned else x, only, entry), s, t) for x, s, t in placed]
+    one = [(_alone(mirror_posture(x) if turned(p) else x, only, entry), s, t) for x, s, t in placed]
     other = [(mirror_posture(x), s, t) for x, s, t in one] if p.alternate else one
     rounds: list[list[Placed]] = []
     for n in range(p.repeats):
@@ -116,56 +111,3 @@ def _clauses(line: str) -> list[_Cut]:
         start = m.end()
     cuts.append(_Cut(start, len(line)))
     return [c for c in cuts if line[c.start : c.end].strip()]
-
-
-def stretches_of(
-    p: Pass,
-    done: Sequence[tuple[_Performed | None, Movement | None]],
-    counts: Sequence[float],
-    base: float,
-    speed: float,
-) -> list[Stretch]:
-    """The stretches of a round that have a pace of their own. `done`: every movement with its posture's performance;
-    `base`: the pass's tempo, `speed` multiplies all of them."""
-    out: list[Stretch] = []
-    for pace in p.paces:
-        first, last = _range(pace, done)
-        if last <= first:
-            continue
-        if pace.counts_a_shift is not None:
-            out += _by_shifts(first, last, done, counts, pace.counts_a_shift, base * speed)
-            continue
-        whole = sum(counts[first:last])
-        tempo = tempo_for(whole, pace.ms) if pace.ms else (pace.tempo or base) * speed
-        to = tempo if pace.ms or pace.to is None else pace.to * speed
-        out.append(Stretch(first, last, tempo, to))
-    return out
-
-
-def _range(pace: Pace, done: Sequence[tuple[_Performed | None, Movement | None]]) -> tuple[int, int]:
-    ids = [p.posture.id if p else "" for p, _ in done]
-    if pace.movement:
-        at = [i for i, (_, m) in enumerate(done) if m and m.id == pace.movement]
-        return (at[0], at[0] + 1) if at else (0, 0)
-    if pace.first and pace.first not in ids:
-        return 0, 0
-    first = ids.index(pace.first) if pace.first else 0
-    end = pace.last or (pace.first if pace.ms or pace.counts_a_shift else "")
-    last = len(ids) - 1 - ids[::-1].index(end) if end in ids else len(ids) - 1
-    return first, last + 1
-
-
-def _by_shifts(
-    first: int,
-    last: int,
-    done: Sequence[tuple[_Performed | None, Movement | None]],
-    counts: Sequence[float],
-    each: float,
-    tempo: float,
-) -> list[Stretch]:
-    """A pace for every movement that shifts the weight, so that it takes so many counts of the pass's tempo."""
-    weights = [m.left_pct if m else 50 for _, m in done]
-    moved = [False, *shifts(weights)] if weights else []
-    return [
-        Stretch(i, i + 1, tempo * counts[i] / each, tempo * counts[i] / each) for i in range(first, last) if moved[i]
-    ]

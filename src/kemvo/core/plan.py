@@ -2,18 +2,21 @@
 
 from __future__ import annotations
 
+from bisect import bisect_right
+from collections import Counter
 from collections.abc import Mapping, Sequence
 
 from kemvo.core.account import Account, account, energy_says, together
 from kemvo.core.blocks import KINDS
-from kemvo.core.breathed import report_of
+from kemvo.core.breathed import Breathed, breath_by_pass, starts_breath
 from kemvo.core.ledger import Totals, totals_by
+from kemvo.core.paces import conflicts
 from kemvo.core.placing import best_spot, clearance
 from kemvo.core.problem import Problem
 from kemvo.core.schedule import Decision
 from kemvo.core.session import FACINGS, VOICES, Forms, Session, missing_parts, pass_title, postures_of
 from kemvo.core.space import Disc, space
-from kemvo.core.timeline import Span, Timeline, by_pass, plan
+from kemvo.core.timeline import Span, Timeline, by_pass, entry_weight, placed_of, plan
 from kemvo.core.values import Value
 from kemvo.core.walking import trace
 
@@ -65,11 +68,13 @@ def session_plan(session: Session, forms: Forms) -> Plan:
     timeline = plan(session, forms)
     totals, whole = totals_by(timeline.spans, lambda s: s.leg.no, lambda _: 0)
     spans_of = by_pass(timeline.spans)
+    breath_of = breath_by_pass(spans_of, session, forms, cures=True)
     lines = []
     start = 0
     for no, p in enumerate(session.passes):
         spans = spans_of.get(no, [])
-        sums = totals.get(no, Totals())
+        breath = breath_of.get(no)
+        sums = totals.get(no, Totals()).model_copy(update={"breaths": breath.report.breaths if breath else 0})
         form = forms.get(p.part.form_id)
         lines.append(
             PassLine(
@@ -85,19 +90,35 @@ def session_plan(session: Session, forms: Forms) -> Plan:
                 clock=clock_at(session.starts_at, start),
                 totals=sums,
                 account=account(spans, form if KINDS[p.kind].moves else None),
-                breath=report_of(no, spans, session, forms).says if spans else "",
-                postures_done=posture_lines(spans),
+                breath=breath.report.says if breath else "",
+                postures_done=posture_lines(spans, breath.breaths if breath else ()),
             )
         )
         start += sums.ms
     return Plan(
-        totals=whole.get(0, Totals()),
+        totals=whole.get(0, Totals()).model_copy(update={"breaths": sum(x.totals.breaths for x in lines)}),
         over_ms=None if session.wished_ms is None else timeline.total_ms - session.wished_ms,
         passes=tuple(lines),
-        problems=(*missing_parts(session, forms), *out_of_room(session, forms, spans_of)),
+        problems=(
+            *missing_parts(session, forms),
+            *conflicting_paces(session, forms),
+            *out_of_room(session, forms, spans_of),
+        ),
         account=together([line.account for line in lines]),
         energy=energy_says(timeline.total_ms),
     )
+
+
+def conflicting_paces(session: Session, forms: Forms) -> list[Problem]:
+    """What the paces of the passes ask for and cannot have together."""
+    return [
+        problem.model_copy(update={"where": f"pass {no + 1}"})
+        for no, p in enumerate(session.passes)
+        if p.paces and not p.off and KINDS[p.kind].moves and p.part.form_id in forms
+        for problem in conflicts(
+            p, placed_of(p, forms), forms[p.part.form_id], entry_weight(p, forms), session.breath_of(p)
+        )
+    ]
 
 
 def out_of_room(session: Session, forms: Forms, spans_of: Mapping[int, Sequence[Span]]) -> list[Problem]:
@@ -124,14 +145,22 @@ def out_of_room(session: Session, forms: Forms, spans_of: Mapping[int, Sequence[
     return found
 
 
-def posture_lines(spans: Sequence[Span]) -> tuple[PostureLine, ...]:
-    """The postures of the last time through a pass, in order."""
+def posture_lines(spans: Sequence[Span], breaths: Sequence[Breathed]) -> tuple[PostureLine, ...]:
+    """The postures of the last time through a pass, in order. A breath belongs to the posture it begins in."""
     last = [s for s in spans if s.performance and s.leg.round == s.leg.rounds]
-    (sums,) = totals_by(
-        last, lambda s: (s.performance.posture.id, s.performance.posture.title()) if s.performance else ""
+
+    def posture(s: Span) -> tuple[str, str] | str:
+        return (s.performance.posture.id, s.performance.posture.title()) if s.performance else ""
+
+    (sums,) = totals_by(last, posture)
+    starts = [s.start_ms for s in last]
+    begun = Counter(
+        posture(last[bisect_right(starts, b.start_ms) - 1])
+        for b, whole in zip(breaths, starts_breath(breaths), strict=True)
+        if whole and last and b.start_ms >= starts[0]
     )
     return tuple(
-        PostureLine(id=key[0], title=key[1], counts=t.counts, ms=t.ms, breaths=t.breaths, shifts=t.shifts)
+        PostureLine(id=key[0], title=key[1], counts=t.counts, ms=t.ms, breaths=begun[key], shifts=t.shifts)
         for key, t in sums.items()
         if isinstance(key, tuple)
     )

@@ -73,8 +73,10 @@ class Part(Value):
 
 class Pace(Value):
     """Another pace for a stretch of a pass, from posture to posture (both included; empty ends: the pass's own):
-    `tempo` counts a minute, going evenly to `to` by its end; or so long that the stretch takes `ms`; or so many
-    `counts_a_shift` that every weight shift takes them. `movement`: only that movement of the first posture."""
+    `tempo` counts a minute, going evenly to `to` by its end; or so long that the stretch takes `ms`, or that many
+    whole `breaths`; or so many `counts_a_shift` that every weight shift takes them. `breaths` are evenly spread over the
+    stretch whatever gives its length. `sways`: every shift of weight in it that moves no foot is done that many times
+    before it goes on. `movement`: only that movement of the first posture."""
 
     first: Id = ""
     last: Id = ""
@@ -83,6 +85,8 @@ class Pace(Value):
     to: Tempo | None = None
     ms: Annotated[int, Field(ge=500, le=3_600_000)] | None = None
     counts_a_shift: Annotated[float, Field(ge=0.25, le=64)] | None = None
+    breaths: Annotated[int, Field(ge=1, le=200)] | None = None
+    sways: Annotated[int, Field(ge=2, le=20)] | None = None
 
 
 class Bounds(Value):
@@ -171,6 +175,10 @@ class Session(Value):
     speech: SpeechChoice = SpeechChoice()
     sound: SoundChoice = SoundChoice()
     passes: Annotated[tuple[Pass, ...], Field(max_length=200)] = ()
+
+    def breath_of(self, p: Pass) -> BreathChoice:
+        """The breath of a pass: its own, else the session's."""
+        return p.breath or self.breath
 
 
 Forms = dict[str, Form]

@@ -16,7 +16,8 @@ from kemvo.core.blocks import KINDS, BlockKind, Facing, Voice, thinned
 from kemvo.core.breath import fills
 from kemvo.core.form import Form, Movement, Posture
 from kemvo.core.mirror import mirror_posture
-from kemvo.core.parts import only_part, rounds_of, stretches_of
+from kemvo.core.paces import stretches_of, swayed, whole_breath_ms
+from kemvo.core.parts import Placed, only_part, rounds_of, turned
 from kemvo.core.session import Forms, Pass, Session, pass_title, postures_of
 from kemvo.core.tempo import lengths
 from kemvo.core.values import EVEN, Breath
@@ -108,7 +109,7 @@ def plan(session: Session, forms: Forms, speed: float = 1.0) -> Timeline:
     for no, p in enumerate(session.passes):
         if not p.off:
             steps += _steps_of_pass(no, p, session, forms, speed, times)
-    start = next((_entry_weight(p, forms) for p in session.passes if not p.off), EVEN)
+    start = next((entry_weight(p, forms) for p in session.passes if not p.off), EVEN)
     return _lay_out(steps, start)
 
 
@@ -141,13 +142,11 @@ def _steps_of_pass(
     form = forms.get(p.part.form_id)
     if form is None:
         return
-    chosen = {posture.id for posture in postures_of(p, forms)}
-    placed = [(posture, s.id, s.title) for s in form.sections for posture in s.postures if posture.id in chosen]
-    placed = only_part(placed, p)
-    entry = _entry_weight(p, forms)
-    rounds = rounds_of(placed, p, entry)
+    entry = entry_weight(p, forms)
+    rounds = rounds_of(swayed(placed_of(p, forms), p, 100 - entry if turned(p) else entry), p, entry)
     material = (p.part, p.only)
     base = (p.tempo or form.tempo) * speed
+    breath_ms = whole_breath_ms(session.breath_of(p), form)
     left = entry
     begun = False
     for n, round_ in enumerate(rounds, 1):
@@ -157,27 +156,35 @@ def _steps_of_pass(
         if not begun and p.pause_before_ms:
             yield still(p.pause_before_ms, here, entry)
         begun = True
-        for step in _paced(list(_steps(here, round_, Fraction(60_000) / Fraction(base))), p, base, speed):
+        for step in _paced(list(_steps(here, round_, Fraction(60_000) / Fraction(base))), p, base, speed, breath_ms):
             left = step.left_to
             yield step
     if p.pause_after_ms:
         yield still(p.pause_after_ms, leg(len(rounds), len(rounds), here.voice) if rounds else leg(1, 1, "full"), left)
 
 
-def _paced(steps: list[_Step], p: Pass, base: float, speed: float) -> list[_Step]:
+def _paced(steps: list[_Step], p: Pass, base: float, speed: float, breath_ms: float) -> list[_Step]:
     """Steps of one round with the paces of their pass."""
     if not p.paces:
         return steps
     moving = [i for i, s in enumerate(steps) if s.kind == "movement" and s.movement]
     counts = [steps[i].movement.counts for i in moving]  # type: ignore[union-attr]
     done = [(steps[i].performance, steps[i].movement) for i in moving]
-    exact = lengths(counts, base, stretches_of(p, done, counts, base / speed, speed))
+    exact = lengths(counts, base, stretches_of(p, done, counts, base / speed, speed, breath_ms))
     for i, ms in zip(moving, exact, strict=True):
         steps[i] = steps[i]._replace(exact_ms=ms)
     return steps
 
 
-def _entry_weight(p: Pass, forms: Forms) -> int:
+def placed_of(p: Pass, forms: Forms) -> list[Placed]:
+    """The postures of a pass with their sections, cut to the movements it begins and ends with."""
+    form = forms.get(p.part.form_id)
+    chosen = {posture.id for posture in postures_of(p, forms)}
+    sections = form.sections if form else ()
+    return only_part([(q, s.id, s.title) for s in sections for q in s.postures if q.id in chosen], p)
+
+
+def entry_weight(p: Pass, forms: Forms) -> int:
     """The weight with which a pass begins: the opening's, or that at the end of what comes before its part."""
     form = forms.get(p.part.form_id)
     if form is None or not KINDS[p.kind].moves:
@@ -190,7 +197,7 @@ def _entry_weight(p: Pass, forms: Forms) -> int:
         times = done_times(posture)
         if times[-1].movements:
             left = times[-1].movements[-1].left_pct
-    return 100 - left if p.other_side else left
+    return 100 - left if turned(p) else left
 
 
 def done_times(p: Posture) -> list[Posture]:
