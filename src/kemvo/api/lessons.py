@@ -11,8 +11,9 @@ from kemvo.api.documents import Version, answer, disposition, download
 from kemvo.api.house import Here, House
 from kemvo.api.sessions import SessionView, view
 from kemvo.core.blocks import KINDS, PATTERNS, PatternRow
+from kemvo.core.directions import Reader
 from kemvo.core.lesson import Fitting, as_pattern, fitted, laid_out
-from kemvo.core.paper import For, paper
+from kemvo.core.paper import paper
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.timeline import plan
 from kemvo.formats.midi import write_midi
@@ -107,7 +108,7 @@ def take_fit(house: Here, id_: str, at: Version) -> Response:
 
 @router.get("/{id_}/paper.{ending}", response_class=Response)
 def on_paper(
-    house: Here, id_: str, ending: Literal["pdf", "html", "md", "csv"], reader: For = "instructor"
+    house: Here, id_: str, ending: Literal["pdf", "html", "md", "csv"], reader: Reader = "instructor"
 ) -> Response:
     """The plan on paper, for the instructor or for the class: PDF, a page that prints, Markdown or CSV."""
     session = house.sessions.get(id_).body

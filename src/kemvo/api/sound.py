@@ -16,6 +16,7 @@ from kemvo.audio.render import samples_of
 from kemvo.audio.tones import RATE
 from kemvo.core.blocks import CURVES, KINDS, Facing, Voice
 from kemvo.core.breathing import SCHOOL_TITLES
+from kemvo.core.directions import DIALECTS, NORTH
 from kemvo.core.session import FACINGS, VOICES, SpeechChoice
 from kemvo.core.sound import Sound
 
@@ -51,6 +52,8 @@ class Choices(BaseModel):
     kinds: list[KindChoice]
     curves: list[Choice]
     schools: list[Choice]
+    dialects: list[Choice]
+    fronts: list[Choice]
 
 
 @router.get("/choices")
@@ -75,6 +78,8 @@ def choices() -> Choices:
         ],
         curves=[Choice(id=c.id, title=c.title) for c in CURVES.values()],
         schools=[Choice(id=k, title=v) for k, v in SCHOOL_TITLES.items()],
+        dialects=[Choice(id=d.id, title=d.title) for d in DIALECTS.values()],
+        fronts=[Choice(id=f, title=f.capitalize()) for f in NORTH],
     )
 
 

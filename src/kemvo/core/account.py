@@ -8,7 +8,7 @@ from collections.abc import Sequence
 from kemvo.core.floor import travel
 from kemvo.core.form import Form
 from kemvo.core.groups import GROUPS
-from kemvo.core.timeline import Span
+from kemvo.core.timeline import STILL, Span
 from kemvo.core.values import Value
 from kemvo.core.walking import trace
 
@@ -49,7 +49,7 @@ def account(spans: Sequence[Span], form: Form | None) -> Account:
         step = ends.get(s.start_ms) if s.kind == "movement" else None
         if step:
             off = "off" in (step.after.left.contact, step.after.right.contact)
-        if s.kind == "pause":
+        if s.kind in STILL:
             off = False
         run = run + ms if off else 0
         total += ms if off else 0

@@ -23,7 +23,7 @@ from kemvo.core.form import Form
 from kemvo.core.groups import comfort_of
 from kemvo.core.paces import range_of
 from kemvo.core.session import Forms, Pass, Session
-from kemvo.core.timeline import Span, Timeline, by_pass
+from kemvo.core.timeline import STILL, Span, Timeline, by_pass
 from kemvo.core.values import DEFAULT_TEMPO, Value
 
 
@@ -148,7 +148,7 @@ def _pieces(p: Pass, spans: Sequence[Span]) -> list[_Piece]:
     given = {id(s): n for a, b, n in _given(p, spans) for s in spans[a:b]}
     cut = [
         _Piece(tuple(part), n)
-        for moving, stretch in groupby(spans, lambda s: s.kind in MOVING)
+        for moving, stretch in groupby(spans, lambda s: s.kind not in STILL)
         if moving
         for n, part in groupby(stretch, lambda s: given.get(id(s)))
     ]
@@ -159,9 +159,6 @@ def _pieces(p: Pass, spans: Sequence[Span]) -> list[_Piece]:
         ends: Way | None = "out" if after and after.breaths and piece.spans[-1].end_ms == after.start() else None
         out.append(piece._replace(begins=begins, ends=ends))
     return out
-
-
-MOVING = ("movement", "hold")
 
 
 def _given(p: Pass, spans: Sequence[Span]) -> list[tuple[int, int, int]]:

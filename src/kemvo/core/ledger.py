@@ -6,7 +6,7 @@ from collections.abc import Callable, Hashable, Iterable, Sequence
 from typing import TypeVar
 
 from kemvo.core.breath import breath_starts
-from kemvo.core.timeline import Span
+from kemvo.core.timeline import STILL, Span
 from kemvo.core.values import Value
 from kemvo.core.weight import leg_time, shifts
 
@@ -53,7 +53,7 @@ def totals_by(spans: Iterable[Span], *keys: Key) -> tuple[dict[Hashable, Totals]
             ms,
             s.kind == "movement",
             breath,
-            shift and s.kind != "pause",
+            shift and s.kind not in STILL,
             *leg_time(s.left_from, s.left_to, ms),
         )
         _add(finest, tuple(key(s) for key in keys), row)

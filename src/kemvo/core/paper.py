@@ -3,20 +3,16 @@ theirs, posture names and cautions."""
 
 from __future__ import annotations
 
-from typing import Literal
-
 from kemvo.core.blocks import KINDS
+from kemvo.core.directions import Reader, directed
 from kemvo.core.floor import centre
 from kemvo.core.form import Form
 from kemvo.core.groups import ADVICE, GROUPS
-from kemvo.core.mirror import mirror_posture
 from kemvo.core.plan import session_plan
 from kemvo.core.session import FACINGS, Forms, Session
 from kemvo.core.timeline import Span, by_pass, plan
 from kemvo.core.values import Value, in_minutes
 from kemvo.core.walking import trace
-
-For = Literal["instructor", "class"]
 
 
 class PaperLine(Value):
@@ -51,12 +47,12 @@ class Paper(Value):
     notes: tuple[str, ...]
 
 
-def paper(session: Session, forms: Forms, reader: For) -> Paper:
+def paper(session: Session, forms: Forms, reader: Reader) -> Paper:
     """The sheet of a session. For the class every side is the class's own. For the instructor the sides are those the
     instructor moves: turned over in passes that are danced as a mirror."""
     made = session_plan(session, forms)
     timeline = plan(session, forms)
-    spans = by_pass(timeline.spans)
+    spans = by_pass(directed(timeline.spans, forms, session.directions, reader))
     blocks = []
     for no, (p, line) in enumerate(zip(session.passes, made.passes, strict=True)):
         if p.off:
@@ -68,6 +64,8 @@ def paper(session: Session, forms: Forms, reader: For) -> Paper:
             how = [f"{line.tempo:.4g} counts a minute"]
             if reader == "instructor":
                 how = [line.facing, line.voice, *how]
+                if line.turn:
+                    how.insert(0, f"{line.turn} ({line.turn_ms / 1000:g} s)")
                 if turned:
                     how.append("you move the other side; the class hears its own")
             if p.repeats > 1:
@@ -80,8 +78,8 @@ def paper(session: Session, forms: Forms, reader: For) -> Paper:
                 minutes=round(line.totals.ms / 60_000, 1),
                 how=" · ".join(how),
                 says=(p.say or kind.says) if reader == "instructor" else "",
-                lines=_lines(spans.get(no, []), turned, reader),
-                way=_way(spans.get(no, []), forms.get(p.part.form_id), turned) if reader == "instructor" else (),
+                lines=_lines(spans.get(no, []), reader),
+                way=_way(spans.get(no, []), forms.get(p.part.form_id)) if reader == "instructor" else (),
             )
         )
     groups = {f.who.group for f in forms.values()}
@@ -95,14 +93,14 @@ def paper(session: Session, forms: Forms, reader: For) -> Paper:
     )
 
 
-def _lines(spans: list[Span], turned: bool, reader: For) -> tuple[PaperLine, ...]:
+def _lines(spans: list[Span], reader: Reader) -> tuple[PaperLine, ...]:
     """The postures of a block the first time they are done in it, each once."""
     seen: set[tuple[str, str | None]] = set()
     out = []
     for s in spans:
         if s.performance is None or s.movement_no or s.kind != "movement":
             continue
-        posture = mirror_posture(s.performance.posture) if turned else s.performance.posture
+        posture = s.performance.posture
         key = (posture.id, posture.side)
         if key in seen:
             continue
@@ -115,7 +113,7 @@ def _lines(spans: list[Span], turned: bool, reader: For) -> tuple[PaperLine, ...
     return tuple(out)
 
 
-def _way(spans: list[Span], form: Form | None, turned: bool) -> tuple[tuple[float, float], ...]:
+def _way(spans: list[Span], form: Form | None) -> tuple[tuple[float, float], ...]:
     """The places of the body's middle once through a block; none where it stays on the spot."""
     once = [s for s in spans if s.leg.round == 1]
     if form is None or not any(s.kind == "movement" for s in once):
@@ -124,4 +122,4 @@ def _way(spans: list[Span], form: Form | None, turned: bool) -> tuple[tuple[floa
     places = [(0.0, 0.0), *(centre(s.after, s.span.left_to, walked.body.foot) for s in walked.steps)]
     if max(abs(x) + abs(y) for x, y in places) < 0.5:
         return ()
-    return tuple((round(-x if turned else x, 2), round(y, 2)) for x, y in places)
+    return tuple((round(x, 2), round(y, 2)) for x, y in places)

@@ -5,6 +5,7 @@ from __future__ import annotations
 from bisect import bisect_right
 from collections import Counter
 from collections.abc import Mapping, Sequence
+from itertools import groupby
 
 from kemvo.core.account import Account, account, energy_says, together
 from kemvo.core.blocks import KINDS
@@ -14,7 +15,7 @@ from kemvo.core.paces import conflicts
 from kemvo.core.placing import best_spot, clearance
 from kemvo.core.problem import Problem
 from kemvo.core.schedule import Decision
-from kemvo.core.session import FACINGS, VOICES, Forms, Session, missing_parts, pass_title, postures_of
+from kemvo.core.session import FACINGS, TURN_MS, VOICES, Forms, Session, missing_parts, pass_title, postures_of
 from kemvo.core.space import Disc, space
 from kemvo.core.timeline import Span, Timeline, by_pass, entry_weight, placed_of, plan
 from kemvo.core.values import Value
@@ -48,16 +49,29 @@ class PassLine(Value):
     totals: Totals
     account: Account
     breath: str
+    turn: str
+    turn_ms: int
     postures_done: tuple[PostureLine, ...]
 
 
+class GroupLine(Value):
+    """Blocks of one group that stand together: its name, its passes by id, when it begins and how long it is."""
+
+    title: str
+    pass_ids: tuple[str, ...]
+    start_ms: int
+    clock: str
+    ms: int
+
+
 class Plan(Value):
-    """What follows from a session. `over_ms` is how much longer than wished it is (negative: shorter). `energy`: told as a
-    range with its source."""
+    """What follows from a session. `over_ms` is how much longer than wished it is (negative: shorter). `groups`: blocks
+    that stand together. `energy`: told as a range with its source."""
 
     totals: Totals
     over_ms: int | None
     passes: tuple[PassLine, ...]
+    groups: tuple[GroupLine, ...]
     problems: tuple[Problem, ...]
     account: Account
     energy: str
@@ -91,6 +105,8 @@ def session_plan(session: Session, forms: Forms) -> Plan:
                 totals=sums,
                 account=account(spans, form if KINDS[p.kind].moves else None),
                 breath=breath.report.says if breath else "",
+                turn=FACINGS[p.facing].turn if turning(spans) else "",
+                turn_ms=turning(spans),
                 postures_done=posture_lines(spans, breath.breaths if breath else ()),
             )
         )
@@ -99,14 +115,57 @@ def session_plan(session: Session, forms: Forms) -> Plan:
         totals=whole.get(0, Totals()).model_copy(update={"breaths": sum(x.totals.breaths for x in lines)}),
         over_ms=None if session.wished_ms is None else timeline.total_ms - session.wished_ms,
         passes=tuple(lines),
+        groups=_groups(session, lines),
         problems=(
             *missing_parts(session, forms),
+            *hasty_turns(spans_of),
             *conflicting_paces(session, forms),
             *out_of_room(session, forms, spans_of),
         ),
         account=together([line.account for line in lines]),
         energy=energy_says(timeline.total_ms),
     )
+
+
+def _groups(session: Session, lines: Sequence[PassLine]) -> tuple[GroupLine, ...]:
+    rows = zip(session.passes, lines, strict=True)
+    together = ((title, [line for _, line in row]) for title, row in groupby(rows, lambda row: row[0].group.strip()))
+    return tuple(
+        GroupLine(
+            title=title,
+            pass_ids=tuple(x.id for x in part),
+            start_ms=part[0].start_ms,
+            clock=part[0].clock,
+            ms=sum(x.totals.ms for x in part),
+        )
+        for title, part in together
+        if title
+    )
+
+
+def turning(spans: Sequence[Span]) -> int:
+    """How long the instructor turns to another facing before a pass, in milliseconds."""
+    return sum(s.end_ms - s.start_ms for s in spans[:1] if s.kind == "turn")
+
+
+def hasty_turns(spans_of: Mapping[int, Sequence[Span]]) -> list[Problem]:
+    """Passes that begin another way round with too little still time to turn in."""
+    found = []
+    facing = None
+    for no, spans in spans_of.items():
+        if not KINDS[spans[0].leg.kind].moves:
+            continue
+        changed = facing is not None and facing != spans[0].leg.facing
+        facing = spans[0].leg.facing
+        if changed and turning(spans) < TURN_MS:
+            found.append(
+                Problem(
+                    what=f"There is too little time to turn before it ({FACINGS[facing].title.lower()}).",
+                    where=f"pass {no + 1}",
+                    mend=f"Give it {TURN_MS // 1000} s still before.",
+                )
+            )
+    return found
 
 
 def conflicting_paces(session: Session, forms: Forms) -> list[Problem]:

@@ -41,6 +41,17 @@ class SideNames(Value):
     left: Title = ""
 
 
+SIDE_WORDS = {"front": "front", "right": "right side", "back": "back", "left": "left side"}
+SIDE_TURN = {"front": 0.0, "right": 90.0, "back": 180.0, "left": 270.0}
+"""Which way each side of a room is, in degrees from its front."""
+
+
+def side_name(names: SideNames, side: str) -> str:
+    """What a side of the room is called: "the window side"."""
+    name = getattr(names, side).strip() or SIDE_WORDS[side]
+    return name if name.lower().startswith("the ") else f"the {name}"
+
+
 class Room(Value):
     """A floor: a rectangle of `width` by `depth`, or a polygon of `corners` where there are any. `front_deg`: which
     way its front is. `sides`: what its sides are called."""

@@ -17,24 +17,46 @@ class FacingRow(NamedTuple):
     """A way of standing towards the class.
 
     `performer_mirrors`: the performer moves the other side, so that the class copies a mirror. What the
-    class hears is always its own side, as the form is written.
+    class hears is always its own side, as the form is written. `turned_deg`: how far the instructor's front is turned
+    from the class's (side-on: the right side to the class). `watched`: the class only looks on. `announce`: what the
+    class is told; `turn`: what the instructor does to get there from another facing.
     """
 
     id: Facing
     title: str
     performer_mirrors: bool
+    turned_deg: float
+    watched: bool
     announce: str
+    short: str
+    turn: str
 
 
 FACINGS: dict[Facing, FacingRow] = {
     row.id: row
     for row in (
-        FacingRow("behind", "Back to the class", False, "Follow along with me, my back to you."),
-        FacingRow("mirror", "Facing, mirrored", True, "I am facing you now. Follow me as in a mirror."),
-        FacingRow("watch", "Facing, to watch", False, "I am facing you now. Only watch this time."),
-        FacingRow("side", "Side-on", False, "I stand side-on now, so that you see the depth."),
+        FacingRow(
+            "behind", "Back to the class", False, 0, False,
+            "Follow along with me, my back to you.", "My back to you.", "Turn your back to the class",
+        ),
+        FacingRow(
+            "mirror", "Facing, mirrored", True, 180, False,
+            "I am facing you now. Follow me as in a mirror.", "Facing you, as in a mirror.", "Turn to face the class, and move the other side",
+        ),
+        FacingRow(
+            "watch", "Facing, to watch", False, 180, True,
+            "I am facing you now. Only watch this time.", "Facing you. Only watch.", "Turn to face the class, your own sides",
+        ),
+        FacingRow(
+            "side", "Side-on", False, 90, False,
+            "I stand side-on now, so that you see the depth.", "Side-on now.", "Turn side-on to the class",
+        ),
     )
-}
+}  # fmt: skip
+
+TURN_MS = 4000
+"""How long an instructor takes to turn to another facing and be ready (own choice). It is taken out of the still time
+before the pass."""
 
 
 class VoiceRow(NamedTuple):
@@ -143,6 +165,13 @@ class Pass(Value):
     pause_after_ms: StillMs = 4000
 
 
+class Directions(Value):
+    """The dialect in which turns are said, and what the form's front is called on the compass."""
+
+    words: Literal["written", "plain", "clock", "compass", "room"] = "written"
+    front: Literal["north", "east", "south", "west"] = "north"
+
+
 class SpeechChoice(Value):
     """Which voice speaks, and how fast, in words a minute.
 
@@ -164,7 +193,7 @@ class SoundChoice(Value):
 class Session(Value):
     """Ordered passes. `wished_ms` is how long it should take, None if it does not matter. `starts_at`: the time on the
     clock ("10:30"). `thinning`: how the words thin out from time to time. `breath`: the breath school of all passes that
-    have none of their own."""
+    have none of their own. `directions`: the dialect of its direction words."""
 
     title: Title = ""
     notes: Annotated[str, Field(max_length=20_000)] = ""
@@ -172,6 +201,7 @@ class Session(Value):
     starts_at: Annotated[str, Field(pattern=r"^([01]?\d|2[0-3]):[0-5]\d$|^$")] = ""
     thinning: CurveId = "usual"
     breath: BreathChoice = BreathChoice()
+    directions: Directions = Directions()
     speech: SpeechChoice = SpeechChoice()
     sound: SoundChoice = SoundChoice()
     passes: Annotated[tuple[Pass, ...], Field(max_length=200)] = ()

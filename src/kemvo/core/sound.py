@@ -9,7 +9,7 @@ from typing import Literal, NamedTuple
 from kemvo.core.breathed import Breathed
 from kemvo.core.schedule import Decision, Interval
 from kemvo.core.session import SoundChoice
-from kemvo.core.timeline import Timeline
+from kemvo.core.timeline import STILL, Timeline
 
 SoundKind = Literal["speech", "breath-in", "breath-out", "chime"]
 
@@ -38,7 +38,7 @@ def chimes(timeline: Timeline, choice: SoundChoice) -> list[Sound]:
     for s in timeline.spans:
         if s.leg.no != no:
             no = s.leg.no
-            if s.kind == "pause":
+            if s.kind in STILL:
                 found.append(Sound(s.start_ms, min(CHIME_MS, s.end_ms - s.start_ms), "chime"))
     last = timeline.spans[-1]
     if (

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from itertools import groupby
 from typing import Literal
 
 from kemvo.core.breathed import Breathed
@@ -93,30 +92,25 @@ class Stage(Value):
 
 def stage(practice: Practice, title: str, view: View, speed: float) -> Stage:
     """The practice as one view shows it."""
-    spans = seen(practice.timeline.spans, view)
+    spans = seen(practice, view)
     return Stage(
         title=title,
         total_ms=practice.timeline.total_ms,
         speed=speed,
         view=view,
         passes=_passes(spans),
-        spans=_spans(spans),
+        spans=_spans(spans, view),
         curve=curve(spans, practice.timeline.total_ms, practice.breaths),
         sounds=tuple(StageSound(at_ms=s.at_ms, ms=s.ms, kind=s.kind, text=s.text) for s in practice.sounds),
     )
 
 
-def seen(spans: tuple[Span, ...], view: View) -> list[Span]:
+def seen(practice: Practice, view: View) -> list[Span]:
     """The spans as a view shows them: turned over where it mirrors."""
-    if view == "class":
-        return list(spans)
-    if view == "turned":
-        return mirrored(spans)
-    out: list[Span] = []
-    for mirrors, stretch in groupby(spans, lambda s: FACINGS[s.leg.facing].performer_mirrors):
-        stretched = list(stretch)
-        out += mirrored(stretched) if mirrors else stretched
-    return out
+    if view == "instructor":
+        return practice.instructor()
+    spans = practice.timeline.spans
+    return mirrored(spans) if view == "turned" else list(spans)
 
 
 def curve(spans: list[Span], total_ms: int, breaths: Sequence[Breathed]) -> Curve:
@@ -161,7 +155,7 @@ def _passes(spans: list[Span]) -> tuple[StagePass, ...]:
     return tuple(found)
 
 
-def _spans(spans: list[Span]) -> tuple[StageSpan, ...]:
+def _spans(spans: list[Span], view: View) -> tuple[StageSpan, ...]:
     out: list[StageSpan] = []
     coming = ""
     count = _count_postures(spans)
@@ -187,7 +181,7 @@ def _spans(spans: list[Span]) -> tuple[StageSpan, ...]:
                 next_posture=coming,
                 movement_no=s.movement_no,
                 movements=len(posture.movements) if posture else 0,
-                line=s.movement.line if s.movement else "",
+                line=s.movement.line if s.movement else _turn_words(s, view) if s.kind == "turn" else "",
                 foot=s.movement.foot if s.movement else "",
                 foot_side=foot_side(s.movement) if s.movement else None,
                 foot_full=is_full(foot_side(s.movement), s.left_to) if s.movement else False,
@@ -204,6 +198,11 @@ def _spans(spans: list[Span]) -> tuple[StageSpan, ...]:
         if p and s.movement_no == 0 and s.kind == "movement":
             coming = p.posture.title()
     return tuple(reversed(out))
+
+
+def _turn_words(s: Span, view: View) -> str:
+    row = FACINGS[s.leg.facing]
+    return row.turn if view == "instructor" else row.announce
 
 
 def _count_postures(spans: list[Span]) -> list[int]:

@@ -9,7 +9,7 @@ from kemvo.core.floor import turned_by
 from kemvo.core.form import Form
 from kemvo.core.placing import Facings, Placed, best_of_all, best_spot, clearance, facings_of, regions, step_that_fits
 from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.room import Point, Room, SideNames, Spot
+from kemvo.core.room import SIDE_TURN, Point, Room, Spot, side_name
 from kemvo.core.space import Disc, in_a_sentence, needed, space
 from kemvo.core.values import Value
 from kemvo.core.walking import trace
@@ -94,15 +94,6 @@ def _facing(room: Room, placed: Placed) -> Facing:
         clearance=clear,
         says=f"{where(room, placed.spot)}, {towards(room, rounded)}; {spare}.",
     )
-
-
-SIDE_WORDS = {"front": "front", "right": "right side", "back": "back", "left": "left side"}
-SIDE_TURN = {"front": 0.0, "right": 90.0, "back": 180.0, "left": 270.0}
-
-
-def side_name(names: SideNames, side: str) -> str:
-    """What a side of the room is called: "the window side"."""
-    return f"the {getattr(names, side).strip() or SIDE_WORDS[side]}"
 
 
 def where(room: Room, spot: Spot) -> str:

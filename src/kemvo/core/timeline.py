@@ -18,12 +18,16 @@ from kemvo.core.form import Form, Movement, Posture
 from kemvo.core.mirror import mirror_posture
 from kemvo.core.paces import stretches_of, swayed, whole_breath_ms
 from kemvo.core.parts import Placed, only_part, rounds_of, turned
-from kemvo.core.session import Forms, Pass, Session, pass_title, postures_of
+from kemvo.core.session import TURN_MS, Forms, Pass, Session, pass_title, postures_of
 from kemvo.core.tempo import lengths
 from kemvo.core.values import EVEN, Breath
 
 HALF = Fraction(1, 2)
-SpanKind = Literal["movement", "hold", "pause"]
+SpanKind = Literal["movement", "hold", "pause", "turn"]
+"""What a span is: a movement, the still time after it, a pause before or after a pass, or the instructor's turning to
+another facing (it is still, too)."""
+
+STILL: frozenset[SpanKind] = frozenset({"pause", "turn"})
 
 
 class Performance(NamedTuple):
@@ -106,9 +110,15 @@ def plan(session: Session, forms: Forms, speed: float = 1.0) -> Timeline:
     """The timeline of a session. `speed` multiplies every tempo (1 = as planned); holds and pauses stay."""
     steps: list[_Step] = []
     times: dict[object, int] = {}
+    facing: Facing | None = None
     for no, p in enumerate(session.passes):
-        if not p.off:
-            steps += _steps_of_pass(no, p, session, forms, speed, times)
+        if p.off:
+            continue
+        turning = facing is not None and facing != p.facing
+        made = list(_steps_of_pass(no, p, session, forms, speed, times, turning))
+        if KINDS[p.kind].moves and made:
+            facing = p.facing
+        steps += made
     start = next((entry_weight(p, forms) for p in session.passes if not p.off), EVEN)
     return _lay_out(steps, start)
 
@@ -122,17 +132,18 @@ def plan_form(form: Form, tempo: float | None = None) -> Timeline:
 
 
 def _steps_of_pass(
-    no: int, p: Pass, session: Session, forms: Forms, speed: float, times: dict[object, int]
+    no: int, p: Pass, session: Session, forms: Forms, speed: float, times: dict[object, int], turning: bool
 ) -> Iterator[_Step]:
-    """The steps of one pass. `times`: how often each material was gone over before, for the words to thin out."""
+    """The steps of one pass. `times`: how often each material was gone over before, for the words to thin out;
+    `turning`: the instructor stood another way before."""
     row = KINDS[p.kind]
 
     def leg(round_: int, rounds: int, voice: Voice) -> Leg:
         says = p.say or (row.says if p.kind != "follow" else "")
         return Leg(no, p.id, pass_title(p, forms), p.part.form_id, round_, rounds, p.facing, voice, says, p.kind)
 
-    def still(ms: int, leg_: Leg, left: int) -> _Step:
-        return _Step(Fraction(ms), "pause", leg_, None, None, 0, left, "free")
+    def still(ms: int, leg_: Leg, left: int, kind: SpanKind = "pause") -> _Step:
+        return _Step(Fraction(ms), kind, leg_, None, None, 0, left, "free")
 
     if not row.moves:
         whole = p.pause_before_ms + p.still_ms + p.pause_after_ms
@@ -153,8 +164,11 @@ def _steps_of_pass(
         voice = thinned(session.thinning, times.get(material, 0)) if p.voice == "thin" else p.voice
         times[material] = times.get(material, 0) + 1
         here = leg(n, len(rounds), voice)
-        if not begun and p.pause_before_ms:
-            yield still(p.pause_before_ms, here, entry)
+        turn = min(TURN_MS, p.pause_before_ms) if turning and not begun else 0
+        if turn:
+            yield still(turn, here, entry, "turn")
+        if not begun and p.pause_before_ms > turn:
+            yield still(p.pause_before_ms - turn, here, entry)
         begun = True
         for step in _paced(list(_steps(here, round_, Fraction(60_000) / Fraction(base))), p, base, speed, breath_ms):
             left = step.left_to

@@ -31,7 +31,7 @@ from kemvo.core.form import Form, Movement
 from kemvo.core.groups import Who
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.lexicon import LITTLE
-from kemvo.core.room import Room
+from kemvo.core.room import SIDE_TURN, Room
 from kemvo.core.said import FEET, foot_side, said, stance_of, words_in
 from kemvo.core.schools import Manner
 from kemvo.core.segments import BALL_AT, Body, body
@@ -98,8 +98,6 @@ COMPASS_DEG = {"north": 0, "northeast": 45, "east": 90, "southeast": 135, "south
 SIDE_DEG = {"left": -90, "right": 90}
 
 SIGN = {"left": -1, "right": 1}
-
-ROOM_DEG = {"front": 0, "right": 90, "back": 180, "left": 270}
 
 
 def trace(
@@ -277,7 +275,7 @@ class _Walker:
         if to in COMPASS_DEG:
             return nearest(COMPASS_DEG[to], facing)
         if to in ("front", "back"):
-            return nearest(ROOM_DEG[to], facing)
+            return nearest(SIDE_TURN[to], facing)
         if to in ("window", "door"):
             named = self._named_side(to)
             return facing if named is None else nearest(named, facing)
@@ -294,7 +292,7 @@ class _Walker:
         """The direction of the side of the room that has this word in its name, from the form's front."""
         if self.room is None:
             return None
-        return next((d for side, d in ROOM_DEG.items() if word in getattr(self.room.sides, side).lower()), None)
+        return next((d for side, d in SIDE_TURN.items() if word in getattr(self.room.sides, side).lower()), None)
 
     # What a foot does
 

@@ -58,7 +58,8 @@ export function ReadThrough(props: ReadThroughProps) {
       const key = pressed(e);
       if (key === "Alt+KeyN") next(1);
       else if (key === "Alt+Shift+KeyN") next(-1);
-      else if (key === "Alt+KeyM" && chosen && props.shown && mends.data?.length !== 0) props.onMend(chosen, 0);
+      else if (key === "Alt+KeyM" && chosen && props.shown && mends.data?.length !== 0)
+        props.onMend(chosen, 0);
       else if (key === "Alt+KeyA" && chosen) props.onSetAside(chosen);
       else return;
       e.preventDefault();

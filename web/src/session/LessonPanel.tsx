@@ -104,6 +104,35 @@ export function LessonPanel({ id, version, session, plan, choices, saved, edit, 
           }))
         }
       />
+      <div className="grid grid-cols-2 items-end gap-2">
+        <Choose
+          name="Direction words"
+          value={session.directions.words}
+          options={choices.dialects.map((x) => [x.id, x.title] as const)}
+          onChoose={(id) =>
+            edit((s) => ({
+              ...s,
+              directions: { ...s.directions, words: id as Session["directions"]["words"] },
+            }))
+          }
+        />
+        {session.directions.words === "compass" && (
+          <Choose
+            name="The form’s front is called"
+            value={session.directions.front}
+            options={choices.fronts.map((x) => [x.id, x.title] as const)}
+            onChoose={(id) =>
+              edit((s) => ({
+                ...s,
+                directions: { ...s.directions, front: id as Session["directions"]["front"] },
+              }))
+            }
+          />
+        )}
+        {session.directions.words === "room" && (
+          <p className="quiet text-sm">The sides are named on the form sheet, under School, room.</p>
+        )}
+      </div>
       <table className="w-full text-sm" data-account>
         <caption className="sr-only">What the lesson asks of the body</caption>
         <tbody>

@@ -60,6 +60,13 @@ export function PassChoices({ pass: p, line, form, forms, choices, change }: Pas
         </label>
       )}
       {kind?.moves && line && <Paces pass={p} line={line} change={change} />}
+      <input
+        className="input input-sm w-40"
+        aria-label="Group the pass stands in"
+        placeholder="Group"
+        value={p.group}
+        onChange={(e) => change(p.id, { group: e.target.value.slice(0, 200) }, "typing")}
+      />
       <Fits pass={p} change={change} moves={kind?.moves ?? true} />
       <input
         className="input input-sm min-w-40 flex-1"
@@ -259,10 +266,59 @@ function Fits({ pass: p, change, moves }: Pick<PassChoicesProps, "pass" | "chang
   );
 }
 
-/** Posture by posture: counts, seconds, breaths, shifts; seconds are typed. And a tempo that changes evenly to the end. */
+type Pace = Pass["paces"][number];
+type Given = Pick<Pace, "to" | "ms" | "breaths" | "counts_a_shift" | "sways">;
+
+const PACE: Pace = {
+  first: "",
+  last: "",
+  movement: "",
+  tempo: null,
+  to: null,
+  ms: null,
+  counts_a_shift: null,
+  breaths: null,
+  sways: null,
+};
+
+/** What can be given for a stretch: its field, how its column is called, its bounds, and what an empty field means. */
+const GIVEN = [
+  { key: "ms", name: "seconds", least: 0.5, most: 3600, whole: false, hint: "the pass’s own pace" },
+  { key: "breaths", name: "breaths", least: 1, most: 200, whole: true, hint: "as they come" },
+  { key: "counts_a_shift", name: "counts a shift", least: 0.25, most: 64, whole: false, hint: "as written" },
+  { key: "sways", name: "sways", least: 2, most: 20, whole: true, hint: "once" },
+] as const;
+
+/** Posture by posture: counts and shifts; seconds, breaths, counts a shift and sways are typed. And the same for the whole
+ * pass, with a tempo that changes evenly to its end. */
 function Paces({ pass: p, line, change }: Pick<PassChoicesProps, "pass" | "change"> & { line: PassLine }) {
-  const others = (posture: string) => p.paces.filter((x) => !(x.first === posture && x.ms !== null));
-  const whole = p.paces.find((x) => x.first === "" && x.last === "");
+  const of = (posture: string) =>
+    p.paces.find((x) => x.first === posture && x.last === posture && !x.movement);
+  const give = (posture: string, given: Partial<Given>) => {
+    const before = of(posture);
+    const pace = { ...PACE, first: posture, last: posture, ...before, ...given };
+    const says = pace.tempo ?? pace.to ?? pace.ms ?? pace.breaths ?? pace.counts_a_shift ?? pace.sways;
+    const others = p.paces.filter((x) => x !== before);
+    const kept = says === null || says === undefined ? [] : [pace];
+    change(p.id, { paces: posture === "" ? [...kept, ...others] : [...others, ...kept] });
+  };
+  const field = (posture: string, title: string, g: (typeof GIVEN)[number], now: number | null) => {
+    const value = of(posture)?.[g.key] ?? null;
+    const shown = g.key === "ms" && value !== null ? value / 1000 : value;
+    return (
+      <NumberField
+        label={`${g.name} of ${title}; empty: ${g.hint}`}
+        className={`!w-16 ${value === null ? "quiet" : "font-semibold"}`}
+        placeholder={g.hint}
+        value={shown ?? now}
+        least={g.least}
+        most={g.most}
+        whole={g.whole}
+        onNumber={(n) => give(posture, { [g.key]: g.key === "ms" ? Math.round(n * 1000) : n })}
+        onEmpty={() => give(posture, { [g.key]: null })}
+      />
+    );
+  };
   return (
     <details className="w-full" data-paces>
       <summary className="quiet cursor-pointer">Posture by posture</summary>
@@ -272,65 +328,50 @@ function Paces({ pass: p, line, change }: Pick<PassChoicesProps, "pass" | "chang
           label="Tempo at the end of the pass; empty for an even tempo"
           className="!w-14"
           placeholder="even"
-          value={whole?.to ?? null}
+          value={of("")?.to ?? null}
           least={4}
           most={240}
-          onNumber={(to) => change(p.id, { paces: [{ ...PACE, to }, ...p.paces.filter((x) => x !== whole)] })}
-          onEmpty={() => change(p.id, { paces: p.paces.filter((x) => x !== whole) })}
+          onNumber={(to) => give("", { to })}
+          onEmpty={() => give("", { to: null })}
         />
         counts a minute by its end
       </label>
-      <table className="w-full max-w-xl text-sm">
+      <table className="w-full max-w-2xl text-sm">
         <thead>
-          <tr className="quiet text-left">
-            <th className="font-normal">posture</th>
-            <th className="text-right font-normal">counts</th>
-            <th className="text-right font-normal">seconds</th>
-            <th className="text-right font-normal">breaths</th>
-            <th className="text-right font-normal">shifts</th>
+          <tr className="quiet text-right">
+            <th className="text-left font-normal">posture</th>
+            <th className="font-normal">counts</th>
+            <th className="font-normal">shifts</th>
+            {GIVEN.map((g) => (
+              <th key={g.key} className="font-normal">
+                {g.name}
+              </th>
+            ))}
           </tr>
         </thead>
         <tbody>
           {line.postures_done.map((q) => (
-            <tr key={q.id + q.title}>
+            <tr key={q.id + q.title} className="text-right">
               <th scope="row" className="text-left font-normal">
                 {q.title}
               </th>
-              <td className="text-right">{q.counts}</td>
-              <td className="text-right">
-                <NumberField
-                  label={`Seconds of ${q.title}; empty for the pass’s own pace`}
-                  className="!w-16"
-                  value={Math.round(q.ms / 100) / 10}
-                  least={0.5}
-                  most={3600}
-                  onNumber={(s) =>
-                    change(p.id, {
-                      paces: [
-                        ...others(q.id),
-                        { ...PACE, first: q.id, last: q.id, ms: Math.round(s * 1000) },
-                      ],
-                    })
-                  }
-                  onEmpty={() => change(p.id, { paces: others(q.id) })}
-                />
-              </td>
-              <td className="text-right">{q.breaths}</td>
-              <td className="text-right">{q.shifts}</td>
+              <td>{q.counts}</td>
+              <td>{q.shifts}</td>
+              <td>{field(q.id, q.title, GIVEN[0], Math.round(q.ms / 100) / 10)}</td>
+              <td>{field(q.id, q.title, GIVEN[1], q.breaths)}</td>
+              <td>{field(q.id, q.title, GIVEN[2], null)}</td>
+              <td>{field(q.id, q.title, GIVEN[3], null)}</td>
             </tr>
           ))}
+          <tr className="text-right">
+            <th scope="row" className="text-left font-semibold" colSpan={5}>
+              Throughout the pass
+            </th>
+            <td>{field("", "the whole pass", GIVEN[2], null)}</td>
+            <td>{field("", "the whole pass", GIVEN[3], null)}</td>
+          </tr>
         </tbody>
       </table>
     </details>
   );
 }
-
-const PACE: Pass["paces"][number] = {
-  first: "",
-  last: "",
-  movement: "",
-  tempo: null,
-  to: null,
-  ms: null,
-  counts_a_shift: null,
-};

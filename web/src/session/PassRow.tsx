@@ -19,6 +19,8 @@ export interface PassRowProps {
   /** Whether its choices are shown; otherwise they are told in one line. */
   open: boolean;
   onOpen: (id: string) => void;
+  /** Whether it stands in a group. */
+  grouped: boolean;
 }
 
 /** One pass: its title and length, and below what it goes over and how. */
@@ -45,7 +47,7 @@ export const PassRow = memo(function PassRow(props: PassRowProps) {
     <li
       ref={sort.setNodeRef}
       style={{ transform: CSS.Translate.toString(sort.transform), transition: sort.transition }}
-      className={`rounded-box border-base-300 border bg-base-100 p-2 ${p.off ? "opacity-60" : ""} ${sort.isDragging ? "relative z-10 shadow-lg" : ""}`}
+      className={`rounded-box border-base-300 border bg-base-100 p-2 ${props.grouped ? "ml-5" : ""} ${p.off ? "opacity-60" : ""} ${sort.isDragging ? "relative z-10 shadow-lg" : ""}`}
       data-pass={p.id}
       aria-label={`Pass ${no}`}
       onFocus={() => props.onOpen(p.id)}
@@ -102,6 +104,11 @@ export const PassRow = memo(function PassRow(props: PassRowProps) {
         >
           {told.filter(Boolean).join(" · ")}
         </button>
+      )}
+      {line?.turn && (
+        <p className="pl-10 text-sm">
+          ↻ {line.turn} ({Math.round(line.turn_ms / 1000)} s of the still time before)
+        </p>
       )}
       {line && props.open && moves && (
         <p className="quiet mt-1 pl-10 text-sm">

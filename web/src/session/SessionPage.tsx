@@ -10,7 +10,7 @@ import {
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { useQuery } from "@tanstack/react-query";
 import { Plus } from "lucide-react";
-import { type KeyboardEvent, useCallback, useEffect, useRef, useState } from "react";
+import { Fragment, type KeyboardEvent, useCallback, useEffect, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import {
   type Choices,
@@ -31,6 +31,7 @@ import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
 import { type Editing, useDocument } from "../shared/useDocument";
 import { CueReport } from "./CueReport";
+import { type Group, GroupHead } from "./GroupHead";
 import { LessonPanel } from "./LessonPanel";
 import { PassRow } from "./PassRow";
 import { addPass, changePass, copyPass, movePass, newPass, removePass } from "./passes";
@@ -109,6 +110,8 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
         ),
       );
   };
+
+  const groupAt = (id: string) => derived.groups.find((g) => g.pass_ids[0] === id);
 
   const onKeyDown = (e: KeyboardEvent) => {
     const key = pressed(e);
@@ -190,19 +193,24 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
             <SortableContext items={session.passes.map((p) => p.id)} strategy={verticalListSortingStrategy}>
               <ol className="grid gap-2">
                 {session.passes.map((p, i) => (
-                  <PassRow
-                    key={p.id}
-                    pass={p}
-                    no={i + 1}
-                    line={derived.passes.find((line) => line.id === p.id)}
-                    forms={forms}
-                    choices={choices}
-                    change={change}
-                    copy={copy}
-                    remove={remove}
-                    open={open === p.id}
-                    onOpen={setOpen}
-                  />
+                  <Fragment key={p.id}>
+                    {groupAt(p.id) && (
+                      <GroupHead group={groupAt(p.id) as Group} passes={session.passes} edit={edit} />
+                    )}
+                    <PassRow
+                      grouped={p.group.trim() !== ""}
+                      pass={p}
+                      no={i + 1}
+                      line={derived.passes.find((line) => line.id === p.id)}
+                      forms={forms}
+                      choices={choices}
+                      change={change}
+                      copy={copy}
+                      remove={remove}
+                      open={open === p.id}
+                      onOpen={setOpen}
+                    />
+                  </Fragment>
                 ))}
               </ol>
             </SortableContext>

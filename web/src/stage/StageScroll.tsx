@@ -12,7 +12,7 @@ const Stretch = memo(function Stretch({ span, current }: { span: StageSpan; curr
   const bottom = span.end_ms * PX_PER_MS;
   const ends = { from: span.left_from, to: span.left_to, fillFrom: span.fill_from, fillTo: span.fill_to };
   return (
-    <g opacity={span.kind === "pause" ? 0.45 : 1}>
+    <g opacity={span.kind === "pause" || span.kind === "turn" ? 0.45 : 1}>
       <path className="ribbon" d={ribbonPath(ends, top - 0.4, bottom + 0.4, across, 2.6)} />
       <path className="ribbon-line" strokeWidth="2" d={middlePath(ends, top, bottom, across)} />
       {span.kind === "movement" && span.movement_no === 0 && (
