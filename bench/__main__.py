@@ -26,15 +26,15 @@ from kemvo.audio.render import render
 from kemvo.core.blocks import PATTERNS
 from kemvo.core.breathed import breaths_of
 from kemvo.core.breathing import Wish, matched
+from kemvo.core.candidates import candidates
 from kemvo.core.checks import read_through, seen
-from kemvo.core.cues import candidates
+from kemvo.core.decisions import decide
 from kemvo.core.groups import comfort_of
 from kemvo.core.lesson import fitted, laid_out
 from kemvo.core.placing import best_of_all, best_spot
 from kemvo.core.plan import session_plan
 from kemvo.core.practice import work_out
 from kemvo.core.room import Room
-from kemvo.core.schedule import schedule
 from kemvo.core.space import space
 from kemvo.core.timeline import plan
 from kemvo.core.walking import trace
@@ -116,14 +116,14 @@ def scheduling(folder: Path) -> None:
         session = long_session(form_id, passes)
         forms = house.forms_of(session)
         timeline = plan(session, forms)
-        cues = candidates(timeline, breaths_of(timeline, session, forms))
+        cues = candidates(timeline, breaths_of(timeline, session, forms), session, forms)
         if passes == 1:
-            texts = {w.text for c in cues for w in c.wordings}
+            texts = cues.texts()
             measured = times(lambda t=texts, s=session: house.clips(s.speech).measure(t), 1)
             line(f"measure {len(texts)} wordings with the voice, first time", measured)
-        lengths = house.clips(session.speech).measure({w.text for c in cues for w in c.wordings})
-        wordings = sum(len(c.wordings) for c in cues)
-        line(f"schedule {len(cues)} cues, {wordings} wordings", times(lambda c=cues, k=lengths: schedule(c, k), 7))
+        lengths = house.clips(session.speech).measure(cues.texts())
+        wordings = sum(len(c.wordings) for c in (*cues.cues, *cues.joins))
+        line(f"decide {len(cues.cues)} cues, {wordings} wordings", times(lambda c=cues, k=lengths: decide(c, k), 7))
         line(
             f"plan of a {timeline.total_ms / 60000:.0f}-minute session",
             times(lambda s=session, f=forms: session_plan(s, f), 5),

@@ -23,6 +23,8 @@ from kemvo.core.session import SpeechChoice
 # Numbers from the engine's public header, speak_lib.h.
 _RETRIEVAL = 1
 _CHARS_UTF8 = 1
+_PHONEMES = 0x100
+"""Text within [[ ]] is read as the engine’s phonemes."""
 _RATE = 1
 _OK = 0
 _BUFFER_MS = 400
@@ -107,7 +109,7 @@ class _Engine:
             self._choose(voice)
             self.lib.espeak_SetParameter(_RATE, wpm, 0)
             data = text.encode() + b"\0"
-            if self.lib.espeak_Synth(data, len(data), 0, 0, 0, _CHARS_UTF8, None, None) != _OK:
+            if self.lib.espeak_Synth(data, len(data), 0, 0, 0, _CHARS_UTF8 | _PHONEMES, None, None) != _OK:
                 raise KemvoError(
                     Problem(
                         what=f"The speech engine could not say “{text[:60]}”.", mend="Change the words of this cue."

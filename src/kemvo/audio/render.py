@@ -56,7 +56,7 @@ def resampled(clip: Utterance) -> Samples:
 def samples_of(sound: Sound, clips: Clips) -> Samples:
     """One sound by itself, at `RATE`."""
     if sound.kind == "speech":
-        return resampled(clips.speak(sound.text)) * np.float32(SPEECH_LEVEL)
+        return resampled(clips.speak(sound.spoken())) * np.float32(SPEECH_LEVEL)
     if sound.kind == "chime":
         return chime(sound.ms)
     return breath_tone(sound.kind, sound.ms)

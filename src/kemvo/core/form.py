@@ -129,13 +129,21 @@ class Section(Value):
     postures: Annotated[tuple[Posture, ...], Field(max_length=400)] = ()
 
 
+class Phrase(Value):
+    """Words that are said otherwise wherever they come in the form: the school's terms."""
+
+    words: Annotated[str, Field(min_length=1, max_length=200)]
+    instead: Annotated[str, Field(max_length=200)]
+
+
 class Form(Value):
     """A fixed sequence of postures in sections.
 
     `tempo` is in counts per minute. `opening_left_pct` is the weight in the opening stance.
     `school` and `notes` are the instructor's own words. `manner`: how its school places feet and weight. `who`: for
     whom it is meant. `room`: where it is practised, `start`: where in it, if that
-    is settled. `set_aside`: findings of the read-through that are meant to be so.
+    is settled. `phrases`: words that are said otherwise; `pronunciations`: words the voice says as if they were spelt
+    otherwise. `set_aside`: findings of the read-through that are meant to be so.
     """
 
     title: Title = ""
@@ -147,6 +155,8 @@ class Form(Value):
     who: Who = Who()
     room: Room | None = None
     start: Spot | None = None
+    phrases: Annotated[tuple[Phrase, ...], Field(max_length=500)] = ()
+    pronunciations: Annotated[tuple[Phrase, ...], Field(max_length=500)] = ()
     set_aside: Annotated[tuple[Annotated[str, Field(max_length=200)], ...], Field(max_length=2000)] = ()
     sections: Annotated[tuple[Section, ...], Field(max_length=100)] = ()
 

@@ -77,7 +77,9 @@ def _feet(m: Movement) -> Movement:
 NO_CUES = Movement().cues
 
 
-class _Cut(NamedTuple):
+class Cut(NamedTuple):
+    """A stretch of a line."""
+
     start: int
     end: int
 
@@ -86,7 +88,7 @@ class _Cut(NamedTuple):
 def hands_words(line: str) -> str:
     """What is left of a line without what it says of feet and weight: its clauses in which nothing of that was read."""
     told = [s.fact for s in line_facts(line) if s.fact.kind in FEET or s.fact.kind == "shift"]
-    kept = [c for c in _clauses(line) if not any(f.start < c.end and f.end > c.start for f in told)]
+    kept = [c for c in clauses(line) if not any(f.start < c.end and f.end > c.start for f in told)]
     words = ", ".join(line[c.start : c.end].strip(" ,;.") for c in kept)
     return words[:1].upper() + words[1:]
 
@@ -104,10 +106,11 @@ def feet_words(line: str, foot: str) -> str:
     return words[:1].upper() + words[1:]
 
 
-def _clauses(line: str) -> list[_Cut]:
+def clauses(line: str) -> list[Cut]:
+    """Where the clauses of a line stand."""
     cuts, start = [], 0
     for m in re.finditer(r"[,;.:]|\b(?:and|while|as|then)\b", line):
-        cuts.append(_Cut(start, m.start()))
+        cuts.append(Cut(start, m.start()))
         start = m.end()
-    cuts.append(_Cut(start, len(line)))
+    cuts.append(Cut(start, len(line)))
     return [c for c in cuts if line[c.start : c.end].strip()]

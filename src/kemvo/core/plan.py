@@ -10,11 +10,11 @@ from itertools import groupby
 from kemvo.core.account import Account, account, energy_says, together
 from kemvo.core.blocks import KINDS
 from kemvo.core.breathed import Breathed, breath_by_pass, starts_breath
+from kemvo.core.decisions import Decision
 from kemvo.core.ledger import Totals, totals_by
 from kemvo.core.paces import conflicts
 from kemvo.core.placing import best_spot, clearance
 from kemvo.core.problem import Problem
-from kemvo.core.schedule import Decision
 from kemvo.core.session import FACINGS, TURN_MS, VOICES, Forms, Session, missing_parts, pass_title, postures_of
 from kemvo.core.space import Disc, space
 from kemvo.core.timeline import Span, Timeline, by_pass, entry_weight, placed_of, plan

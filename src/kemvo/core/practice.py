@@ -6,43 +6,88 @@ from collections.abc import Callable, Iterable, Mapping
 from typing import NamedTuple
 
 from kemvo.core.breathed import Breathed, breaths_of
-from kemvo.core.cues import candidates
+from kemvo.core.candidates import Candidates, candidates
+from kemvo.core.chosen import chosen
+from kemvo.core.decisions import Decided, Decision, decide, price_of
 from kemvo.core.directions import directed
-from kemvo.core.schedule import Decision, schedule
+from kemvo.core.form import Phrase
+from kemvo.core.schedule import Ceiling
 from kemvo.core.session import Directions, Forms, Session
 from kemvo.core.sound import Sound, quiet_times, sounds
-from kemvo.core.timeline import Span, Timeline, plan
+from kemvo.core.terms import in_terms, pronunciations_of
+from kemvo.core.timeline import Span, Timeline, by_pass, plan
 
 Measure = Callable[[Iterable[str]], Mapping[str, int]]
 """Gives the spoken length in milliseconds of every text it is asked for."""
 
 
 class Practice(NamedTuple):
-    """A session worked out to the last word."""
+    """A session worked out to the last word. `timeline`: as the class hears it, with the direction words of the session's
+    dialect; `planned`: with the words of the form. `found`: all that could be said, the instructor's choices applied;
+    `decided`: the decisions with the problem and answer behind them."""
 
     timeline: Timeline
-    """As the class hears it: with the direction words of the session's dialect."""
     planned: Timeline
-    """The same with the words of the form."""
     breaths: list[Breathed]
-    decisions: list[Decision]
+    found: Candidates
+    decided: Decided
     sounds: list[Sound]
     forms: Forms
     directions: Directions
+
+    @property
+    def decisions(self) -> list[Decision]:
+        """What became of every cue."""
+        return self.decided.decisions
 
     def instructor(self) -> list[Span]:
         """The spans as the instructor does them: turned over where they mirror, with their own direction words."""
         return directed(self.planned.spans, self.forms, self.directions, "instructor")
 
 
-def work_out(session: Session, forms: Forms, measure: Measure, speed: float = 1.0) -> Practice:
-    """Everything that follows from a session. `speed` multiplies every tempo; speech keeps its own speed."""
+class Prepared(NamedTuple):
+    """All that is known before it is decided what is said."""
+
+    timeline: Timeline
+    planned: Timeline
+    breaths: list[Breathed]
+    found: Candidates
+    lengths: Mapping[str, int]
+    pronunciations: tuple[Phrase, ...]
+
+
+def prepare(session: Session, forms: Forms, measure: Measure, speed: float = 1.0) -> Prepared:
+    """A session up to what could be said, and how long that takes. `speed` multiplies every tempo; speech keeps its
+    own."""
     planned = plan(session, forms, speed)
     heard = directed(planned.spans, forms, session.directions, "class")
     timeline = planned._replace(spans=tuple(heard))
     breaths = breaths_of(timeline, session, forms)
-    cues = candidates(timeline, breaths)
-    lengths = measure({w.text for c in cues for w in c.wordings})
-    decisions = schedule(cues, lengths, quiet_times(timeline, session.sound))
-    sounding = sounds(timeline, session.sound, decisions, breaths)
-    return Practice(timeline, planned, breaths, decisions, sounding, forms, session.directions)
+    found = chosen(candidates(timeline, breaths, session, forms), timeline, session)
+    spoken = pronunciations_of(forms.values())
+    voiced = {text: in_terms(text, spoken) if spoken else text for text in found.texts()}
+    measured = measure(set(voiced.values()))
+    return Prepared(timeline, planned, breaths, found, {t: measured[v] for t, v in voiced.items()}, spoken)
+
+
+def work_out(session: Session, forms: Forms, measure: Measure, speed: float = 1.0) -> Practice:
+    """Everything that follows from a session."""
+    ready = prepare(session, forms, measure, speed)
+    quiet = quiet_times(ready.timeline, session.sound)
+    decided = decide(
+        ready.found, ready.lengths, quiet, ceilings_of(session, ready.timeline), price_of(session.fullness)
+    )
+    sounding = sounds(ready.timeline, session.sound, decided.decisions, ready.breaths, ready.pronunciations)
+    return Practice(
+        ready.timeline, ready.planned, ready.breaths, ready.found, decided, sounding, forms, session.directions
+    )
+
+
+def ceilings_of(session: Session, timeline: Timeline) -> list[Ceiling]:
+    """How much of every pass may be spent talking, where that is limited."""
+    out = []
+    for no, spans in by_pass(timeline.spans).items():
+        share = session.passes[no].talk_pct or session.talk_pct
+        if share:
+            out.append(Ceiling(spans[0].start_ms, spans[-1].end_ms, share / 100))
+    return out

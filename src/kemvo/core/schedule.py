@@ -1,168 +1,444 @@
-"""What is said, in which words, starting when: one pure function of cues, lengths and blocked times.
+"""What is said, in which words, starting when: an exact optimiser, pure and without any knowledge of tai chi.
 
-Nobody is ever heard saying two things at once, and every cue is over before its moment. Of all ways to
-keep the order of the cues, the one of greatest total worth is found (exactly: see `_choose`), every cue
-as late as it may be. What is shortened or left out says why, in numbers.
+Given sayings in the order of their target moments, each with wordings of a known length and worth, a window, and an ideal
+moment with a price for being early and late, find the utterances of greatest total worth less prices such that nobody
+hears two things at once: a least gap between utterances, nothing in blocked times, every utterance within its window.
+
+How: what comes later only needs to know from when on the speaker is free, and what was won until then. `F[i](t)` is the
+most that the first i sayings can bring with the speaker free at t. It never falls; F[i+1] follows from F[i] by trying every
+wording at every end within its window. All times are whole multiples of a common step (their greatest common divisor),
+worths and prices whole millionths, so that the answer is the optimum itself: with whole numbers the best times lie on the
+step (the constraints are differences of times, their matrix totally unimodular), and nothing is rounded on the way.
 """
 
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from typing import Literal, NamedTuple
+from itertools import pairwise
+from math import gcd
+from typing import NamedTuple
 
-from kemvo.core.cues import KINDS, Cue
+import numpy as np
 
-GAP_MS = 200
-"""Least silence between two utterances: a breath (own choice)."""
+from kemvo.core.front import NEVER, Front, Interval, Ints, clear, lift, merged
 
-State = Literal["full", "shorter", "left out"]
-Interval = tuple[int, int]
+SCALE = 1_000_000
+"""Worths and prices are counted in millionths."""
+
+ROUNDS = 24
+"""So many prices on speech are tried at most to meet a ceiling."""
 
 
-class Decision(NamedTuple):
-    """What became of a cue: `text` from `start_ms` to `end_ms`, or left out (no times, empty text).
+class Said(NamedTuple):
+    """A way to say something: its length in milliseconds and its worth."""
 
-    `reason` is empty when it is said in full. `needs_ms` is the length of the longest wording, `free_ms`
-    the longest time that is free for it between its neighbours.
-    """
-
-    cue: Cue
-    state: State
     text: str
-    start_ms: int | None
-    end_ms: int | None
-    needs_ms: int
-    free_ms: int
-    reason: str
+    ms: int
+    worth: float
 
 
-def schedule(
-    cues: Sequence[Cue], lengths: Mapping[str, int], blocked: Sequence[Interval] = (), gap_ms: int = GAP_MS
-) -> list[Decision]:
-    """Decide every cue. `lengths` gives the spoken length of each wording's text in milliseconds.
+class Saying(NamedTuple):
+    """Something to say, or not. It begins at `opens_ms` or later and ends by `due_ms`; it should end at `ideal_ms` (None:
+    when due) and loses `early` or `late` worth for every second away from it. Sayings keep the order of their
+    `target_ms`, then `rank`, then id. `must`: said before all worth. `pin_ms`: it begins exactly then (and must)."""
 
-    Returns one decision for every cue, in the order of their moments; none is lost.
-    """
-    order = sorted(cues, key=lambda c: (c.due_ms, c.target_ms, KINDS[c.kind].rank, c.id))
-    walls = _merged(blocked)
-    chosen = _choose(order, lengths, walls, gap_ms)
-    return [_decision(i, order, chosen, lengths, walls, gap_ms) for i in range(len(order))]
+    id: str
+    target_ms: int
+    opens_ms: int
+    due_ms: int
+    wordings: tuple[Said, ...]
+    ideal_ms: int | None = None
+    early: float = 0.0
+    late: float = 0.0
+    must: bool = False
+    pin_ms: int | None = None
+    rank: int = 0
 
 
-class _Place(NamedTuple):
+class Join(NamedTuple):
+    """Neighbouring sayings (in order) said as one utterance: it begins when the first one may, ends when all are due,
+    and pays all their prices."""
+
+    ids: tuple[str, ...]
+    wordings: tuple[Said, ...]
+
+
+class Ceiling(NamedTuple):
+    """Of the time from-to at most this share (0 to 1) is spent talking. A saying belongs to the first ceiling that holds
+    its target."""
+
+    from_ms: int
+    to_ms: int
+    share: float
+
+
+class Talk(NamedTuple):
+    """A whole problem. `blocked`: times in which nothing is said. `gap_ms`: least silence between two utterances.
+    `price_per_s`: what every second of speech costs."""
+
+    sayings: tuple[Saying, ...]
+    blocked: tuple[Interval, ...] = ()
+    gap_ms: int = 0
+    joins: tuple[Join, ...] = ()
+    ceilings: tuple[Ceiling, ...] = ()
+    price_per_s: float = 0.0
+
+
+class Utterance(NamedTuple):
+    """One thing said: the sayings it says, which of their wordings (or of their join's), from when to when."""
+
+    ids: tuple[str, ...]
     wording: int
-    start: int
-    end: int
+    text: str
+    start_ms: int
+    end_ms: int
 
 
-class _Node(NamedTuple):
-    """A way to place the cues from some cue on: the first one's start, the worth of all, and the choices."""
+class Answer(NamedTuple):
+    """The utterances in order. `value`: their worth less prices of time (talk prices apart). `missed`: sayings that had to
+    be said and could not all be. `prices`: for every ceiling the price on a second of speech that meets it; `bound`: no
+    schedule that keeps the ceilings brings more than this (without ceilings: the value itself). `kept`: the ceilings are
+    kept."""
 
-    start: int
-    worth: int
-    place: _Place | None
-    rest: _Node | None
-
-
-def _choose(
-    order: Sequence[Cue], lengths: Mapping[str, int], walls: Sequence[Interval], gap_ms: int
-) -> list[_Place | None]:
-    """The placing of greatest worth that keeps the order.
-
-    From the last cue to the first. For what comes before it only matters when the speaking after it
-    starts and what that is worth: of two ways, one that starts earlier and is worth no more can be
-    forgotten. Whatever is said is best said as late as it may be, since that never takes room from the
-    cues before. So the ways that are kept contain a best one.
-    """
-    never = max((c.due_ms for c in order), default=0) + gap_ms + 1
-    front = [_Node(never, 0, None, None)]
-    for i in range(len(order) - 1, -1, -1):
-        cue = order[i]
-        ways: list[_Node] = []
-        for node in front:
-            ways.append(_Node(node.start, node.worth, None, node))
-            limit = min(cue.due_ms, node.start - gap_ms)
-            for w, wording in enumerate(cue.wordings):
-                start = _latest(limit, lengths[wording.text], cue.opens_ms, walls)
-                if start is not None:
-                    place = _Place(w, start, start + lengths[wording.text])
-                    ways.append(_Node(start, node.worth + cue.worth(w), place, node))
-        enough = order[i - 1].due_ms + gap_ms if i else 0
-        front = _pruned(ways, enough)
-    best: _Node | None = max(front, key=lambda n: n.worth)
-    chosen = []
-    while best is not None and best.rest is not None:
-        chosen.append(best.place)
-        best = best.rest
-    return chosen
+    utterances: tuple[Utterance, ...]
+    value: float
+    missed: tuple[str, ...]
+    prices: tuple[float, ...]
+    bound: float
+    kept: bool
 
 
-def _pruned(ways: list[_Node], enough: int) -> list[_Node]:
-    """Drop every way that starts no later and is worth no more than another.
-
-    From `enough` on, a later start is no use to the cues before; such ways differ in worth only.
-    """
-    ways.sort(key=lambda n: (min(n.start, enough), n.worth), reverse=True)
-    front: list[_Node] = []
-    for node in ways:
-        if not front or node.worth > front[-1].worth:
-            front.append(node)
-    return front
+def in_order(sayings: Sequence[Saying]) -> list[Saying]:
+    """Sayings in the order in which they are said."""
+    return sorted(sayings, key=lambda s: (s.target_ms, s.rank, s.id))
 
 
-def _latest(limit: int, ms: int, opens: int, walls: Sequence[Interval]) -> int | None:
-    """The latest start in [opens, limit - ms] at which nothing blocked is touched, or None."""
-    start = limit - ms
-    for wall_start, wall_end in reversed(walls):
-        if start < wall_end and start + ms > wall_start:
-            start = wall_start - ms
-        if wall_end <= start:
-            break
-    return start if start >= opens else None
+def solve(talk: Talk, step: int = 0) -> Answer:
+    """The best schedule. What must be said is said before anything else is weighed; where that cannot all be, as much of
+    it as possible. `step`: look only at times on a grid of so many milliseconds, lengths, gaps and blocked times rounded
+    up and windows rounded in (0: exactly); every utterance then costs at most two steps of time and their price more than
+    it need."""
+    task = _Task(talk, step)
+    free = task.best([0.0] * len(talk.ceilings))
+    if not talk.ceilings or not _over(talk, free):
+        return task.answer(free, [0.0] * len(talk.ceilings), True)
+    return _within_ceilings(task)
 
 
-def _merged(blocked: Sequence[Interval]) -> list[Interval]:
-    out: list[Interval] = []
-    for start, end in sorted(b for b in blocked if b[1] > b[0]):
-        if out and start <= out[-1][1]:
-            out[-1] = (out[-1][0], max(end, out[-1][1]))
-        else:
-            out.append((start, end))
+def spoken_ms(talk: Talk, said: Sequence[Utterance]) -> list[int]:
+    """How long is spoken under each ceiling."""
+    region = _regions(talk)
+    out = [0] * len(talk.ceilings)
+    for u in said:
+        at = region[u.ids[0]]
+        if at >= 0:
+            out[at] += u.end_ms - u.start_ms
     return out
 
 
-def _decision(
-    i: int,
-    order: Sequence[Cue],
-    chosen: Sequence[_Place | None],
-    lengths: Mapping[str, int],
-    walls: Sequence[Interval],
-    gap_ms: int,
-) -> Decision:
-    cue, place = order[i], chosen[i]
-    needs = lengths[cue.wordings[0].text] if cue.wordings else 0
-    if place and place.wording == 0:
-        return Decision(cue, "full", cue.wordings[0].text, place.start, place.end, needs, place.end - place.start, "")
-    before = next((p.end + gap_ms for p in reversed(chosen[:i]) if p), 0)
-    after = next((p.start - gap_ms for p in chosen[i + 1 :] if p), cue.due_ms)
-    free = _longest_free(max(cue.opens_ms, before), min(cue.due_ms, after), walls)
-    if place:
-        reason = f"The full wording needs {_seconds(needs)}; {_seconds(free)} free before the movement."
-        return Decision(cue, "shorter", cue.wordings[place.wording].text, place.start, place.end, needs, free, reason)
-    least = min((lengths[w.text] for w in cue.wordings), default=0)
-    reason = f"Needs {_seconds(least)}; {_seconds(free)} free before the movement."
-    return Decision(cue, "left out", "", None, None, needs, free, reason)
+def _regions(talk: Talk) -> dict[str, int]:
+    def of(s: Saying) -> int:
+        return next((i for i, c in enumerate(talk.ceilings) if c.from_ms <= s.target_ms < c.to_ms), -1)
+
+    return {s.id: of(s) for s in talk.sayings}
 
 
-def _longest_free(start: int, end: int, walls: Sequence[Interval]) -> int:
-    best, at = 0, start
-    for wall_start, wall_end in walls:
-        if wall_end <= at or wall_start >= end:
-            continue
-        best = max(best, wall_start - at)
-        at = wall_end
-    return max(best, end - at, 0)
+def _over(talk: Talk, said: Sequence[Utterance]) -> list[int]:
+    """The ceilings under which too much is said."""
+    spoken = spoken_ms(talk, said)
+    return [i for i, c in enumerate(talk.ceilings) if spoken[i] > c.share * (c.to_ms - c.from_ms)]
 
 
-def _seconds(ms: int) -> str:
-    return f"{ms / 1000:.1f} s"
+def _within_ceilings(task: _Task) -> Answer:
+    """Raise the price on speech under every ceiling until it is kept, and as little as will do."""
+    talk = task.talk
+    low, high = [0.0] * len(talk.ceilings), [0.0] * len(talk.ceilings)
+    bounded = set(_over(talk, task.best(low)))
+    open_ = set(bounded)
+    kept: tuple[list[Utterance], list[float]] | None = None
+    best_bound = float("inf")
+    for _ in range(ROUNDS):
+        tried = [
+            0.0 if i not in bounded else (max(1.0, 2 * low[i]) if i in open_ else (low[i] + high[i]) / 2)
+            for i in range(len(low))
+        ]
+        said = task.best(tried)
+        best_bound = min(best_bound, task.bound(said, tried))
+        over = set(_over(talk, said))
+        bounded |= over - bounded
+        for i in bounded:
+            if i in over:
+                low[i] = tried[i]
+                if not open_ and high[i] <= tried[i]:
+                    open_.add(i)
+            else:
+                high[i] = tried[i]
+                open_.discard(i)
+        if not over and (kept is None or task.value(said) > task.value(kept[0])):
+            kept = said, tried
+        if not open_ and all(high[i] - low[i] <= 1e-3 * high[i] for i in bounded):
+            break
+        if any(low[i] > 1e6 for i in open_):
+            break
+    if kept is None:
+        said = task.best([max(a, b) for a, b in zip(low, high, strict=True)])
+        return task.answer(said, low, False)
+    return task.answer(kept[0], kept[1], True)._replace(bound=max(best_bound, task.value(kept[0]) / SCALE))
+
+
+class _Option(NamedTuple):
+    """A wording of sayings [first, last], in steps: its length, worth, and from where to where it may begin."""
+
+    first: int
+    last: int
+    wording: int
+    text: str
+    ms: int
+    worth: int
+    musts: int
+    starts: tuple[Interval, ...]
+
+
+class _Task:
+    """A problem made ready: in order, in whole steps, with every way to say something."""
+
+    def __init__(self, talk: Talk, step: int) -> None:
+        self.talk = talk
+        self.sayings = in_order(talk.sayings)
+        self.step = step or _step(talk)
+        self.gap = -(-talk.gap_ms // self.step)
+        self.regions = _regions(talk)
+        self.walls = merged((a // self.step, -(-b // self.step)) for a, b in talk.blocked)
+        self.early = [round(s.early * self.step * SCALE / 1000) for s in self.sayings]
+        self.late = [round(s.late * self.step * SCALE / 1000) for s in self.sayings]
+        self.ideal = [(s.due_ms if s.ideal_ms is None else s.ideal_ms) // self.step for s in self.sayings]
+        self.options = self._options()
+        self.by_first = [sorted({o.first for o in row}, reverse=True) for row in self.options]
+        self.must = 1 + sum(self._most(i) for i in range(len(self.sayings)))
+        self.known: dict[tuple[float, ...], list[Utterance]] = {}
+
+    def _most(self, i: int) -> int:
+        """As much as any way to say a saying (and those it is joined with) can bring or cost."""
+        return max(
+            (
+                abs(o.worth) + sum(max(self._price(k, s + o.ms) for s in (o.starts[0][0], o.starts[-1][1])) for k in range(o.first, i + 1))
+                for o in self.options[i]
+            ),
+            default=0,
+        )  # fmt: skip
+
+    def _options(self) -> list[list[_Option]]:
+        """Every way to say something, by the last saying it says."""
+        found: list[list[_Option]] = [[] for _ in self.sayings]
+        at = {s.id: i for i, s in enumerate(self.sayings)}
+        for i, s in enumerate(self.sayings):
+            opens, due = -(-s.opens_ms // self.step), s.due_ms // self.step
+            pin = None if s.pin_ms is None else s.pin_ms // self.step
+            for w, x in enumerate(s.wordings):
+                self._add(found, i, i, w, x, opens, due, pin, self._needed(s))
+        for join in self.talk.joins:
+            places = [at[x] for x in join.ids if x in at]
+            if len(places) != len(join.ids) or any(b - a != 1 for a, b in pairwise(places)):
+                continue
+            part = [self.sayings[k] for k in places]
+            if any(s.pin_ms is not None for s in part):
+                continue
+            opens, due = -(-part[0].opens_ms // self.step), min(s.due_ms for s in part) // self.step
+            for w, x in enumerate(join.wordings):
+                self._add(found, places[0], places[-1], w, x, opens, due, None, sum(map(self._needed, part)))
+        return found
+
+    @staticmethod
+    def _needed(s: Saying) -> int:
+        return int(s.must or s.pin_ms is not None)
+
+    def _add(
+        self, found: list[list[_Option]], first: int, last: int, wording: int, x: Said, opens: int, due: int, pin: int | None, musts: int
+    ) -> None:  # fmt: skip
+        ms = -(-x.ms // self.step)
+        a, b = (opens, due - ms) if pin is None else (pin, pin)
+        starts = tuple(clear(a, b, ms, self.walls))
+        if starts:
+            found[last].append(_Option(first, last, wording, x.text, ms, round(x.worth * SCALE), musts, starts))
+
+    def _price(self, i: int, end: int) -> int:
+        """What it costs a saying to end then."""
+        off = end - self.ideal[i]
+        return -off * self.early[i] if off < 0 else off * self.late[i]
+
+    def _prices(self, first: int, last: int, low: int, high: int) -> Ints:
+        """The same for all ends from low to high, of all sayings from first to last."""
+        out: Ints | None = None
+        for i in range(first, last + 1):
+            early, late, ideal = self.early[i], self.late[i], self.ideal[i]
+            if not early and not late:
+                continue
+            off = np.arange(low - ideal, high - ideal + 1, dtype=np.int64)
+            price = off * -early if high <= ideal else np.maximum(off * -early, off * late)
+            out = price if out is None else out + price
+        return np.zeros(1, np.int64) if out is None else out
+
+    def best(self, prices: Sequence[float]) -> list[Utterance]:
+        """The utterances of greatest value at a price on speech under each ceiling."""
+        key = tuple(prices)
+        if key not in self.known:
+            self.known[key] = self._best(prices)
+        return self.known[key]
+
+    def _worth(self, o: _Option, prices: Sequence[float]) -> int:
+        region = self.regions[self.sayings[o.first].id]
+        price = self.talk.price_per_s + (prices[region] if region >= 0 else 0.0)
+        return o.worth + o.musts * self.must - round(price * o.ms * self.step * SCALE / 1000)
+
+    def _best(self, prices: Sequence[float]) -> list[Utterance]:
+        n = len(self.sayings)
+        worth = [[self._worth(o, prices) for o in row] for row in self.options]
+        bases = self._bases()
+        reach = max((o.last - o.first for row in self.options for o in row), default=0)
+        front = Front(bases[0], np.zeros(1, np.int64))
+        recent: dict[int, Front] = {0: front}
+        fronts, ends = [front], []
+        for i in range(n):
+            recent.pop(i - reach - 1, None)
+            gains = self._gains(i, worth[i], recent)
+            front = self._next(recent[i], gains, bases[i + 1])
+            recent[i + 1] = front
+            fronts.append(front.packed())
+            ends.append(gains.packed() if gains else None)
+        return self._told(fronts, ends, worth)
+
+    def _bases(self) -> list[int]:
+        """For each saying, the first moment at which it or a later one can begin."""
+        first = [min((o.starts[0][0] for o in row), default=1 << 40) for row in self._by_first()]
+        out = [1 << 40]
+        for t in reversed(first):
+            out.append(min(out[-1], t))
+        return out[::-1]
+
+    def _by_first(self) -> list[list[_Option]]:
+        rows: list[list[_Option]] = [[] for _ in self.sayings]
+        for row in self.options:
+            for o in row:
+                rows[o.first].append(o)
+        return rows
+
+    def _gains(self, i: int, worth: Sequence[int], fronts: Mapping[int, Front]) -> Front | None:
+        """For every moment, the most that is won when saying i has ended by then; None when it cannot be said."""
+        row = self.options[i]
+        if not row:
+            return None
+        low = min(o.starts[0][0] + o.ms for o in row)
+        high = max(o.starts[-1][1] + o.ms for o in row)
+        out = np.full(high - low + 1, NEVER, np.int64)
+        for first in self.by_first[i]:
+            part = out if first == i else np.full(high - low + 1, NEVER, np.int64)
+            for o, w in zip(row, worth, strict=True):
+                if o.first == first:
+                    for a, b in o.starts:
+                        lift(part[a + o.ms - low : b + o.ms - low + 1], fronts[first], a, w)
+            part -= self._prices(first, i, low, high)
+            if part is not out:
+                np.maximum(out, part, out=out)
+        return Front(low, np.maximum.accumulate(out))
+
+    def _next(self, front: Front, gains: Front | None, base: int) -> Front:
+        """The front after a saying, from `base` on: nothing earlier is asked for any more."""
+        last = int(front.values[-1])
+        if gains is None:
+            kept = front.values[base - front.base :] if base - front.base < len(front.values) else front.values[-1:]
+            return Front(base, kept)
+        begins = gains.base + self.gap
+        top = max(front.base + len(front.values) - 1, begins + len(gains.values) - 1)
+        if base >= top:
+            return Front(base, np.array([max(last, int(gains.values[-1]))], np.int64))
+        out = np.full(top - base + 1, last, np.int64)
+        kept = front.values[base - front.base :]
+        out[: len(kept)] = kept
+        at = max(0, begins - base)
+        new = gains.values[max(0, base - begins) :]
+        stretch = out[at : at + len(new)]
+        np.maximum(stretch, new, out=stretch)
+        rest = out[at + len(new) :]
+        np.maximum(rest, gains.values[-1], out=rest)
+        return Front(base, out)
+
+    def _told(
+        self, fronts: Sequence[Front], ends: Sequence[Front | None], worth: Sequence[Sequence[int]]
+    ) -> list[Utterance]:
+        """The utterances, from the last one back."""
+        said: list[Utterance] = []
+        free = 1 << 41
+        i = len(self.sayings)
+        while i > 0:
+            value = fronts[i].value(free)
+            if fronts[i - 1].value(free) == value:
+                i -= 1
+                continue
+            gains = ends[i - 1]
+            assert gains is not None
+            end = gains.first(value)
+            o = next(
+                o
+                for o, w in zip(self.options[i - 1], worth[i - 1], strict=True)
+                if any(a <= end - o.ms <= b for a, b in o.starts)
+                and fronts[o.first].value(end - o.ms) + w - sum(self._price(k, end) for k in range(o.first, o.last + 1)) == value
+            )  # fmt: skip
+            ids = tuple(s.id for s in self.sayings[o.first : o.last + 1])
+            start = (end - o.ms) * self.step
+            length = self._length(o)
+            said.append(Utterance(ids, o.wording, o.text, start, start + length))
+            free = end - o.ms
+            i = o.first
+        return said[::-1]
+
+    def _length(self, o: _Option) -> int:
+        """The length of a wording in milliseconds, as it was given."""
+        if o.first == o.last:
+            return self.sayings[o.first].wordings[o.wording].ms
+        ids = tuple(s.id for s in self.sayings[o.first : o.last + 1])
+        return next(j for j in self.talk.joins if j.ids == ids).wordings[o.wording].ms
+
+    def value(self, said: Sequence[Utterance]) -> int:
+        """Worth less prices of time, in millionths."""
+        at = {s.id: i for i, s in enumerate(self.sayings)}
+        total = 0
+        for u in said:
+            first, last = at[u.ids[0]], at[u.ids[-1]]
+            o = next(o for o in self.options[last] if (o.first, o.wording) == (first, u.wording))
+            end = u.start_ms // self.step + o.ms
+            total += o.worth - sum(self._price(k, end) for k in range(first, last + 1))
+            total -= round(self.talk.price_per_s * o.ms * self.step * SCALE / 1000)
+        return total
+
+    def bound(self, said: Sequence[Utterance], prices: Sequence[float]) -> float:
+        """What no schedule within the ceilings can exceed, by the prices tried (Lagrange)."""
+        spoken = spoken_ms(self.talk, said)
+        spare = sum(
+            p * (c.share * (c.to_ms - c.from_ms) - ms) / 1000
+            for p, c, ms in zip(prices, self.talk.ceilings, spoken, strict=True)
+        )
+        return self.value(said) / SCALE + spare
+
+    def answer(self, said: Sequence[Utterance], prices: Sequence[float], kept: bool) -> Answer:
+        """Utterances as an answer."""
+        spoken = {x for u in said for x in u.ids}
+        missed = tuple(s.id for s in self.sayings if self._needed(s) and s.id not in spoken)
+        value = self.value(said) / SCALE
+        return Answer(tuple(said), value, missed, tuple(prices), value, kept)
+
+
+def _step(talk: Talk) -> int:
+    """The greatest step of which all times are multiples."""
+    step = talk.gap_ms
+    for s in talk.sayings:
+        step = gcd(step, s.opens_ms, s.due_ms, s.due_ms if s.ideal_ms is None else s.ideal_ms, s.pin_ms or 0)
+        for w in s.wordings:
+            step = gcd(step, w.ms)
+        if step == 1:
+            return 1
+    for a, b in talk.blocked:
+        step = gcd(step, a, b)
+    for j in talk.joins:
+        for w in j.wordings:
+            step = gcd(step, w.ms)
+    return step or 1

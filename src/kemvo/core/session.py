@@ -18,8 +18,8 @@ class FacingRow(NamedTuple):
 
     `performer_mirrors`: the performer moves the other side, so that the class copies a mirror. What the
     class hears is always its own side, as the form is written. `turned_deg`: how far the instructor's front is turned
-    from the class's (side-on: the right side to the class). `watched`: the class only looks on. `announce`: what the
-    class is told; `turn`: what the instructor does to get there from another facing.
+    from the class's (side-on: the right side to the class). `watched`: the class only looks on. `announce`, `asks`: what
+    the class is told of it, and to do; `turn`: what the instructor does to get there from another facing.
     """
 
     id: Facing
@@ -28,7 +28,7 @@ class FacingRow(NamedTuple):
     turned_deg: float
     watched: bool
     announce: str
-    short: str
+    asks: str
     turn: str
 
 
@@ -37,19 +37,19 @@ FACINGS: dict[Facing, FacingRow] = {
     for row in (
         FacingRow(
             "behind", "Back to the class", False, 0, False,
-            "Follow along with me, my back to you.", "My back to you.", "Turn your back to the class",
+            "My back is to you now.", "Follow along with me.", "Turn your back to the class",
         ),
         FacingRow(
             "mirror", "Facing, mirrored", True, 180, False,
-            "I am facing you now. Follow me as in a mirror.", "Facing you, as in a mirror.", "Turn to face the class, and move the other side",
+            "I am facing you now, as in a mirror.", "Follow me.", "Turn to face the class, and move the other side",
         ),
         FacingRow(
             "watch", "Facing, to watch", False, 180, True,
-            "I am facing you now. Only watch this time.", "Facing you. Only watch.", "Turn to face the class, your own sides",
+            "I am facing you now.", "Only watch this time.", "Turn to face the class, your own sides",
         ),
         FacingRow(
             "side", "Side-on", False, 90, False,
-            "I stand side-on now, so that you see the depth.", "Side-on now.", "Turn side-on to the class",
+            "I stand side-on now.", "See how deep each step goes.", "Turn side-on to the class",
         ),
     )
 }  # fmt: skip
@@ -57,6 +57,10 @@ FACINGS: dict[Facing, FacingRow] = {
 TURN_MS = 4000
 """How long an instructor takes to turn to another facing and be ready (own choice). It is taken out of the still time
 before the pass."""
+
+
+ALWAYS = frozenset({"pass", "facing", "caution", "time-left", "text"})
+MOVING = frozenset({"name", "section", "foot", "turn", "gentler", "reminder", "count"})
 
 
 class VoiceRow(NamedTuple):
@@ -71,12 +75,12 @@ class VoiceRow(NamedTuple):
 VOICES: dict[Voice, VoiceRow] = {
     row.id: row
     for row in (
-        VoiceRow("full", "Full words", frozenset({"pass", "name", "movement"}), "full"),
-        VoiceRow("short", "Short words", frozenset({"pass", "name", "movement"}), "short"),
-        VoiceRow("names", "Names only", frozenset({"pass", "name"}), "short"),
-        VoiceRow("breath", "Breath only", frozenset({"pass", "breath"}), "keyword"),
+        VoiceRow("full", "Full words", ALWAYS | MOVING | {"hands", "late"}, "full"),
+        VoiceRow("short", "Short words", ALWAYS | MOVING, "short"),
+        VoiceRow("names", "Names only", ALWAYS | {"name", "section", "count"}, "short"),
+        VoiceRow("breath", "Breath only", ALWAYS | {"breath"}, "keyword"),
         VoiceRow("silent", "Silent", frozenset(), "keyword"),
-        VoiceRow("thin", "Thinning out from time to time", frozenset({"pass", "name", "movement"}), "full"),
+        VoiceRow("thin", "Thinning out from time to time", ALWAYS | MOVING | {"hands", "late"}, "full"),
     )
 }
 """The levels; "thin" stands for another one at each time, by the session's curve, and is resolved in the timeline."""
@@ -140,7 +144,7 @@ class Pass(Value):
     `other_side`: everything mirrored, for the class too. `say`: what is said before it begins; empty:
     Kemvo says the facing when it changes. Pauses in milliseconds, untouched by tempo. `kind`: what sort of block it is;
     kinds that go over no form last `still_ms`. `off`: left out for now. `group`: blocks of one name stand together.
-    `alternate`: every second repeat on the other side. `only`: hands or feet alone. `breath`: its own breath school.
+    `alternate`: every second repeat on the other side. `only`: hands or feet alone. `breath`: its own breath school. `talk_pct`: at most this share of it is spent talking.
     """
 
     id: Id = ""
@@ -154,6 +158,7 @@ class Pass(Value):
     alternate: bool = False
     paces: Annotated[tuple[Pace, ...], Field(max_length=100)] = ()
     breath: BreathChoice | None = None
+    talk_pct: Annotated[int, Field(ge=1, le=100)] | None = None
     bounds: Bounds = Bounds()
     tempo: Tempo | None = None
     repeats: Annotated[int, Field(ge=1, le=99)] = 1
@@ -183,6 +188,55 @@ class SpeechChoice(Value):
     wpm: Annotated[int, Field(ge=80, le=300)] = 130
 
 
+class Calls(Value):
+    """What else is called. `count`: the counts aloud. `breath_words`: in and out in words, also where more than the
+    breath is said. `cautions`, `gentler`, `sections`: those of the form. `minutes_left`: so many minutes before the end
+    the time left is said. `reminders`: points of posture, one for each pass. `vary`: a sentence that comes again is led
+    in differently each time."""
+
+    count: bool = False
+    breath_words: bool = False
+    cautions: bool = True
+    gentler: bool = True
+    sections: bool = True
+    minutes_left: Annotated[tuple[Annotated[int, Field(ge=1, le=120)], ...], Field(max_length=10)] = ()
+    reminders: Annotated[tuple[Line, ...], Field(max_length=60)] = ()
+    vary: bool = True
+
+
+PRINCIPLES: tuple[str, ...] = (
+    "Crown lifted, chin gently in.",
+    "Shoulders low, elbows heavy.",
+    "Knees soft, over the toes.",
+    "Sit in the hips, tail long.",
+    "The waist leads the hands.",
+    "Breathe low and quiet.",
+)
+"""Points of posture that are widely reminded of (common practice, no source): what a new session begins with."""
+
+
+class CueChoice(Value):
+    """What the instructor decided about one cue, by its id. `text`: other words. `said`: False leaves it out, True has it
+    said whatever else gives way. `pin_ms`: it begins so long after the moment it speaks of (negative: before it).
+    `sooner_ms`: it may begin so much sooner than its kind."""
+
+    cue: Annotated[str, Field(min_length=1, max_length=200)]
+    text: Line = ""
+    said: bool | None = None
+    pin_ms: Annotated[int, Field(ge=-600_000, le=600_000)] | None = None
+    sooner_ms: Annotated[int, Field(ge=0, le=60_000)] = 0
+
+
+class OwnCue(Value):
+    """Words of the instructor's own at a place: `at_ms` from the session's beginning, or after the moment of the cue
+    `by`, if there is one (`by` is a cue's id without its kind)."""
+
+    id: Id = ""
+    text: Line
+    at_ms: Annotated[int, Field(ge=-600_000, le=12 * 3_600_000)] = 0
+    by: Annotated[str, Field(max_length=200)] = ""
+
+
 class SoundChoice(Value):
     """What sounds besides the voice."""
 
@@ -193,7 +247,8 @@ class SoundChoice(Value):
 class Session(Value):
     """Ordered passes. `wished_ms` is how long it should take, None if it does not matter. `starts_at`: the time on the
     clock ("10:30"). `thinning`: how the words thin out from time to time. `breath`: the breath school of all passes that
-    have none of their own. `directions`: the dialect of its direction words."""
+    have none of their own. `directions`: the dialect of its direction words. `fullness`: from 0 (sparse) to 100 (all that fits). `talk_pct`: at
+    most this share of every pass is spent talking. `cue_choices`, `own_cues`: what was decided by hand."""
 
     title: Title = ""
     notes: Annotated[str, Field(max_length=20_000)] = ""
@@ -204,6 +259,11 @@ class Session(Value):
     directions: Directions = Directions()
     speech: SpeechChoice = SpeechChoice()
     sound: SoundChoice = SoundChoice()
+    calls: Calls = Calls()
+    fullness: Annotated[int, Field(ge=0, le=100)] = 100
+    talk_pct: Annotated[int, Field(ge=1, le=100)] | None = None
+    cue_choices: Annotated[tuple[CueChoice, ...], Field(max_length=20_000)] = ()
+    own_cues: Annotated[tuple[OwnCue, ...], Field(max_length=5000)] = ()
     passes: Annotated[tuple[Pass, ...], Field(max_length=200)] = ()
 
     def breath_of(self, p: Pass) -> BreathChoice:

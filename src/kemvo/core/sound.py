@@ -7,8 +7,11 @@ from collections.abc import Iterable
 from typing import Literal, NamedTuple
 
 from kemvo.core.breathed import Breathed
-from kemvo.core.schedule import Decision, Interval
+from kemvo.core.decisions import Decision
+from kemvo.core.form import Phrase
+from kemvo.core.front import Interval
 from kemvo.core.session import SoundChoice
+from kemvo.core.terms import in_terms
 from kemvo.core.timeline import STILL, Timeline
 
 SoundKind = Literal["speech", "breath-in", "breath-out", "chime"]
@@ -21,12 +24,18 @@ CHIME_CLEAR_MS = 1500
 
 
 class Sound(NamedTuple):
-    """Something that sounds from `at_ms` for `ms`; `text` is what is said, empty for tones."""
+    """Something that sounds from `at_ms` for `ms`; `text` is what is said, empty for tones; `voiced`: how the voice says
+    it, where that is spelt otherwise."""
 
     at_ms: int
     ms: int
     kind: SoundKind
     text: str = ""
+    voiced: str = ""
+
+    def spoken(self) -> str:
+        """What the voice is given."""
+        return self.voiced or self.text
 
 
 def chimes(timeline: Timeline, choice: SoundChoice) -> list[Sound]:
@@ -70,17 +79,29 @@ def breath_tones(timeline: Timeline, choice: SoundChoice, breaths: Iterable[Brea
     ]
 
 
-def speech(decisions: Iterable[Decision]) -> list[Sound]:
+def speech(decisions: Iterable[Decision], pronunciations: tuple[Phrase, ...] = ()) -> list[Sound]:
     """The utterances of a schedule."""
     return [
-        Sound(d.start_ms, d.end_ms - d.start_ms, "speech", d.text)
+        Sound(
+            d.start_ms,
+            d.end_ms - d.start_ms,
+            "speech",
+            d.text,
+            in_terms(d.text, pronunciations) if pronunciations else "",
+        )
         for d in decisions
-        if d.start_ms is not None and d.end_ms is not None
+        if d.start_ms is not None and d.end_ms is not None and d.speaks()
     ]
 
 
 def sounds(
-    timeline: Timeline, choice: SoundChoice, decisions: Iterable[Decision], breaths: Iterable[Breathed]
+    timeline: Timeline,
+    choice: SoundChoice,
+    decisions: Iterable[Decision],
+    breaths: Iterable[Breathed],
+    pronunciations: tuple[Phrase, ...] = (),
 ) -> list[Sound]:
     """Everything that sounds, in order of time."""
-    return sorted([*speech(decisions), *breath_tones(timeline, choice, breaths), *chimes(timeline, choice)])
+    return sorted(
+        [*speech(decisions, pronunciations), *breath_tones(timeline, choice, breaths), *chimes(timeline, choice)]
+    )

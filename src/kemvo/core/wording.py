@@ -149,6 +149,20 @@ def _capital(text: str) -> str:
     return text[:1].upper() + text[1:]
 
 
+LEADS = ("", "And", "Now", "Again,", "Once more,", "Then", "And now", "This time,", "As before,", "And again,", "So,")
+"""What leads in a sentence that comes again: the first ten times it comes, no two sound the same."""
+
+
+def led_in(text: str, time: int) -> str:
+    """A sentence as it is said the `time`-th time (0: the first)."""
+    lead = LEADS[0 if time == 0 else 1 + (time - 1) % (len(LEADS) - 1)]
+    if not lead or not text:
+        return text
+    first = text.split(maxsplit=1)[0]
+    lower = first[:1].lower() + first[1:] if first[1:].islower() or (len(first) == 1 and first != "I") else first
+    return f"{lead} {lower}{text[len(first) :]}"
+
+
 _ONES = (
     "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen "
     "sixteen seventeen eighteen nineteen"

@@ -1,0 +1,94 @@
+"""Functions that never fall, on whole steps of time: how much can be won by then. And the free stretches between blocked
+times."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Iterator, Sequence
+from typing import NamedTuple
+
+import numpy as np
+import numpy.typing as npt
+
+Ints = npt.NDArray[np.int64]
+Interval = tuple[int, int]
+
+NEVER = -(1 << 60)
+"""The value of what cannot be."""
+
+DENSE = 4096
+"""Longer tables are kept as the points at which they bend."""
+
+
+class Front(NamedTuple):
+    """A function that never falls, on whole steps from `base` on: its values, or (`at` given) those where it bends."""
+
+    base: int
+    values: Ints
+    at: Ints | None = None
+
+    def value(self, t: int) -> int:
+        """Its value at t; beyond its end the last one."""
+        if self.at is None:
+            return int(self.values[min(t - self.base, len(self.values) - 1)])
+        k = int(np.searchsorted(self.at, t - self.base, "right")) - 1
+        if k >= len(self.at) - 1:
+            return int(self.values[-1])
+        a, b = int(self.at[k]), int(self.at[k + 1])
+        va, vb = int(self.values[k]), int(self.values[k + 1])
+        return va + (vb - va) // (b - a) * (t - self.base - a)
+
+    def first(self, value: int) -> int:
+        """The first place at which it is so much."""
+        k = int(np.searchsorted(self.values, value, "left"))
+        if self.at is None or k == 0:
+            return self.base + (k if self.at is None else 0)
+        a, b = int(self.at[k - 1]), int(self.at[k])
+        va, vb = int(self.values[k - 1]), int(self.values[k])
+        slope = (vb - va) // (b - a)
+        return self.base + a + -(-(value - va) // slope)
+
+    def packed(self) -> Front:
+        """The same, in less room."""
+        if len(self.values) <= DENSE:
+            return self
+        rises = np.diff(self.values)
+        bends = np.flatnonzero(rises[1:] != rises[:-1]) + 1
+        at = np.concatenate(([0], bends, [len(self.values) - 1]))
+        return Front(self.base, self.values[at], at)
+
+
+def lift(out: Ints, front: Front, start: int, worth: int) -> None:
+    """Raise `out` to what a wording brings that begins at `start` and every step after it."""
+    at = start - front.base
+    known = front.values[at : at + len(out)] if at < len(front.values) else front.values[:0]
+    n = len(known)
+    if n:
+        np.maximum(out[:n], known + worth, out=out[:n])
+    if n < len(out):
+        np.maximum(out[n:], front.values[-1] + worth, out=out[n:])
+
+
+def clear(first: int, last: int, ms: int, walls: Sequence[Interval]) -> Iterator[Interval]:
+    """The starts from first to last at which nothing blocked is touched."""
+    at = first
+    for a, b in walls:
+        if b <= at:
+            continue
+        if a - ms >= last:
+            break
+        if a - ms >= at:
+            yield at, min(a - ms, last)
+        at = max(at, b)
+    if at <= last:
+        yield at, last
+
+
+def merged(blocked: Iterable[Interval]) -> list[Interval]:
+    """Stretches that overlap or touch made one, in order; empty ones left away."""
+    out: list[Interval] = []
+    for start, end in sorted(b for b in blocked if b[1] > b[0]):
+        if out and start <= out[-1][1]:
+            out[-1] = (out[-1][0], max(end, out[-1][1]))
+        else:
+            out.append((start, end))
+    return out
