@@ -5,6 +5,7 @@ BIN := .venv/bin
 STAMPS := .stamps
 PAGES := src/kemvo/api/pages/index.html
 TYPES := web/src/shared/api-types.ts
+SCHEMAS := form session room schedule-problem schedule-answer
 WEB_SOURCES := $(shell find web/src web/public -type f -not -name api-types.ts 2>/dev/null) web/index.html web/vite.config.ts web/tsconfig.json
 
 .PHONY: demo run test check bench setup pages types screenshots
@@ -29,8 +30,9 @@ check: $(STAMPS)/dev $(TYPES) ## Style, types and the import rule
 bench: setup pages $(STAMPS)/dev ## Print edit time, schedule time, render speed, memory
 	$(BIN)/python -m bench
 
-types: $(STAMPS)/python ## Write the API's description anew; the front end's types are made from it
+types: $(STAMPS)/python ## Write the API's description and the files' schemas anew; the front end's types are made from it
 	$(BIN)/kemvo openapi > web/src/shared/openapi.json
+	@for kind in $(SCHEMAS); do $(BIN)/kemvo schema $$kind > docs/schema/$$kind.schema.json; done
 	@$(MAKE) --no-print-directory $(TYPES)
 
 screenshots: setup pages $(STAMPS)/dev $(STAMPS)/chromium ## Refresh docs/screenshots from the demo data

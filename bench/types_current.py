@@ -1,4 +1,4 @@
-"""Fails when the front end's types were not made from the API as it is now: run "make types"."""
+"""Fails when the front end's types or the published schemas were not made from the code as it is now: run "make types"."""
 
 import json
 import sys
@@ -6,10 +6,15 @@ import tempfile
 from pathlib import Path
 
 from kemvo.api.app import create_app
+from kemvo.formats.schemas import SCHEMAS, schema_of
 
-KEPT = Path(__file__).parent.parent / "web/src/shared/openapi.json"
+ROOT = Path(__file__).parent.parent
+KEPT = ROOT / "web/src/shared/openapi.json"
 
 with tempfile.TemporaryDirectory() as folder:
     now = create_app(Path(folder)).openapi()
 if json.loads(KEPT.read_text()) != now:
     sys.exit("The web API has changed since its types were made. Run “make types” and commit the result.")
+for kind in SCHEMAS:
+    if json.loads((ROOT / f"docs/schema/{kind}.schema.json").read_text()) != schema_of(kind):
+        sys.exit(f"The files of kind “{kind}” have changed since their schema. Run “make types” and commit the result.")

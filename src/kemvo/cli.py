@@ -85,6 +85,31 @@ def cues(
 
 
 @app.command()
+def schedule(
+    problem: Annotated[
+        Path,
+        typer.Argument(
+            metavar="PROBLEM.json", help="What could be said, with lengths, worths and windows (docs/formats.md)."
+        ),
+    ],
+    out: Annotated[
+        Path | None, typer.Option("-o", "--out", metavar="ANSWER.json", help="Answer to write. Default: the terminal.")
+    ] = None,
+) -> None:
+    """Decide what is said, in which words, starting when: the exact optimum of a problem of your own."""
+    from kemvo.core.schedule import solve
+    from kemvo.formats.schedule_json import read_talk, write_answer
+
+    with _sentences():
+        talk = read_talk(problem.read_bytes(), problem.name)
+        text = write_answer(talk, solve(talk))
+        if out:
+            out.write_text(text, encoding="utf-8")
+        else:
+            typer.echo(text)
+
+
+@app.command()
 def render(
     session: SessionFile,
     out: Annotated[Path, typer.Option("-o", "--out", help="Sound file to write: .wav or .mp3.")] = Path("practice.wav"),
@@ -206,6 +231,19 @@ def _print_json(value: object) -> None:
     import json
 
     typer.echo(json.dumps(value, ensure_ascii=False, indent=1))
+
+
+@app.command()
+def schema(
+    kind: Annotated[str, typer.Argument(help="form, session, room, schedule-problem or schedule-answer.")],
+) -> None:
+    """Print the JSON Schema of a kind of file (as in docs/schema)."""
+    from kemvo.formats.schemas import SCHEMAS, schema_of
+
+    with _sentences():
+        if kind not in SCHEMAS:
+            _end(Problem(what=f"There is no schema called “{kind}”.", mend=f"Choose one of {', '.join(SCHEMAS)}."))
+        _print_json(schema_of(kind))
 
 
 @app.command(hidden=True)

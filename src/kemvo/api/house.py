@@ -5,9 +5,9 @@ from __future__ import annotations
 import threading
 import uuid
 from collections import OrderedDict
-from collections.abc import Iterable
+from collections.abc import Callable, Iterable
 from pathlib import Path
-from typing import Annotated
+from typing import Annotated, Generic, TypeVar
 
 from fastapi import Depends, Request
 
@@ -32,10 +32,30 @@ def new_id() -> str:
     return uuid.uuid4().hex[:10]
 
 
+T = TypeVar("T")
+
+
+class _Once(Generic[T]):
+    """Something worked out once, however many ask for it at the same time. A failure is not remembered."""
+
+    def __init__(self, work: Callable[[], T]) -> None:
+        self._work = work
+        self._lock = threading.Lock()
+        self._made: list[T] = []
+
+    def get(self) -> T:
+        """What it is."""
+        with self._lock:
+            if not self._made:
+                self._made.append(self._work())
+            return self._made[0]
+
+
 class House:
     """Everything that the pages of one data folder share."""
 
     VOICES_KEPT = 4
+    PRACTICES_KEPT = 6
 
     def __init__(self, folder: Path) -> None:
         self.folder = folder
@@ -48,6 +68,7 @@ class House:
         self.lengths = StoredBook(self.database)
         self.jobs = Jobs()
         self._clips: OrderedDict[str, Clips] = OrderedDict()
+        self._practices: OrderedDict[object, _Once[Practice]] = OrderedDict()
         self._lock = threading.Lock()
         self.renders = folder / "renders"
         self.renders.mkdir(exist_ok=True)
@@ -108,6 +129,19 @@ class House:
     def practice(self, session: Session, speed: float = 1.0) -> Practice:
         """A session worked out with its own voice."""
         return work_out(session, self.forms_of(session), self.clips(session.speech).measure, speed)
+
+    def practice_of(self, id_: str, speed: float = 1.0) -> tuple[Session, Practice]:
+        """A stored session and what it is worked out to. Pages ask for the same one several times at once: it is worked
+        out once, and remembered until the session or one of its forms is saved."""
+        stored = self.sessions.get(id_)
+        used = sorted({p.part.form_id for p in stored.body.passes})
+        key = (id_, stored.version, speed, tuple((f, self.forms.version(f)) for f in used))
+        with self._lock:
+            once = self._practices.setdefault(key, _Once(lambda: self.practice(stored.body, speed)))
+            self._practices.move_to_end(key)
+            if len(self._practices) > self.PRACTICES_KEPT:
+                self._practices.popitem(last=False)
+        return stored.body, once.get()
 
     def close(self) -> None:
         """Stop the work that is under way."""

@@ -12,7 +12,7 @@ from kemvo.api.documents import DocumentView, Version, answer, download, file_na
 from kemvo.api.house import Here, House
 from kemvo.api.work import JobView, job_view
 from kemvo.audio.render import SOUND_FORMATS, render
-from kemvo.core.plan import CueLine, Plan, cue_lines, session_plan
+from kemvo.core.plan import Plan, session_plan
 from kemvo.core.session import Session, first_passes, with_pass_ids
 from kemvo.core.stage import Stage, View, stage
 from kemvo.core.timeline import plan
@@ -147,30 +147,21 @@ def session_file(house: Here, id_: str) -> Response:
     return download(write_session(session, house.forms_of(session)), session.title, "session.json", "application/json")
 
 
-@router.get("/{id_}/cues")
-def session_cues(house: Here, id_: str) -> list[CueLine]:
-    """What became of every cue: said in full, shorter, or left out, and why."""
-    practice = house.practice(house.sessions.get(id_).body)
-    return cue_lines(practice.timeline, practice.decisions)
-
-
 Speed = Annotated[float, Query(ge=0.25, le=4, description="Multiplies every tempo; 1 is as planned.")]
 
 
 @router.get("/{id_}/stage")
 def session_stage(house: Here, id_: str, speed: Speed = 1.0, view: View = "class") -> Stage:
     """The session to be played, at a speed and in a view."""
-    session = house.sessions.get(id_).body
-    return stage(house.practice(session, speed), session.title, view, speed)
+    session, practice = house.practice_of(id_, speed)
+    return stage(practice, session.title, view, speed)
 
 
 @router.get("/{id_}/captions.{ending}")
 def session_captions(house: Here, id_: str, ending: Literal["vtt", "srt"]) -> Response:
     """The captions as WebVTT or SubRip."""
-    session = house.sessions.get(id_).body
-    return download(
-        write_captions(house.practice(session).sounds, ending), session.title, ending, CAPTION_FORMATS[ending]
-    )
+    session, practice = house.practice_of(id_)
+    return download(write_captions(practice.sounds, ending), session.title, ending, CAPTION_FORMATS[ending])
 
 
 @router.post("/{id_}/render", status_code=202)

@@ -132,8 +132,17 @@ def unknown_voice(voice: str) -> KemvoError:
 
 
 @cache
-def _engine() -> _Engine:
+def _the_engine() -> _Engine:
     return _Engine()
+
+
+_STARTING = threading.Lock()
+
+
+def _engine() -> _Engine:
+    """The one engine of this process, started when it is first asked for, by whichever thread."""
+    with _STARTING:
+        return _the_engine()
 
 
 class EspeakVoice:

@@ -47,8 +47,13 @@ def candidates(timeline: Timeline, breaths: Sequence[Breathed], session: Session
         *teller.breaths(breaths), *teller.counts(), *teller.reminders(), *teller.time_left(),
     ]  # fmt: skip
     cues = [c for c in cues if _asked(c, timeline, session.calls)]
-    cues.sort(key=lambda c: (c.target_ms, rank(c), c.id))
+    cues = in_order(cues)
     return Candidates(cues, list(_joined(cues, timeline)))
+
+
+def in_order(cues: Sequence[Cue]) -> list[Cue]:
+    """Cues in the order of their moments."""
+    return sorted(cues, key=lambda c: (c.target_ms, rank(c), c.id))
 
 
 def rank(cue: Cue) -> int:
@@ -307,9 +312,7 @@ def name_wordings(p: Performance) -> tuple[Wording, ...]:
     times = f", {number_word(p.nth)} of {number_word(p.of)}" if p.of > 1 else ""
     number = sayable(p.posture.number)
     full = f"{f'Number {number}. ' if number and p.nth == 1 else ''}{title}{times}"
-    return distinct(
-        ("full", full), ("short", f"{title}{times}" if p.nth > 1 else title), ("keyword", sayable(p.posture.name))
-    )
+    return distinct(("full", full), ("short", title), ("keyword", sayable(p.posture.name)))
 
 
 def _joined(cues: Sequence[Cue], timeline: Timeline) -> Iterator[Together]:

@@ -4,8 +4,9 @@ and words of their own."""
 from __future__ import annotations
 
 from bisect import bisect_right
+from collections.abc import Sequence
 
-from kemvo.core.candidates import Candidates, rank
+from kemvo.core.candidates import Candidates, in_order
 from kemvo.core.cues import KINDS, Cue
 from kemvo.core.session import CueChoice, OwnCue, Session
 from kemvo.core.timeline import Timeline
@@ -19,9 +20,31 @@ def chosen(found: Candidates, timeline: Timeline, session: Session) -> Candidate
     """The candidates with the session's choices and own words. Choices about cues that are not there (any more) rest."""
     if not session.cue_choices and not session.own_cues:
         return found
+    places = {c.id.rsplit(".", 1)[0]: c for c in found.cues}
+    made = _applied(found, session.cue_choices)
+    own = [c for x in session.own_cues if (c := _own(x, timeline, places))]
+    return Candidates(in_order([*made.cues, *{c.id: c for c in own}.values()]), made.joins)
+
+
+def with_choice(session: Session, choice: CueChoice) -> Session:
+    """A session in which one more thing is decided about a cue: on top of what was decided about it before."""
+    before = next((c for c in session.cue_choices if c.cue == choice.cue), None)
+    if before is not None:
+        choice = before.model_copy(update=choice.model_dump(exclude_unset=True))
+    others = tuple(c for c in session.cue_choices if c.cue != choice.cue)
+    return session.model_copy(update={"cue_choices": (*others, choice)})
+
+
+def apply_choice(found: Candidates, choice: CueChoice) -> Candidates:
+    """What could be said, with one more choice."""
+    made = _applied(found, (choice,))
+    return Candidates(in_order(made.cues), made.joins)
+
+
+def _applied(found: Candidates, choices: Sequence[CueChoice]) -> Candidates:
     cues = {c.id: c for c in found.cues}
     changed: set[str] = set()
-    for choice in session.cue_choices:
+    for choice in choices:
         cue = cues.get(choice.cue)
         if cue is None:
             continue
@@ -31,13 +54,7 @@ def chosen(found: Candidates, timeline: Timeline, session: Session) -> Candidate
             cues[cue.id] = _with(cue, choice)
         if choice.said is False or choice.text:
             changed.add(cue.id)
-    places = {c.id.rsplit(".", 1)[0]: c for c in found.cues}
-    for own in session.own_cues:
-        made = _own(own, timeline, places)
-        if made:
-            cues[made.id] = made
-    joins = [t for t in found.joins if not changed & set(t.ids)]
-    return Candidates(sorted(cues.values(), key=lambda c: (c.target_ms, rank(c), c.id)), joins)
+    return Candidates(list(cues.values()), [t for t in found.joins if not changed & set(t.ids)])
 
 
 def _with(cue: Cue, choice: CueChoice) -> Cue:

@@ -3,14 +3,14 @@ reasons in numbers."""
 
 from __future__ import annotations
 
-from bisect import bisect_left, bisect_right
 from collections.abc import Mapping, Sequence
-from typing import Literal, NamedTuple
+from typing import NamedTuple
 
 from kemvo.core.candidates import Candidates, Together, rank
 from kemvo.core.cues import KINDS, LATE_PRICE, Cue
 from kemvo.core.front import Interval, merged
-from kemvo.core.schedule import Answer, Ceiling, Join, Said, Saying, Talk, Utterance, solve
+from kemvo.core.schedule import Answer, Ceiling, Join, Said, Saying, Talk, solve
+from kemvo.core.told import State, outcomes
 from kemvo.core.wording import LENGTHS
 
 GAP_MS = 200
@@ -18,9 +18,6 @@ GAP_MS = 200
 
 GRID_MS = 10
 """The grid of times on which a practice is scheduled."""
-
-MOVED_MS = 2500
-"""A cue that ends so much before it should counts as moved."""
 
 BEAT_MS = 60
 """A count may come so much early or late."""
@@ -31,16 +28,9 @@ SPARSEST = 12.0
 TOGETHER_WORTH = 0.2
 """Two things in one breath are worth so little more than one after the other: they are, when it is no longer."""
 
-State = Literal["full", "shorter", "moved", "left out"]
-
 
 class Decision(NamedTuple):
-    """What became of a cue: `text` from `start_ms` to `end_ms`, or left out (no times, empty text).
-
-    `reason` is empty when it is said in full. `needs_ms` is the length of the longest wording, `free_ms`
-    the longest time that is free for it between its neighbours. `together`: the cues said with it in one utterance, in
-    order; the first of them carries the sound.
-    """
+    """What became of a cue (see `told.Outcome`). Of cues said in one utterance, the first one carries the sound."""
 
     cue: Cue
     state: State
@@ -51,6 +41,7 @@ class Decision(NamedTuple):
     free_ms: int
     reason: str
     together: tuple[str, ...] = ()
+    wished: bool = False
 
     def speaks(self) -> bool:
         """Whether an utterance begins with it."""
@@ -83,7 +74,8 @@ def decide(
     """
     talk = problem_of(found, lengths, blocked, ceilings, price_per_s)
     answer = solve(talk, GRID_MS)
-    return Decided(_told(found, talk, answer, lengths), talk, answer)
+    by_id = {c.id: c for c in found.cues}
+    return Decided([Decision(by_id[o.id], *o[1:]) for o in outcomes(talk, answer)], talk, answer)
 
 
 def problem_of(
@@ -136,92 +128,3 @@ def _join(t: Together, by_id: Mapping[str, Cue], lengths: Mapping[str, int]) -> 
             worth = sum(c.worth(k) for c, k in zip(part, alone, strict=True)) + TOGETHER_WORTH
             said.append(Said(w.text, lengths[w.text], worth))
     return Join(t.ids, tuple(said)) if said else None
-
-
-def _told(found: Candidates, talk: Talk, answer: Answer, lengths: Mapping[str, int]) -> list[Decision]:
-    """The answer as decisions with their reasons."""
-    said: dict[str, Utterance] = {i: u for u in answer.utterances for i in u.ids}
-    starts = [u.start_ms for u in answer.utterances]
-    ends = [u.end_ms for u in answer.utterances]
-    sayings = {s.id: s for s in talk.sayings}
-    missed = set(answer.missed)
-    out = []
-    order = [u.ids[0] for u in answer.utterances]
-    told_by = {sayings[i].target_ms: u.end_ms for u in answer.utterances for i in u.ids}
-    places = {c.id: i for i, c in enumerate(found.cues)}
-    at = [places[i] for i in order]
-    for no, c in enumerate(found.cues):
-        u = said.get(c.id)
-        s = sayings[c.id]
-        needs = lengths[c.wordings[0].text]
-        # What stands before and after it, in the order of the cues.
-        k = bisect_left(at, no) if u is None else starts.index(u.start_ms)
-        before = ends[k - 1] + talk.gap_ms if k else 0
-        after = (
-            (starts[k] if u is None else starts[k + 1] if k + 1 < len(starts) else None) if k < len(starts) else None
-        )
-        closes = s.due_ms if after is None else min(s.due_ms, after - talk.gap_ms)
-        free = longest_free(max(s.opens_ms, before), closes, talk.blocked)
-        if u is None:
-            out.append(_left_out(c, s, needs, free, lengths, c.id in missed, talk))
-            continue
-        together = u.ids if len(u.ids) > 1 else ()
-        ideal = s.due_ms if s.ideal_ms is None else s.ideal_ms
-        early = ideal - told_by[c.target_ms]
-        # Of several said in one breath, each is said at the length the whole was.
-        if not _in_full(c, u, talk):
-            reason = f"The full wording needs {seconds(needs)}; {seconds(free)} free before the movement."
-            if free >= needs:
-                reason = f"The full wording needs {seconds(needs)}; that much talk is not wished here."
-            out.append(Decision(c, "shorter", u.text, u.start_ms, u.end_ms, needs, free, reason, together))
-        elif early >= MOVED_MS and c.pin_ms is None and KINDS[c.kind].early >= MOVES_MATTER:
-            reason = f"It is over {seconds(early)} before it should be, to make room for what follows."
-            out.append(Decision(c, "moved", u.text, u.start_ms, u.end_ms, needs, free, reason, together))
-        else:
-            out.append(Decision(c, "full", u.text, u.start_ms, u.end_ms, needs, free, "", together))
-    return out
-
-
-MOVES_MATTER = 0.05
-"""Kinds of cues that lose less than this a second may come early without anybody minding."""
-
-
-def _in_full(c: Cue, u: Utterance, talk: Talk) -> bool:
-    if len(u.ids) == 1:
-        return u.wording == 0
-    return u.text == next(j for j in talk.joins if j.ids == u.ids).wordings[0].text and c.wordings[0].length == "full"
-
-
-def _left_out(
-    c: Cue, s: Saying, needs: int, free: int, lengths: Mapping[str, int], missed: bool, talk: Talk
-) -> Decision:
-    least = min(lengths[w.text] for w in c.wordings)
-    if missed:
-        reason = f"It has to be said and cannot: it needs {seconds(least)}, and {seconds(free)} is free beside what also has to be said."
-    elif free >= least:
-        reason = f"It would fit ({seconds(least)}), but less talk is wished here than that."
-    elif (
-        any(a < s.due_ms and b > s.opens_ms for a, b in talk.blocked)
-        and longest_free(s.opens_ms, s.due_ms, talk.blocked) < least
-    ):
-        reason = f"Needs {seconds(least)}; {seconds(free)} free outside the quiet times."
-    else:
-        reason = f"Needs {seconds(least)}; {seconds(free)} free before the movement."
-    return Decision(c, "left out", "", None, None, needs, free, reason)
-
-
-def longest_free(start: int, end: int, walls: Sequence[Interval]) -> int:
-    """The longest stretch from start to end that touches nothing blocked, in milliseconds."""
-    best, at = 0, start
-    first = bisect_right([b for _, b in walls], start)
-    for wall_start, wall_end in walls[first:]:
-        if wall_start >= end:
-            break
-        best = max(best, wall_start - at)
-        at = max(at, wall_end)
-    return max(best, end - at, 0)
-
-
-def seconds(ms: int) -> str:
-    """A length in seconds with a tenth."""
-    return f"{ms / 1000:.1f} s"

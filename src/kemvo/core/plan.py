@@ -10,14 +10,13 @@ from itertools import groupby
 from kemvo.core.account import Account, account, energy_says, together
 from kemvo.core.blocks import KINDS
 from kemvo.core.breathed import Breathed, breath_by_pass, starts_breath
-from kemvo.core.decisions import Decision
 from kemvo.core.ledger import Totals, totals_by
 from kemvo.core.paces import conflicts
 from kemvo.core.placing import best_spot, clearance
 from kemvo.core.problem import Problem
 from kemvo.core.session import FACINGS, TURN_MS, VOICES, Forms, Session, missing_parts, pass_title, postures_of
 from kemvo.core.space import Disc, space
-from kemvo.core.timeline import Span, Timeline, by_pass, entry_weight, placed_of, plan
+from kemvo.core.timeline import Span, by_pass, entry_weight, placed_of, plan
 from kemvo.core.values import Value
 from kemvo.core.walking import trace
 
@@ -232,37 +231,3 @@ def clock_at(starts_at: str, ms: int) -> str:
     hours, minutes = (int(x) for x in starts_at.split(":"))
     whole = hours * 60 + minutes + ms // 60_000
     return f"{whole // 60 % 24}:{whole % 60:02d}"
-
-
-class CueLine(Value):
-    """What became of one cue, for a list. `said` is what is heard, `wish` the longest wording."""
-
-    id: str
-    pass_no: int
-    kind: str
-    target_ms: int
-    state: str
-    wish: str
-    said: str
-    start_ms: int | None
-    end_ms: int | None
-    reason: str
-
-
-def cue_lines(timeline: Timeline, decisions: list[Decision]) -> list[CueLine]:
-    """Every decision of a schedule as a line."""
-    return [
-        CueLine(
-            id=d.cue.id,
-            pass_no=timeline.spans[d.cue.span].leg.no,
-            kind=d.cue.kind,
-            target_ms=d.cue.target_ms,
-            state=d.state,
-            wish=d.cue.wordings[0].text,
-            said=d.text,
-            start_ms=d.start_ms,
-            end_ms=d.end_ms,
-            reason=d.reason,
-        )
-        for d in decisions
-    ]

@@ -61,12 +61,14 @@ class StagePass(Value):
 
 
 class StageSound(Value):
-    """A sound to be played: from where, how long, what."""
+    """A sound to be played: from where, how long, what; `voiced`: what the voice is given, where that is spelt
+    otherwise."""
 
     at_ms: int
     ms: int
     kind: str
     text: str
+    voiced: str
 
 
 class Curve(Value):
@@ -101,7 +103,9 @@ def stage(practice: Practice, title: str, view: View, speed: float) -> Stage:
         passes=_passes(spans),
         spans=_spans(spans, view),
         curve=curve(spans, practice.timeline.total_ms, practice.breaths),
-        sounds=tuple(StageSound(at_ms=s.at_ms, ms=s.ms, kind=s.kind, text=s.text) for s in practice.sounds),
+        sounds=tuple(
+            StageSound(at_ms=s.at_ms, ms=s.ms, kind=s.kind, text=s.text, voiced=s.voiced) for s in practice.sounds
+        ),
     )
 
 

@@ -56,6 +56,7 @@ class Documents(Generic[T]):
         self.kind = kind
         self.read: Callable[[object], T] = read
         self.new_id = new_id
+        self._read: dict[object, T] = {}
 
     def all(self, removed: bool = False) -> list[Stored[T]]:
         """The documents, last saved first; with `removed`, those that were removed instead."""
@@ -70,6 +71,12 @@ class Documents(Generic[T]):
         """One document, removed or not. Raises NotThere."""
         with self.database.open() as db:
             return self._get(db, id_)
+
+    def version(self, id_: str) -> int:
+        """The version of a document, 0 when there is none."""
+        with self.database.open() as db:
+            row = db.execute("SELECT version FROM document WHERE id = ? AND kind = ?", (id_, self.kind)).fetchone()
+            return int(row[0]) if row else 0
 
     def add(self, body: T) -> Stored[T]:
         """A new document."""
@@ -183,12 +190,26 @@ class Documents(Generic[T]):
         return Stored(
             row["id"],
             row["version"],
-            self.read(json.loads(row["body"])) if body is None else body,
+            self._body(row) if body is None else body,
             row["saved"],
             bool(steps["back"]),
             bool(steps["forth"]),
             bool(row["removed"]),
         )
+
+    def _body(self, row: sqlite3.Row) -> T:
+        """The content of a row, read once for every version of a document."""
+        key = (row["id"], row["version"], hash(row["body"]))
+        known = self._read.get(key)
+        if known is None:
+            known = self._read[key] = self.read(json.loads(row["body"]))
+            if len(self._read) > BODIES_KEPT:
+                self._read.pop(next(iter(self._read)), None)
+        return known
+
+
+BODIES_KEPT = 200
+"""How many documents' contents are remembered."""
 
 
 def form_documents(database: Database, new_id: Callable[[], str]) -> Documents[Form]:

@@ -1,11 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { type CueLine, call, sentence } from "../shared/api";
+import { Link } from "react-router";
+import { call, type Desk, sentence } from "../shared/api";
 import { clock } from "../shared/format";
 
 const STATES = [
   { id: "left out", name: "left out" },
   { id: "shorter", name: "shorter" },
+  { id: "moved", name: "early" },
   { id: "full", name: "in full" },
 ] as const;
 
@@ -13,7 +15,7 @@ const STATES = [
 export function CueReport({ id, version }: { id: string; version: number }) {
   const { data, error } = useQuery({
     queryKey: ["cues", id, version],
-    queryFn: () => call<CueLine[]>(`sessions/${id}/cues`),
+    queryFn: () => call<Desk>(`sessions/${id}/cues`),
   });
   const [state, setState] = useState<string | null>(null);
   if (!data)
@@ -23,12 +25,21 @@ export function CueReport({ id, version }: { id: string; version: number }) {
         <p className="quiet">{error ? sentence(error) : "Measuring the voice…"}</p>
       </section>
     );
-  const count = (s: string) => data.filter((c) => c.state === s).length;
+  const { cues } = data;
+  const count = (s: string) => cues.filter((c) => c.state === s).length;
   const shown = state ?? (count("left out") ? "left out" : count("shorter") ? "shorter" : "full");
-  const lines = data.filter((c) => c.state === shown);
+  const lines = cues.filter((c) => c.state === shown);
   return (
     <section className="rounded-box border-base-300 border bg-base-100 p-3" aria-label="What is said">
-      <h2 className="mb-2 text-lg">What is said</h2>
+      <div className="mb-2 flex items-center justify-between gap-2">
+        <h2 className="text-lg">What is said</h2>
+        <Link className="btn btn-sm" to={`/desk/${id}`}>
+          Cue desk
+        </Link>
+      </div>
+      <p className="mb-2 text-sm" data-talk>
+        {data.share_pct} % of the time is talk · {data.words_a_minute} words a minute
+      </p>
       <div className="join mb-2">
         {STATES.map((s) => (
           <button

@@ -74,7 +74,9 @@ export function moveGroup(s: Session, ids: readonly string[], by: -1 | 1): Sessi
 /** A copy of the passes of a group below it. */
 export function copyGroup(s: Session, ids: readonly string[]): Session {
   const from = s.passes.findIndex((p) => p.id === ids[0]);
-  const copies = s.passes.slice(from, from + ids.length).map((p) => ({ ...p, id: newId(), group: `${p.group} again`.slice(0, 200) }));
+  const copies = s.passes
+    .slice(from, from + ids.length)
+    .map((p) => ({ ...p, id: newId(), group: `${p.group} again`.slice(0, 200) }));
   return from < 0 ? s : { ...s, passes: s.passes.toSpliced(from + ids.length, 0, ...copies) };
 }
 

@@ -58,6 +58,20 @@ export const SESSION_KEYS: Key[] = [
   ...EDITING,
 ];
 
+export const DESK_KEYS: Key[] = [
+  { shown: "↑ ↓", does: "Cue before, cue after" },
+  { shown: "← →", does: "Begin a tenth of a second earlier, later, and pin (Shift: half a second)" },
+  { shown: "Enter", does: "Change the words; Esc leaves them" },
+  { shown: "Alt N / Alt Shift N", does: "Next problem, the one before" },
+  { shown: "Alt 1 … Alt 3", does: "Take a cure of the chosen cue" },
+  { shown: "Alt K", does: "Pin it where it is, or let it go" },
+  { shown: "Alt X", does: "Leave it out, or take it back" },
+  { shown: "Alt W", does: "Add words of your own after it" },
+  { shown: "Alt L", does: "Listen from here, stop" },
+  { shown: "Alt P", does: "To the stage" },
+  ...EDITING,
+];
+
 export const STAGE_KEYS: Key[] = [
   { shown: "Space", does: "Play, pause" },
   { shown: "← →", does: "Movement back, on" },

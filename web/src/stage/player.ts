@@ -151,7 +151,7 @@ export class Player {
   private address(sound: StageSound): string {
     if (sound.kind !== "speech") return `/api/sound/${sound.kind}.wav?ms=${sound.ms}`;
     const asked = new URLSearchParams({
-      text: sound.text,
+      text: sound.voiced || sound.text,
       voice: this.speech.voice,
       wpm: String(this.speech.wpm),
     });

@@ -1,0 +1,45 @@
+"""The published JSON Schemas (2020-12) of the files Kemvo reads and writes: kept in docs/schema, made from the models."""
+
+from __future__ import annotations
+
+from typing import Any, Literal
+
+from pydantic import BaseModel, Field
+
+from kemvo.core.form import Form
+from kemvo.core.room import Room
+from kemvo.core.session import Session
+from kemvo.formats.schedule_json import AnswerOut, ProblemIn
+
+
+class FormFile(BaseModel):
+    """A form file."""
+
+    format: Literal["kemvo"]
+    version: Literal[1]
+    kind: Literal["form"]
+    form: Form
+
+
+class SessionFile(BaseModel):
+    """A session file: the session and every form it goes over, by the id its passes use."""
+
+    format: Literal["kemvo"]
+    version: Literal[1]
+    kind: Literal["session"]
+    session: Session
+    forms: dict[str, Form] = Field(default_factory=dict)
+
+
+SCHEMAS: dict[str, type[BaseModel]] = {
+    "form": FormFile,
+    "session": SessionFile,
+    "room": Room,
+    "schedule-problem": ProblemIn,
+    "schedule-answer": AnswerOut,
+}
+
+
+def schema_of(name: str) -> dict[str, Any]:
+    """The schema of a kind of file. Raises KeyError for a kind there is not."""
+    return {"$schema": "https://json-schema.org/draft/2020-12/schema", **SCHEMAS[name].model_json_schema()}

@@ -1,0 +1,384 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useMemo, useRef, useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import {
+  type CueChoice,
+  type CueLine,
+  call,
+  type Desk,
+  type Plan,
+  type Session,
+  type SessionView,
+  type Stage,
+  sentence,
+} from "../shared/api";
+import { newId, plural } from "../shared/format";
+import { KeysDialog } from "../shared/KeysDialog";
+import { DESK_KEYS, pressed } from "../shared/keys";
+import { SaveState, SaveTrouble } from "../shared/SaveState";
+import { Waiting } from "../shared/Shell";
+import { type Editing, useDocument } from "../shared/useDocument";
+import { Player } from "../stage/player";
+import { CallsPanel } from "./CallsPanel";
+import { CuePanel } from "./CuePanel";
+import { DeskScroll } from "./DeskScroll";
+import { FilesPanel } from "./FilesPanel";
+import { Problems } from "./Problems";
+
+const LEAVES = [
+  { id: "cue", name: "Cue" },
+  { id: "problems", name: "Problems" },
+  { id: "calls", name: "What is called" },
+  { id: "files", name: "In and out" },
+] as const;
+type Leaf = (typeof LEAVES)[number]["id"];
+
+/** The cue desk: what is said when, and why so. */
+export default function DeskPage() {
+  const { id = "" } = useParams();
+  const session = useQuery({
+    queryKey: ["sessions", id],
+    queryFn: () => call<SessionView>(`sessions/${id}`),
+    gcTime: 0,
+  });
+  if (!session.data) return <Waiting error={session.error && sentence(session.error)} />;
+  return <DeskSheet key={id} first={session.data} />;
+}
+
+function DeskSheet({ first }: { first: SessionView }) {
+  const doc = useDocument<Session, Plan>("sessions", first);
+  const { body: session, edit, ask } = doc;
+  const id = first.id;
+  const { version } = doc.view;
+  const navigate = useNavigate();
+  const desk = useQuery({
+    queryKey: ["cues", id, version],
+    queryFn: () => call<Desk>(`sessions/${id}/cues`),
+    placeholderData: (before) => before,
+  });
+  const stage = useQuery({
+    queryKey: ["stage", id, "desk", version],
+    queryFn: () => call<Stage>(`sessions/${id}/stage`),
+    placeholderData: (before) => before,
+  });
+  const [chosenId, setChosenId] = useState("");
+  const [leaf, setLeaf] = useState<Leaf>("cue");
+  const [told, setTold] = useState("");
+  const cues = desk.data?.cues ?? [];
+  const spoken = useMemo(() => inOrder(cues), [cues]);
+  const cue = cues.find((c) => c.id === chosenId) ?? spoken[0];
+  const problems = useMemo(() => cues.filter((c) => c.state !== "full" && !c.wished), [cues]);
+  const listening = useListening(stage.data, session.speech);
+  const saved = doc.saving === "saved";
+  const [fullness, setFullness] = useState(session.fullness);
+  useEffect(() => setFullness(session.fullness), [session.fullness]);
+
+  const choose = (change: Partial<CueChoice>, how?: "typing") => {
+    if (!cue) return;
+    edit((s) => decided(s, cue, change), how);
+  };
+  const nudge = (ms: number) => {
+    if (!cue || cue.start_ms === null) return;
+    const own = ownCue(session, cue);
+    if (own)
+      edit((s) => ({
+        ...s,
+        own_cues: s.own_cues.map((c) => (c.id === own.id ? { ...c, at_ms: c.at_ms + ms } : c)),
+      }));
+    else choose({ pin_ms: Math.round((cue.start_ms - cue.target_ms + ms) / 10) * 10 });
+  };
+  const forget = () => {
+    if (!cue) return;
+    const own = ownCue(session, cue);
+    edit((s) => ({
+      ...s,
+      cue_choices: s.cue_choices.filter((c) => c.cue !== cue.id),
+      own_cues: own ? s.own_cues.filter((c) => c.id !== own.id) : s.own_cues,
+    }));
+  };
+  const add = () => {
+    if (!cue) return;
+    const made = newId();
+    edit((s) => ({
+      ...s,
+      own_cues: [
+        ...s.own_cues,
+        { id: made, text: "Words of your own", at_ms: (cue.end_ms ?? cue.target_ms) + 300, by: "" },
+      ],
+    }));
+    setChosenId(`own.${made}.text`);
+    setLeaf("cue");
+  };
+  const walk = (list: readonly CueLine[], by: 1 | -1) => {
+    if (!list.length) return;
+    const at = cue ? list.findIndex((c) => c.id === cue.id) : -1;
+    const near =
+      at >= 0
+        ? at + by
+        : by > 0
+          ? list.findIndex((c) => c.target_ms > (cue?.target_ms ?? -1))
+          : list.findLastIndex((c) => c.target_ms < (cue?.target_ms ?? 0));
+    const to = list[Math.min(list.length - 1, Math.max(0, near))] ?? list[0];
+    if (to) setChosenId(to.id);
+    setLeaf((l) => (l === "problems" ? l : "cue"));
+  };
+  const cure = (no: number) => {
+    if (cue && cue.state !== "full") void ask("cures", { cue: cue.id, no });
+  };
+  const listen = () => listening.toggle(cue ? Math.max(0, (cue.start_ms ?? cue.target_ms) - 1500) : 0);
+  const keepWords = async (scope: "movement" | "phrase") => {
+    const words = cue && session.cue_choices.find((c) => c.cue === cue.id)?.text;
+    if (!cue || !words) return;
+    await ask("words", { cue: cue.id, text: words, scope });
+    setTold(
+      scope === "movement"
+        ? "The form says so for this movement now."
+        : "The form says so wherever these words come now.",
+    );
+  };
+
+  const keys: Record<string, () => void> = {
+    ArrowDown: () => walk(spoken, 1),
+    ArrowUp: () => walk(spoken, -1),
+    ArrowLeft: () => nudge(-100),
+    ArrowRight: () => nudge(100),
+    "Shift+ArrowLeft": () => nudge(-500),
+    "Shift+ArrowRight": () => nudge(500),
+    Enter: () => document.querySelector<HTMLElement>("[data-words-field]")?.focus(),
+  };
+  const anywhere: Record<string, () => void> = {
+    "Alt+KeyN": () => walk(problems, 1),
+    "Alt+Shift+KeyN": () => walk(problems, -1),
+    "Alt+Digit1": () => cure(0),
+    "Alt+Digit2": () => cure(1),
+    "Alt+Digit3": () => cure(2),
+    "Alt+KeyK": () =>
+      cue && choose({ pin_ms: cue.pinned ? null : (cue.start_ms ?? cue.due_ms) - cue.target_ms }),
+    "Alt+KeyX": () =>
+      cue &&
+      choose({ said: session.cue_choices.find((c) => c.cue === cue.id)?.said === false ? null : false }),
+    "Alt+KeyL": listen,
+    "Alt+KeyW": add,
+    "Alt+KeyP": () => navigate(`/stage/${id}`),
+    Escape: () => (document.activeElement as HTMLElement | null)?.blur(),
+  };
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (document.querySelector("dialog[open]")) return;
+      const typing = e.target instanceof HTMLElement && e.target.matches("input, textarea, select");
+      const work = anywhere[pressed(e)] ?? (typing ? undefined : keys[pressed(e)]);
+      if (!work) return;
+      e.preventDefault();
+      work();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  });
+
+  const error = desk.error ?? stage.error;
+  if (!desk.data || !stage.data)
+    return error ? <Waiting error={sentence(error)} /> : <p className="quiet p-6">Measuring the voice…</p>;
+  const { share_pct, words_a_minute, missed } = desk.data;
+  return (
+    <div data-desk={cues.length} data-desk-version={desk.isPlaceholderData ? "" : version}>
+      <div className="mb-2 flex flex-wrap items-end gap-x-4 gap-y-1">
+        <h1 className="min-w-64 flex-1 truncate text-3xl">{session.title || "Untitled session"}</h1>
+        <div className="flex items-center gap-1">
+          <SaveState doc={doc as Editing<unknown, unknown>} />
+          <KeysDialog keys={DESK_KEYS} title="cue desk" />
+          <Link className="btn btn-sm" to={`/sessions/${id}`}>
+            The session
+          </Link>
+          <Link className="btn btn-sm" to={`/booth/${id}`}>
+            The booth
+          </Link>
+          <Link className="btn btn-primary btn-sm" to={`/stage/${id}`}>
+            To the stage
+          </Link>
+        </div>
+      </div>
+      <SaveTrouble doc={doc as Editing<unknown, unknown>} />
+      {told && (
+        <p role="status" className="alert mb-2">
+          {told}
+        </p>
+      )}
+      <div className="mb-3 flex flex-wrap items-center gap-x-5 gap-y-1">
+        <label className="flex items-center gap-2 text-sm">
+          sparse
+          <input
+            type="range"
+            className="range range-primary range-xs w-44"
+            aria-label="From sparse to full"
+            min={0}
+            max={100}
+            step={2}
+            value={fullness}
+            onChange={(e) => {
+              const value = Number(e.target.value);
+              setFullness(value);
+              edit((s) => ({ ...s, fullness: value }), "typing");
+            }}
+          />
+          full
+        </label>
+        <p data-share={share_pct}>
+          <b>{share_pct} %</b> of the time is talk · {words_a_minute} words a minute
+        </p>
+        <p className="quiet text-sm">
+          {plural(cues.filter((c) => c.state === "left out").length, "cue")} left out,{" "}
+          {cues.filter((c) => c.state === "shorter").length} shorter,{" "}
+          {cues.filter((c) => c.state === "moved").length} early
+        </p>
+        {missed > 0 && (
+          <p role="alert" className="text-error">
+            {plural(missed, "cue")} that must be said cannot be.
+          </p>
+        )}
+      </div>
+      <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem] 2xl:grid-cols-[minmax(0,1fr)_28rem]">
+        <div>
+          <div
+            className="quiet grid grid-cols-[1fr_9.5rem_1fr_1.1fr] pr-3 pb-1 text-center text-sm"
+            aria-hidden="true"
+          >
+            <span>of the left leg</span>
+            <span className="flex justify-between px-1">
+              <span>all left</span>
+              <span>all right</span>
+            </span>
+            <span>of the right leg</span>
+            <span>of the whole</span>
+          </div>
+          {cues.length === 0 ? (
+            <p className="quiet rounded-box border border-base-300 border-dashed p-6">
+              Nothing is said in this session yet. Add passes whose voice is not silent.
+            </p>
+          ) : (
+            <DeskScroll
+              stage={stage.data}
+              cues={cues}
+              chosenId={cue?.id ?? ""}
+              onChoose={(c) => {
+                setChosenId(c);
+                setLeaf("cue");
+              }}
+              heard={listening.heard}
+            />
+          )}
+        </div>
+        <aside className="rounded-box border border-base-300 bg-base-100" aria-label="Cue and session">
+          <div role="tablist" aria-label="Cue and session" className="flex border-b border-base-300">
+            {LEAVES.map((l) => (
+              <button
+                key={l.id}
+                type="button"
+                role="tab"
+                aria-selected={leaf === l.id}
+                className={`min-h-9 flex-auto px-1.5 text-sm whitespace-nowrap ${leaf === l.id ? "font-semibold shadow-[inset_0_-2px_0_var(--color-primary)]" : "quiet"}`}
+                onClick={() => setLeaf(l.id)}
+              >
+                {l.id === "problems" ? `${l.name} ${problems.length || ""}` : l.name}
+              </button>
+            ))}
+          </div>
+          <div role="tabpanel" className="max-h-[calc(100vh-17.5rem)] min-h-72 overflow-y-auto p-3">
+            {leaf === "cue" && cue && (
+              <CuePanel
+                {...{ id, version, cue, session, choose, forget, nudge }}
+                ready={saved && !desk.isPlaceholderData}
+                onCure={cure}
+                onListen={listen}
+                onKeepWords={(scope) => void keepWords(scope)}
+                onOwnWords={(text) =>
+                  edit(
+                    (s) => ({
+                      ...s,
+                      own_cues: s.own_cues.map((c) => (`own.${c.id}.text` === cue.id ? { ...c, text } : c)),
+                    }),
+                    "typing",
+                  )
+                }
+              />
+            )}
+            {leaf === "problems" && (
+              <Problems problems={problems} chosenId={cue?.id ?? ""} onChoose={setChosenId}>
+                {cue && cue.state !== "full" && (
+                  <CuePanel
+                    {...{ id, version, cue, session, choose, forget, nudge }}
+                    ready={saved && !desk.isPlaceholderData}
+                    onCure={cure}
+                    onListen={listen}
+                    onKeepWords={(scope) => void keepWords(scope)}
+                    onOwnWords={() => {}}
+                  />
+                )}
+              </Problems>
+            )}
+            {leaf === "calls" && <CallsPanel session={session} desk={desk.data} edit={edit} />}
+            {leaf === "files" && (
+              <FilesPanel id={id} onTake={(name, text) => void ask("cue-file", { name, text })} />
+            )}
+          </div>
+        </aside>
+      </div>
+      <p className="quiet mt-2 text-sm">
+        <kbd className="kbd kbd-xs">↑ ↓</kbd> walk · <kbd className="kbd kbd-xs">← →</kbd> begin earlier,
+        later · <kbd className="kbd kbd-xs">Enter</kbd> change the words ·{" "}
+        <kbd className="kbd kbd-xs">Alt N</kbd> next problem ·{" "}
+        <button type="button" className="link" onClick={add}>
+          Add words of your own
+        </button>{" "}
+        <kbd className="kbd kbd-xs">Alt W</kbd>
+      </p>
+    </div>
+  );
+}
+
+/** Cues in the order in which they are heard; those left out at the moment they were for. */
+function inOrder(cues: readonly CueLine[]): CueLine[] {
+  return [...cues].sort((a, b) => (a.start_ms ?? a.target_ms) - (b.start_ms ?? b.target_ms));
+}
+
+function ownCue(session: Session, cue: CueLine) {
+  return session.own_cues.find((c) => cue.id === `own.${c.id}.text`);
+}
+
+/** A session in which something more is decided about a cue; a decision that says nothing is none. */
+function decided(s: Session, cue: CueLine, change: Partial<CueChoice>): Session {
+  const before = s.cue_choices.find((c) => c.cue === cue.id);
+  const made = { cue: cue.id, text: "", said: null, pin_ms: null, sooner_ms: 0, ...before, ...change };
+  const says = made.text || made.said !== null || made.pin_ms !== null || made.sooner_ms;
+  const others = s.cue_choices.filter((c) => c.cue !== cue.id);
+  return { ...s, cue_choices: says ? [...others, made] : others };
+}
+
+/** Plays the practice from a place, with the place that is heard. */
+function useListening(stage: Stage | undefined, speech: Session["speech"]) {
+  const player = useRef<Player | null>(null);
+  const [heard, setHeard] = useState<number | null>(null);
+  useEffect(() => () => player.current?.close(), []);
+  useEffect(() => {
+    if (heard === null) return;
+    const timer = window.setInterval(
+      () => setHeard(player.current?.playing ? player.current.position() : null),
+      200,
+    );
+    return () => window.clearInterval(timer);
+  }, [heard]);
+  const toggle = async (from: number) => {
+    if (player.current?.playing) {
+      player.current.pause();
+      setHeard(null);
+      return;
+    }
+    if (!stage) return;
+    player.current?.close();
+    const made = new Player([...stage.sounds], stage.total_ms, speech, () => setHeard(null));
+    player.current = made;
+    await made.seek(from);
+    await made.play();
+    setHeard(made.position());
+  };
+  return { heard, toggle: (from: number) => void toggle(from) };
+}
