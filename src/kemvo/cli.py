@@ -112,7 +112,9 @@ def schedule(
 @app.command()
 def render(
     session: SessionFile,
-    out: Annotated[Path, typer.Option("-o", "--out", help="Sound file to write: .wav or .mp3.")] = Path("practice.wav"),
+    out: Annotated[Path, typer.Option("-o", "--out", help="Sound file to write: .wav, .flac, .mp3 or .ogg.")] = Path(
+        "practice.wav"
+    ),
     speed: Annotated[float, typer.Option(help="Multiplies every tempo.", min=0.25, max=4)] = 1.0,
 ) -> None:
     """Render a session to a sound file: voice, breath tones and chimes."""

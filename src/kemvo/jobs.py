@@ -23,7 +23,8 @@ class Cancelled(Exception):
 
 @dataclass
 class Job:
-    """One piece of work. `progress` is the share done, 0 to 1; `result` the file it made."""
+    """One piece of work. `progress` is the share done, 0 to 1; `result` the file it made, `note` what
+    is to be said about it."""
 
     id: str
     title: str
@@ -32,6 +33,7 @@ class Job:
     problem: Problem | None = None
     result: Path | None = None
     filename: str = ""
+    note: str = ""
     media_type: str = ""
     stop: threading.Event = field(default_factory=threading.Event)
 
@@ -52,8 +54,8 @@ class Jobs:
         self._jobs: OrderedDict[str, Job] = OrderedDict()
         self._lock = threading.Lock()
 
-    def start(self, title: str, filename: str, media_type: str, work: Callable[[Job], Path]) -> Job:
-        """Begin a job. `work` calls `job.report` now and then and returns the file it made."""
+    def start(self, title: str, filename: str, media_type: str, work: Callable[[Job], Path | None]) -> Job:
+        """Begin a job. `work` calls `job.report` now and then and returns the file it made, if any."""
         job = Job(uuid.uuid4().hex[:12], title, filename=filename, media_type=media_type)
         with self._lock:
             self._jobs[job.id] = job
@@ -83,7 +85,7 @@ class Jobs:
             job.stop.set()
         self._pool.shutdown(wait=True, cancel_futures=True)
 
-    def _run(self, job: Job, work: Callable[[Job], Path]) -> None:
+    def _run(self, job: Job, work: Callable[[Job], Path | None]) -> None:
         try:
             job.report(0.0)
             job.state = "running"

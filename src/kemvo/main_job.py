@@ -6,14 +6,15 @@ from pathlib import Path
 from typing import NamedTuple
 
 from kemvo.audio.clips import Clips
-from kemvo.audio.espeak import voice_of
+from kemvo.audio.voices import voice_of
 from kemvo.core.form import Form
-from kemvo.core.practice import Practice, work_out
+from kemvo.core.practice import Practice, prepare, work_out
 from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.session import first_passes, missing_parts
+from kemvo.core.session import SpeechChoice, first_passes, missing_parts
 from kemvo.formats.kemvo_json import read_file
 from kemvo.store.database import Database, home
 from kemvo.store.lengths import StoredBook
+from kemvo.store.sounds import FoundTakes, Shelf, Takes
 
 
 class Prepared(NamedTuple):
@@ -47,6 +48,13 @@ def one_form(path: Path) -> Form:
     return bundle.form()
 
 
+def _clips(choice: SpeechChoice) -> Clips:
+    folder = home()
+    database = Database(folder / "kemvo.sqlite")
+    takes = FoundTakes(Takes(database, Shelf(folder / "sounds"))) if choice.takes else None
+    return Clips(voice_of(choice, folder), StoredBook(database), takes)
+
+
 def prepared(path: Path, speed: float) -> Prepared:
     """Read a session file (or a form file, as a first session over it) and work it out.
 
@@ -54,6 +62,9 @@ def prepared(path: Path, speed: float) -> Prepared:
     """
     bundle = read_file(path.read_bytes(), path.name)
     session = bundle.session or first_passes("form", bundle.form())
-    clips = Clips(voice_of(session.speech), StoredBook(Database(home() / "kemvo.sqlite")))
+    clips = _clips(session.speech)
+    found = prepare(session, bundle.forms, clips.measure, speed)
+    for text in clips.unmeasured(found.lengths):
+        clips.measure_now(text)
     practice = work_out(session, bundle.forms, clips.measure, speed)
     return Prepared(practice, clips, [p.sentence() for p in missing_parts(session, bundle.forms)])

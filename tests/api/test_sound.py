@@ -12,9 +12,9 @@ from typer.testing import CliRunner
 
 from kemvo.audio.clips import Clips
 from kemvo.audio.espeak import EspeakVoice
-from kemvo.audio.render import RATE, blocks, render, resampled
+from kemvo.audio.render import RATE, blocks, render
 from kemvo.audio.tones import breath_tone, chime
-from kemvo.audio.voice import Utterance
+from kemvo.audio.voice import Utterance, resampled
 from kemvo.cli import app
 from kemvo.core.problem import KemvoError
 from kemvo.core.sound import Sound
@@ -141,7 +141,7 @@ def test_the_breath_tones_differ_and_end_softly() -> None:
 
 def test_resampling_keeps_pitch_and_length() -> None:
     t = np.arange(22_050) / 22_050
-    there = resampled(Utterance(np.asarray(np.sin(2 * np.pi * 440 * t), np.float32), 22_050))
+    there = resampled(Utterance(np.asarray(np.sin(2 * np.pi * 440 * t), np.float32), 22_050), RATE)
     assert len(there) == RATE
     middle = there[4000:-4000]
     wanted = np.sin(2 * np.pi * 440 * np.arange(RATE) / RATE)[4000:-4000]

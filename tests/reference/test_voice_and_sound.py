@@ -13,7 +13,8 @@ import pytest
 
 from kemvo.audio.clips import Clips
 from kemvo.audio.espeak import EspeakVoice
-from kemvo.audio.render import RATE, render, resampled
+from kemvo.audio.render import RATE, render
+from kemvo.audio.voice import resampled
 from kemvo.core.sound import Sound
 from kemvo.store.database import Database
 from kemvo.store.lengths import StoredBook
@@ -52,7 +53,7 @@ def test_a_rendered_file_has_the_length_and_the_sounds_of_its_plan(
     samples, rate = decoded(path)
     assert rate == RATE
     assert abs(len(samples) / rate * 1000 - 16_000) <= within_ms
-    spoken = resampled(clips.speak(SENTENCES[1]))
+    spoken = resampled(clips.speak(SENTENCES[1]), RATE)
     found = np.argmax(np.correlate(samples[4 * rate : 11 * rate : 4], spoken[::4], "valid")) * 4 + 4 * rate
     assert abs(found / rate * 1000 - 5000) <= within_ms
     loud = np.abs(samples)
@@ -88,7 +89,7 @@ def test_the_stage_hears_what_the_file_holds(demo_client: object, clips: Clips) 
     answer = demo_client.get("/api/sound/speech.wav", params={"text": SENTENCES[0]})
     with av.open(io.BytesIO(answer.content)) as file:
         frames = np.concatenate([f.to_ndarray().reshape(-1) for f in file.decode(audio=0)])
-    mixed = resampled(clips.speak(SENTENCES[0])) * 0.85
+    mixed = resampled(clips.speak(SENTENCES[0]), RATE) * 0.85
     assert abs(len(frames) - len(mixed)) < 0.01 * RATE, "the engine itself varies by some samples"
     n = min(len(frames), len(mixed)) // 882 * 882
     heard, wanted = (np.sqrt((x[:n].astype(float).reshape(-1, 882) ** 2).mean(axis=1)) for x in (frames / 32768, mixed))

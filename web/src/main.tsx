@@ -11,6 +11,7 @@ import { SessionsPage } from "./session/SessionsPage";
 import { Shell, Waiting } from "./shared/Shell";
 import "./theme.css";
 
+const BoothPage = lazy(() => import("./booth/BoothPage"));
 const DeskPage = lazy(() => import("./desk/DeskPage"));
 const StagePage = lazy(() => import("./stage/StagePage"));
 const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1 } } });
@@ -30,6 +31,7 @@ createRoot(document.getElementById("root") as HTMLElement).render(
               <Route path="/sessions" element={<SessionsPage />} />
               <Route path="/sessions/:id" element={<SessionPage />} />
               <Route path="/desk/:id" element={<DeskPage />} />
+              <Route path="/booth/:id" element={<BoothPage />} />
               <Route path="*" element={<p className="p-6">There is no page here. Choose one above.</p>} />
             </Route>
             <Route path="/stage/:id" element={<StagePage />} />

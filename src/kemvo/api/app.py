@@ -13,7 +13,7 @@ from starlette.middleware.gzip import GZipMiddleware
 from starlette.middleware.trustedhost import TrustedHostMiddleware
 
 from kemvo import __version__
-from kemvo.api import catalogue, desk, errors, floor, forms, lessons, reading, sessions, sound, work
+from kemvo.api import booth, catalogue, desk, errors, floor, forms, lessons, reading, sessions, sound, work
 from kemvo.api.house import House
 
 LOCAL_HOSTS = ["127.0.0.1", "localhost", "[::1]", "testserver"]
@@ -42,7 +42,7 @@ def create_app(folder: Path, hosts: list[str] | None = None) -> FastAPI:
     app.state.house = house
     app.add_middleware(GZipMiddleware, minimum_size=2000, compresslevel=1)
     app.add_middleware(TrustedHostMiddleware, allowed_hosts=[*LOCAL_HOSTS, *(hosts or [])])
-    for part in (forms, floor, catalogue, reading, lessons, sessions, desk, work, sound):
+    for part in (forms, floor, catalogue, reading, lessons, sessions, desk, booth, work, sound):
         app.include_router(part.router)
     app.include_router(forms.other_side)
     app.include_router(lessons.patterns)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from concurrent.futures import ThreadPoolExecutor
 from typing import Annotated
 
 from fastapi import APIRouter, Query, Response
@@ -10,11 +11,13 @@ from pydantic import Field
 from kemvo.api.documents import Version, answer, download
 from kemvo.api.house import Here, House
 from kemvo.api.sessions import SessionView, view
+from kemvo.api.work import JobView, job_view
 from kemvo.core.cures import Cure, cures
 from kemvo.core.desk import Desk, desk
 from kemvo.core.keeping import Scope, kept
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.formats.schedule_json import write_talk
+from kemvo.jobs import Job
 
 router = APIRouter(prefix="/api/sessions", tags=["desk"])
 
@@ -25,7 +28,22 @@ CueId = Annotated[str, Field(max_length=200)]
 def session_cues(house: Here, id_: str) -> Desk:
     """What became of every cue: said in full, shorter, moved or left out, and why; and how much is spent talking."""
     session, practice = house.practice_of(id_)
-    return desk(practice, session)
+    return desk(practice, session, len(house.clips(session.speech).unmeasured(practice.voiced())))
+
+
+@router.post("/{id_}/measure", status_code=202)
+def measure(house: Here, id_: str) -> JobView:
+    """Begin to measure what a slow voice has not spoken yet, on both cores; the answer is the job to follow."""
+    session, practice = house.practice_of(id_)
+    clips = house.clips(session.speech)
+    texts = clips.unmeasured(practice.voiced())
+
+    def work(job: Job) -> None:
+        with ThreadPoolExecutor(2, thread_name_prefix="kemvo-voice") as pool:
+            for n, _ in enumerate(pool.map(clips.measure_now, texts)):
+                job.report((n + 1) / len(texts))
+
+    return job_view(house.jobs.start(f"Measuring {session.title}", "", "", work))
 
 
 @router.get("/{id_}/cures")

@@ -12,7 +12,7 @@ from typing import Annotated, Generic, TypeVar
 from fastapi import Depends, Request
 
 from kemvo.audio.clips import Clips
-from kemvo.audio.espeak import voice_of
+from kemvo.audio.voices import voice_of
 from kemvo.core.catalogue import Entry, name_index, over, own_entry
 from kemvo.core.form import Posture
 from kemvo.core.practice import Practice, work_out
@@ -25,6 +25,7 @@ from kemvo.store.documents import NotThere, form_documents, session_documents
 from kemvo.store.lengths import StoredBook
 from kemvo.store.own_patterns import OwnPatterns
 from kemvo.store.own_postures import OwnPostures
+from kemvo.store.sounds import BroughtSounds, FoundTakes, Shelf, Takes
 
 
 def new_id() -> str:
@@ -67,6 +68,9 @@ class House:
         self._catalogue: tuple[tuple[Entry, ...], NameIndex] | None = None
         self.lengths = StoredBook(self.database)
         self.jobs = Jobs()
+        shelf = Shelf(folder / "sounds")
+        self.brought = BroughtSounds(self.database, shelf)
+        self.takes = Takes(self.database, shelf)
         self._clips: OrderedDict[str, Clips] = OrderedDict()
         self._practices: OrderedDict[object, _Once[Practice]] = OrderedDict()
         self._lock = threading.Lock()
@@ -77,10 +81,13 @@ class House:
 
     def clips(self, choice: SpeechChoice) -> Clips:
         """The clips of a voice. Raises KemvoError when there is no such voice."""
-        voice = voice_of(choice)
+        voice = voice_of(choice, self.folder)
+        key = f"{voice.key}|{choice.takes}"
         with self._lock:
-            clips = self._clips.setdefault(voice.key, Clips(voice, self.lengths))
-            self._clips.move_to_end(voice.key)
+            clips = self._clips.setdefault(
+                key, Clips(voice, self.lengths, FoundTakes(self.takes) if choice.takes else None)
+            )
+            self._clips.move_to_end(key)
             if len(self._clips) > self.VOICES_KEPT:
                 self._clips.popitem(last=False)
             return clips
@@ -135,7 +142,16 @@ class House:
         out once, and remembered until the session or one of its forms is saved."""
         stored = self.sessions.get(id_)
         used = sorted({p.part.form_id for p in stored.body.passes})
-        key = (id_, stored.version, speed, tuple((f, self.forms.version(f)) for f in used))
+        clips = self.clips(stored.body.speech)
+        measured = self.lengths.changes if clips.voice.slow else 0
+        key = (
+            id_,
+            stored.version,
+            speed,
+            tuple((f, self.forms.version(f)) for f in used),
+            self.takes.changes,
+            measured,
+        )
         with self._lock:
             once = self._practices.setdefault(key, _Once(lambda: self.practice(stored.body, speed)))
             self._practices.move_to_end(key)

@@ -11,11 +11,11 @@ from pydantic import BaseModel
 from kemvo.api.documents import DocumentView, Version, answer, download, file_name, file_text
 from kemvo.api.house import Here, House
 from kemvo.api.work import JobView, job_view
-from kemvo.audio.render import SOUND_FORMATS, render
+from kemvo.audio.render import SOUND_FORMATS, Order, render, under_of
 from kemvo.core.plan import Plan, session_plan
 from kemvo.core.session import Session, first_passes, with_pass_ids
 from kemvo.core.stage import Stage, View, stage
-from kemvo.core.timeline import plan
+from kemvo.core.timeline import chapters, plan
 from kemvo.formats.captions import CAPTION_FORMATS, write_captions
 from kemvo.formats.kemvo_json import read_file, write_session
 from kemvo.jobs import Job
@@ -165,15 +165,20 @@ def session_captions(house: Here, id_: str, ending: Literal["vtt", "srt"]) -> Re
 
 
 @router.post("/{id_}/render", status_code=202)
-def render_session(house: Here, id_: str, ending: Literal["wav", "mp3"] = "wav") -> JobView:
+def render_session(house: Here, id_: str, ending: Literal["wav", "flac", "mp3", "ogg"] = "wav") -> JobView:
     """Begin to make the sound file; the answer is the job to follow."""
     session = house.sessions.get(id_).body
     row = SOUND_FORMATS[ending]
 
     def work(job: Job) -> Path:
-        practice = house.practice(session)
+        _, practice = house.practice_of(id_)
         path = house.renders / f"{job.id}.{ending}"
-        render(practice.sounds, practice.timeline.total_ms, house.clips(session.speech), path, ending, job.report)
+        order = Order(
+            session.sound, under_of(session.sound, house.brought.path), session.title, chapters(practice.timeline)
+        )
+        clips = house.clips(session.speech)
+        heard = render(practice.sounds, practice.timeline.total_ms, clips, path, ending, job.report, order)
+        job.note = heard.says()
         return path
 
     return job_view(

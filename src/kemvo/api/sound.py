@@ -11,13 +11,13 @@ from fastapi import APIRouter, Query, Response
 from pydantic import BaseModel
 
 from kemvo.api.house import Here
-from kemvo.audio.espeak import english_voices
 from kemvo.audio.render import samples_of
 from kemvo.audio.tones import RATE
+from kemvo.audio.voices import voices
 from kemvo.core.blocks import CURVES, KINDS, Facing, Voice
 from kemvo.core.breathing import SCHOOL_TITLES
 from kemvo.core.directions import DIALECTS, NORTH
-from kemvo.core.session import FACINGS, VOICES, SpeechChoice
+from kemvo.core.session import BACKGROUNDS, FACINGS, VOICES, SpeechChoice
 from kemvo.core.sound import Sound
 
 router = APIRouter(prefix="/api", tags=["sound"])
@@ -43,10 +43,18 @@ class KindChoice(Choice):
     alternate: bool
 
 
+class VoiceChoice(Choice):
+    """A voice to choose, with its engine."""
+
+    engine: Literal["espeak", "neural"]
+
+
 class Choices(BaseModel):
     """Everything a session page offers to choose from."""
 
-    voices: list[Choice]
+    voices: list[VoiceChoice]
+    backgrounds: list[Choice]
+    brought: list[Choice]
     facings: list[Choice]
     voice_levels: list[Choice]
     kinds: list[KindChoice]
@@ -57,10 +65,12 @@ class Choices(BaseModel):
 
 
 @router.get("/choices")
-def choices() -> Choices:
+def choices(house: Here) -> Choices:
     """The voices, facings and voice levels there are."""
     return Choices(
-        voices=[Choice(id=v.id, title=v.title) for v in english_voices()],
+        voices=[VoiceChoice(engine=e, id=v.id, title=v.title) for e, v in voices(house.folder)],
+        backgrounds=[Choice(id=k, title=v) for k, v in BACKGROUNDS.items()],
+        brought=[Choice(id=b.id, title=b.name) for b in house.brought.all()],
         facings=[Choice(id=f.id, title=f.title) for f in FACINGS.values()],
         voice_levels=[Choice(id=v.id, title=v.title) for v in VOICES.values()],
         kinds=[
@@ -89,10 +99,12 @@ def speech(
     text: Annotated[str, Query(min_length=1, max_length=2000)],
     voice: str = "en-gb",
     wpm: Annotated[int, Query(ge=80, le=300, description="Words a minute.")] = 130,
+    engine: Literal["espeak", "neural"] = "espeak",
+    takes: bool = True,
 ) -> Response:
     """A spoken text as WAV."""
-    clips = house.clips(SpeechChoice(voice=voice, wpm=wpm))
-    return _wav(samples_of(Sound(0, 0, "speech", text), clips))
+    clips = house.clips(SpeechChoice(engine=engine, voice=voice, wpm=wpm, takes=takes))
+    return _wav(samples_of(Sound(0, 0, "speech", text), clips), keep=not takes)
 
 
 @router.get("/sound/{kind}.wav", response_class=Response)
@@ -103,7 +115,7 @@ def tone(
     return _wav(samples_of(Sound(0, ms, kind), house.clips(SpeechChoice())))
 
 
-def _wav(samples: np.ndarray) -> Response:
+def _wav(samples: np.ndarray, keep: bool = True) -> Response:
     out = io.BytesIO()
     soundfile.write(out, samples, RATE, format="WAV", subtype="PCM_16")
-    return Response(out.getvalue(), media_type="audio/wav", headers=KEEP)
+    return Response(out.getvalue(), media_type="audio/wav", headers=KEEP if keep else {"Cache-Control": "no-cache"})

@@ -27,6 +27,7 @@ class JobView(BaseModel):
     progress: float
     problem: Problem | None
     filename: str
+    note: str
 
 
 def job_view(job: Job) -> JobView:
@@ -38,6 +39,7 @@ def job_view(job: Job) -> JobView:
         progress=round(job.progress, 4),
         problem=job.problem,
         filename=job.filename,
+        note=job.note,
     )
 
 

@@ -1,12 +1,17 @@
-"""Spoken clips and their lengths: measured once per voice, speed and text."""
+"""Spoken clips and their lengths: measured once per voice, speed and text; the instructor's own takes go first."""
 
 from __future__ import annotations
 
+import threading
 from collections import OrderedDict
 from collections.abc import Iterable, Mapping
+from pathlib import Path
 from typing import Protocol
 
+import soundfile
+
 from kemvo.audio.voice import Utterance, Voice
+from kemvo.core.estimate import estimated_ms
 
 
 class LengthBook(Protocol):
@@ -17,35 +22,71 @@ class LengthBook(Protocol):
     def put(self, key: str, lengths: Mapping[str, int]) -> None: ...
 
 
+class TakeBook(Protocol):
+    """Where the instructor's takes are found: length in milliseconds and file, by text."""
+
+    def found(self, texts: Iterable[str]) -> dict[str, tuple[int, Path]]: ...
+
+
 class Clips:
     """A voice with a memory: gives the length of texts, and their samples.
 
-    Lengths go into the book and are there after a restart; of the samples the last ones are kept.
+    Lengths go into the book and are there after a restart; of the samples the last ones are kept. A slow voice is not
+    waited for: what it has not measured yet is estimated, until `measure_all` has been through it.
     """
 
     KEPT = 64
 
-    def __init__(self, voice: Voice, book: LengthBook) -> None:
+    def __init__(self, voice: Voice, book: LengthBook, takes: TakeBook | None = None) -> None:
         self.voice = voice
         self.book = book
+        self.takes = takes
         self._recent: OrderedDict[str, Utterance] = OrderedDict()
+        self._lock = threading.Lock()
 
     def measure(self, texts: Iterable[str]) -> Mapping[str, int]:
-        """The spoken length of every text in milliseconds; what is not known yet is spoken and measured."""
+        """The spoken length of every text in milliseconds; what is not known yet is spoken and measured, or estimated
+        where the voice is slow."""
         wanted = set(texts)
-        known = self.book.get(self.voice.key, wanted)
-        new = {t: self.speak(t).ms() for t in sorted(wanted - known.keys())}
+        own = {t: ms for t, (ms, _) in self.takes.found(wanted).items()} if self.takes else {}
+        known = self.book.get(self.voice.key, wanted - own.keys())
+        new = sorted(wanted - known.keys() - own.keys())
+        if self.voice.slow:
+            return {**known, **{t: estimated_ms(t, self.voice.wpm) for t in new}, **own}
+        return {**known, **self._measured(new), **own}
+
+    def unmeasured(self, texts: Iterable[str]) -> list[str]:
+        """The texts whose length is only estimated so far."""
+        if not self.voice.slow:
+            return []
+        wanted = set(texts)
+        own = self.takes.found(wanted).keys() if self.takes else set()
+        return sorted(wanted - own - self.book.get(self.voice.key, wanted).keys())
+
+    def measure_now(self, text: str) -> None:
+        """Speak a text and keep its length, however slow the voice is."""
+        self._measured([text])
+
+    def _measured(self, texts: Iterable[str]) -> dict[str, int]:
+        new = {t: self.voice.speak(t).ms() for t in texts}
         if new:
             self.book.put(self.voice.key, new)
-        return {**known, **new}
+        return new
 
     def speak(self, text: str) -> Utterance:
-        """The spoken text."""
-        if text in self._recent:
-            self._recent.move_to_end(text)
-            return self._recent[text]
+        """The spoken text: the instructor's take where there is one."""
+        if self.takes:
+            own = self.takes.found({text}).get(text)
+            if own:
+                samples, rate = soundfile.read(str(own[1]), dtype="float32")
+                return Utterance(samples, rate)
+        with self._lock:
+            if text in self._recent:
+                self._recent.move_to_end(text)
+                return self._recent[text]
         clip = self.voice.speak(text)
-        self._recent[text] = clip
-        if len(self._recent) > self.KEPT:
-            self._recent.popitem(last=False)
+        with self._lock:
+            self._recent[text] = clip
+            if len(self._recent) > self.KEPT:
+                self._recent.popitem(last=False)
         return clip

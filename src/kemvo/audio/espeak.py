@@ -18,7 +18,6 @@ from numpy.typing import NDArray
 
 from kemvo.audio.voice import Utterance, trimmed
 from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.session import SpeechChoice
 
 # Numbers from the engine's public header, speak_lib.h.
 _RETRIEVAL = 1
@@ -148,6 +147,8 @@ def _engine() -> _Engine:
 class EspeakVoice:
     """One voice of the engine at one speed (words a minute)."""
 
+    slow = False
+
     def __init__(self, voice: str, wpm: int) -> None:
         self.voice = voice
         self.wpm = wpm
@@ -183,8 +184,8 @@ def english_voices() -> tuple[VoiceName, ...]:
     )
 
 
-def voice_of(choice: SpeechChoice) -> EspeakVoice:
-    """The voice a session asks for. Raises KemvoError when the engine has none of that name."""
-    if choice.voice not in _engine().voices:
-        raise unknown_voice(choice.voice)
-    return EspeakVoice(choice.voice, choice.wpm)
+def espeak_voice(voice: str, wpm: int) -> EspeakVoice:
+    """A voice by its id. Raises KemvoError when the engine has none of that name."""
+    if voice not in _engine().voices:
+        raise unknown_voice(voice)
+    return EspeakVoice(voice, wpm)

@@ -31,12 +31,28 @@ class Utterance(NamedTuple):
 class Voice(Protocol):
     """A voice. `key` names engine, voice and speed: equal keys speak equal texts alike."""
 
+    slow: bool
+    """Whether speaking takes so long that one does not wait for it."""
+    wpm: int
+
     @property
     def key(self) -> str: ...
 
     def speak(self, text: str) -> Utterance:
         """The text, spoken, without silence before or after. An empty text gives no samples."""
         ...
+
+
+def resampled(clip: Utterance, rate: int) -> Samples:
+    """A clip at another rate, by band-limited interpolation (Fourier method over the whole clip)."""
+    if clip.rate == rate or not len(clip.samples):
+        return clip.samples
+    n = len(clip.samples)
+    wanted = round(n * rate / clip.rate)
+    pad = 1 << (n + clip.rate // 50).bit_length()
+    spectrum = np.fft.rfft(clip.samples, pad)
+    out = pad * rate // clip.rate if (pad * rate) % clip.rate == 0 else round(pad * rate / clip.rate)
+    return np.asarray(np.fft.irfft(spectrum, out)[:wanted] * (out / pad), np.float32)
 
 
 def trimmed(samples: Samples, rate: int) -> Samples:

@@ -74,10 +74,11 @@ class Desk(Value):
     words_a_minute: float
     share_pct: float
     missed: int
+    estimated: int
 
 
-def desk(practice: Practice, session: Session) -> Desk:
-    """The desk of a practice."""
+def desk(practice: Practice, session: Session, estimated: int = 0) -> Desk:
+    """The desk of a practice. `estimated`: how many lengths are only estimated so far."""
     lines = tuple(cue_lines(practice, session))
     talks = tuple(pass_talk(practice, session))
     total = practice.timeline.total_ms or 1
@@ -87,6 +88,7 @@ def desk(practice: Practice, session: Session) -> Desk:
         words_a_minute=_a_minute(sum(t.words for t in talks), total),
         share_pct=round(100 * sum(t.spoken_ms for t in talks) / total, 1),
         missed=len(practice.decided.answer.missed),
+        estimated=estimated,
     )
 
 

@@ -34,11 +34,17 @@ class Practice(NamedTuple):
     sounds: list[Sound]
     forms: Forms
     directions: Directions
+    pronunciations: tuple[Phrase, ...]
 
     @property
     def decisions(self) -> list[Decision]:
         """What became of every cue."""
         return self.decided.decisions
+
+    def voiced(self) -> set[str]:
+        """Every text that could be said, as the voice is given it."""
+        spoken = self.pronunciations
+        return {in_terms(t, spoken) if spoken else t for t in self.found.texts()}
 
     def instructor(self) -> list[Span]:
         """The spans as the instructor does them: turned over where they mirror, with their own direction words."""
@@ -79,7 +85,15 @@ def work_out(session: Session, forms: Forms, measure: Measure, speed: float = 1.
     )
     sounding = sounds(ready.timeline, session.sound, decided.decisions, ready.breaths, ready.pronunciations)
     return Practice(
-        ready.timeline, ready.planned, ready.breaths, ready.found, decided, sounding, forms, session.directions
+        ready.timeline,
+        ready.planned,
+        ready.breaths,
+        ready.found,
+        decided,
+        sounding,
+        forms,
+        session.directions,
+        ready.pronunciations,
     )
 
 

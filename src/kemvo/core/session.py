@@ -178,14 +178,16 @@ class Directions(Value):
 
 
 class SpeechChoice(Value):
-    """Which voice speaks, and how fast, in words a minute.
+    """Which voice speaks, and how fast, in words a minute. `takes`: lines the instructor has recorded are heard in their
+    own voice.
 
     The default of 130 is the upper end of calling a form while moving, 90 to 130 (common practice, no source).
     """
 
-    engine: Literal["espeak"] = "espeak"
-    voice: Annotated[str, Field(max_length=80, pattern=r"^[A-Za-z0-9+_ -]+$")] = "en-gb"
+    engine: Literal["espeak", "neural"] = "espeak"
+    voice: Annotated[str, Field(max_length=80, pattern=r"^[A-Za-z0-9+_. -]+$")] = "en-gb"
     wpm: Annotated[int, Field(ge=80, le=300)] = 130
+    takes: bool = True
 
 
 class Calls(Value):
@@ -237,11 +239,29 @@ class OwnCue(Value):
     by: Annotated[str, Field(max_length=200)] = ""
 
 
+BackgroundId = Literal["none", "wind", "water", "hum", "own"]
+BACKGROUNDS: dict[BackgroundId, str] = {
+    "none": "Nothing under it",
+    "wind": "Wind in the reeds",
+    "water": "Running water",
+    "hum": "A low hum",
+    "own": "A sound of your own",
+}
+
+
 class SoundChoice(Value):
-    """What sounds besides the voice."""
+    """What sounds besides the voice, and how loud all of it is. `lufs`: programme loudness, `peak_dbtp`: the highest true
+    peak. `background`: what sounds under it, `background_file`: the sound the user brought, `background_db`: its level
+    against full scale, `duck_db`: how much it goes down under speech."""
 
     breath_tones: bool = True
     chime: bool = True
+    lufs: Annotated[float, Field(ge=-30, le=-9, allow_inf_nan=False)] = -16.0
+    peak_dbtp: Annotated[float, Field(ge=-12, le=-0.1, allow_inf_nan=False)] = -1.0
+    background: BackgroundId = "none"
+    background_file: Id = ""
+    background_db: Annotated[float, Field(ge=-60, le=-10, allow_inf_nan=False)] = -38.0
+    duck_db: Annotated[float, Field(ge=0, le=40, allow_inf_nan=False)] = 8.0
 
 
 class Session(Value):

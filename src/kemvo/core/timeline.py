@@ -93,6 +93,19 @@ def by_pass(spans: Iterable[Span]) -> dict[int, list[Span]]:
     return {no: list(part) for no, part in groupby(spans, lambda s: s.leg.no)}
 
 
+def chapters(timeline: Timeline) -> tuple[tuple[int, str], ...]:
+    """Where one may want to go: the beginning of every pass, or of every posture where there is one pass only."""
+    parts = by_pass(timeline.spans)
+    if len(parts) != 1:
+        return tuple((spans[0].start_ms, spans[0].leg.title) for spans in parts.values())
+    found: list[tuple[int, str]] = []
+    (spans,) = parts.values()
+    for s in spans:
+        if s.performance and s.kind == "movement" and s.movement_no == 0:
+            found.append((s.start_ms, s.performance.posture.title()))
+    return ((0, found[0][1]), *found[1:]) if found else ()
+
+
 class _Step(NamedTuple):
     """A span before it has a time: its exact length in milliseconds, and where the weight goes."""
 

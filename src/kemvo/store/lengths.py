@@ -15,6 +15,7 @@ class StoredBook:
     def __init__(self, database: Database) -> None:
         self.database = database
         self._memory: dict[tuple[str, str], int] = {}
+        self.changes = 0
 
     def get(self, key: str, texts: Iterable[str]) -> dict[str, int]:
         """The lengths that are known, in milliseconds."""
@@ -38,6 +39,7 @@ class StoredBook:
 
     def put(self, key: str, lengths: Mapping[str, int]) -> None:
         """Keep lengths."""
+        self.changes += 1
         self._remember(key, lengths)
         with self.database.open() as db:
             db.executemany(

@@ -1,6 +1,8 @@
+import { useQueryClient } from "@tanstack/react-query";
 import { Download } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
-import { type Choices, call, type Job, type Session, sentence } from "../shared/api";
+import { Link } from "react-router";
+import { type Choices, call, type Job, type Session, sentence, upload } from "../shared/api";
 import { Check } from "../shared/Check";
 import { NumberField } from "../shared/NumberField";
 
@@ -16,25 +18,41 @@ interface SoundPanelProps {
 /** The voice and what sounds beside it; and the sound file, the captions and the session file to save. */
 export function SoundPanel({ id, session, choices, edit, saved, empty }: SoundPanelProps) {
   const { speech, sound } = session;
+  const [told, setTold] = useState("");
+  const setSpeech = (part: Partial<Session["speech"]>) =>
+    edit((s) => ({ ...s, speech: { ...s.speech, ...part } }));
+  const setSound = (part: Partial<Session["sound"]>) =>
+    edit((s) => ({ ...s, sound: { ...s.sound, ...part } }));
+  const voice = `${speech.engine}|${speech.voice}`;
+  const cache = useQueryClient();
+  const bring = async (file: File) => {
+    const made = await upload<{ id: string }>("brought-sounds", file);
+    await cache.invalidateQueries({ queryKey: ["choices"] });
+    setSound({ background: "own", background_file: made.id });
+  };
   return (
     <section className="rounded-box border-base-300 grid gap-3 border bg-base-100 p-3">
       <h2 className="text-lg">Voice and sound</h2>
       <div className="flex flex-wrap items-center gap-3">
         <select
-          className="select select-sm w-auto"
+          className="select select-sm w-auto max-w-56"
           aria-label="Voice"
-          value={speech.voice}
-          onChange={(e) => edit((s) => ({ ...s, speech: { ...s.speech, voice: e.target.value } }))}
+          value={voice}
+          onChange={(e) => {
+            const [engine, name] = e.target.value.split("|");
+            setSpeech({ engine: engine as Session["speech"]["engine"], voice: name ?? "" });
+          }}
         >
-          {!choices.voices.some((v) => v.id === speech.voice) && (
-            <option value={speech.voice}>{speech.voice}</option>
+          {!choices.voices.some((v) => `${v.engine}|${v.id}` === voice) && (
+            <option value={voice}>{speech.voice}</option>
           )}
           {choices.voices.map((v) => (
-            <option key={v.id} value={v.id}>
+            <option key={v.engine + v.id} value={`${v.engine}|${v.id}`}>
               {v.title}
             </option>
           ))}
         </select>
+        <Sample speech={speech} />
         <label className="flex items-center gap-1 text-sm">
           <NumberField
             label="Speed of speech in words a minute, 80 to 300"
@@ -43,23 +61,105 @@ export function SoundPanel({ id, session, choices, edit, saved, empty }: SoundPa
             least={80}
             most={300}
             whole
-            onNumber={(wpm) => edit((s) => ({ ...s, speech: { ...s.speech, wpm } }))}
+            onNumber={(wpm) => setSpeech({ wpm })}
           />
           words a minute
         </label>
+      </div>
+      <div className="flex flex-wrap items-center gap-4 text-sm">
+        <Check
+          name="my own voice where I recorded it"
+          on={speech.takes}
+          onChange={(takes) => setSpeech({ takes })}
+        />
+        <Link className="btn btn-xs" to={`/booth/${id}`}>
+          The booth
+        </Link>
       </div>
       <div className="flex flex-wrap gap-4 text-sm">
         <Check
           name="breath tones"
           on={sound.breath_tones}
-          onChange={(on) => edit((s) => ({ ...s, sound: { ...s.sound, breath_tones: on } }))}
+          onChange={(on) => setSound({ breath_tones: on })}
         />
-        <Check
-          name="chime between passes"
-          on={sound.chime}
-          onChange={(on) => edit((s) => ({ ...s, sound: { ...s.sound, chime: on } }))}
+        <Check name="chime between passes" on={sound.chime} onChange={(on) => setSound({ chime: on })} />
+      </div>
+      <div className="flex flex-wrap items-center gap-2 text-sm">
+        <select
+          className="select select-sm w-auto max-w-56"
+          aria-label="What sounds under it"
+          value={sound.background === "own" ? `own|${sound.background_file}` : sound.background}
+          onChange={(e) => {
+            const [kind, file] = e.target.value.split("|");
+            setSound({ background: kind as Session["sound"]["background"], background_file: file ?? "" });
+          }}
+        >
+          {choices.backgrounds
+            .filter((b) => b.id !== "own")
+            .map((b) => (
+              <option key={b.id} value={b.id}>
+                {b.title}
+              </option>
+            ))}
+          {choices.brought.map((b) => (
+            <option key={b.id} value={`own|${b.id}`}>
+              {b.title}
+            </option>
+          ))}
+        </select>
+        <label className="btn btn-sm">
+          Bring a sound
+          <input
+            type="file"
+            className="sr-only"
+            accept=".wav,.flac,.ogg,.mp3"
+            aria-label="Bring a sound to go under it"
+            onChange={(e) => {
+              const file = e.target.files?.[0];
+              if (file) bring(file).catch((error) => setTold(sentence(error)));
+            }}
+          />
+        </label>
+        {sound.background !== "none" && (
+          <>
+            <Level
+              name="level, dB"
+              value={sound.background_db}
+              least={-60}
+              most={-10}
+              onNumber={(n) => setSound({ background_db: n })}
+            />
+            <Level
+              name="lower under speech by, dB"
+              value={sound.duck_db}
+              least={0}
+              most={40}
+              onNumber={(n) => setSound({ duck_db: n })}
+            />
+          </>
+        )}
+      </div>
+      <div className="flex flex-wrap items-center gap-3 text-sm">
+        <Level
+          name="loudness, LUFS"
+          value={sound.lufs}
+          least={-30}
+          most={-9}
+          onNumber={(lufs) => setSound({ lufs })}
+        />
+        <Level
+          name="peak, dBTP"
+          value={sound.peak_dbtp}
+          least={-12}
+          most={-0.1}
+          onNumber={(n) => setSound({ peak_dbtp: n })}
         />
       </div>
+      {told && (
+        <p role="alert" className="text-error text-sm">
+          {told}
+        </p>
+      )}
       <Rendering id={id} ready={saved && !empty} />
       <div className="flex flex-wrap gap-2">
         <a className="btn btn-sm" href={`/api/sessions/${id}/captions.vtt`} download>
@@ -73,6 +173,43 @@ export function SoundPanel({ id, session, choices, edit, saved, empty }: SoundPa
         </a>
       </div>
     </section>
+  );
+}
+
+/** A number of the sound, with its name. */
+function Level(props: {
+  name: string;
+  value: number;
+  least: number;
+  most: number;
+  onNumber: (n: number) => void;
+}) {
+  const { name, ...rest } = props;
+  return (
+    <label className="flex items-center gap-1">
+      {name}
+      <NumberField label={name} className="!w-16" {...rest} />
+    </label>
+  );
+}
+
+/** A sentence in the chosen voice, to compare voices by ear. */
+function Sample({ speech }: { speech: Session["speech"] }) {
+  const asked = new URLSearchParams({
+    text: "Sink into the right leg, and let the left foot float.",
+    engine: speech.engine,
+    voice: speech.voice,
+    wpm: String(speech.wpm),
+    takes: "false",
+  });
+  return (
+    <button
+      type="button"
+      className="btn btn-sm"
+      onClick={() => void new Audio(`/api/sound/speech.wav?${asked}`).play()}
+    >
+      Hear it
+    </button>
   );
 }
 
@@ -108,7 +245,7 @@ function Rendering({ id, ready }: { id: string; ready: boolean }) {
   return (
     <div className="grid gap-2">
       <div className="flex flex-wrap items-center gap-2">
-        {["wav", "mp3"].map((ending) => (
+        {["wav", "flac", "mp3", "ogg"].map((ending) => (
           <button
             key={ending}
             type="button"
@@ -141,6 +278,11 @@ function Rendering({ id, ready }: { id: string; ready: boolean }) {
           max={1}
           aria-label="Making the sound file"
         />
+      )}
+      {job?.state === "done" && job.note && (
+        <p className="text-sm" data-loudness>
+          {job.note}
+        </p>
       )}
       {job?.state === "cancelled" && <p className="quiet text-sm">Stopped. Nothing was written.</p>}
       {told && (

@@ -72,6 +72,12 @@ export const DESK_KEYS: Key[] = [
   ...EDITING,
 ];
 
+export const BOOTH_KEYS: Key[] = [
+  { shown: "Space", does: "Record the line, stop" },
+  { shown: "↑ ↓", does: "Line before, line after" },
+  { shown: "H", does: "Hear the take" },
+];
+
 export const STAGE_KEYS: Key[] = [
   { shown: "Space", does: "Play, pause" },
   { shown: "← →", does: "Movement back, on" },

@@ -152,6 +152,8 @@ export class Player {
     if (sound.kind !== "speech") return `/api/sound/${sound.kind}.wav?ms=${sound.ms}`;
     const asked = new URLSearchParams({
       text: sound.voiced || sound.text,
+      engine: this.speech.engine,
+      takes: String(this.speech.takes),
       voice: this.speech.voice,
       wpm: String(this.speech.wpm),
     });

@@ -1,0 +1,135 @@
+"""What sounds under a practice: Kemvo's own simple grounds, or a sound the user brings, looped; ducked under speech."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Iterator
+from functools import lru_cache
+from pathlib import Path
+
+import numpy as np
+import soundfile
+from scipy.signal import butter, sosfiltfilt
+
+from kemvo.audio.tones import RATE
+from kemvo.audio.voice import Samples, Utterance, resampled
+from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.session import BackgroundId
+from kemvo.core.sound import Sound
+
+LOOP_S = 40
+JOIN_S = 4
+"""A ground of Kemvo's own lasts so long before it comes again, its end laid softly over its beginning."""
+
+LONGEST_S = 30 * 60
+"""Of a sound the user brings at most so much is used."""
+
+EDGE_S = 0.6
+"""So long it takes to duck under speech, and to come back."""
+
+FADE_S = 3.0
+"""So long it comes in at the beginning and goes at the end."""
+
+
+@lru_cache(maxsize=4)
+def ground(kind: BackgroundId) -> Samples:
+    """One round of a ground of Kemvo's own, at a mean level of one. The same every time."""
+    n = (LOOP_S + JOIN_S) * RATE
+    chance = np.random.default_rng(sum(kind.encode()))
+    t = np.arange(n) / RATE
+    if kind == "wind":
+        noise = _band(chance.standard_normal(n), 120, 600)
+        sound = noise * (0.6 + 0.4 * _slow(chance, n, 7))
+    elif kind == "water":
+        deep, bright = _band(chance.standard_normal(n), 200, 900), _band(chance.standard_normal(n), 1500, 5000)
+        sound = deep + 0.5 * bright * (0.3 + 0.7 * _slow(chance, n, 0.4) ** 2)
+    else:
+        sound = np.zeros(n)
+        for part, hertz, phase in ((1.0, 87.3, 0.0), (0.6, 130.8, 1.1), (0.35, 174.6, 2.3), (0.2, 261.6, 0.4)):
+            sound += part * np.sin(2 * np.pi * hertz * t + phase) * (0.7 + 0.3 * _slow(chance, n, 9))
+    return _round(sound)
+
+
+def _band(x: np.ndarray, low: float, high: float) -> np.ndarray:
+    return np.asarray(sosfiltfilt(butter(2, (low, high), "bandpass", fs=RATE, output="sos"), x))
+
+
+def _slow(chance: np.random.Generator, n: int, every_s: float) -> np.ndarray:
+    """A curve between 0 and 1 that wanders about every so many seconds."""
+    points = chance.random(int(n / RATE / every_s) + 3)
+    return np.interp(np.arange(n) / RATE / every_s, np.arange(len(points)), points)
+
+
+def _round(sound: np.ndarray) -> Samples:
+    """A sound made to come round: its last seconds laid over its first; at a mean level of one."""
+    join = min(JOIN_S * RATE, len(sound) // 3)
+    if join:
+        up = np.sqrt(np.linspace(0, 1, join))
+        out = sound[join:].copy()
+        out[-join:] = out[-join:] * up[::-1] + sound[:join] * up
+    else:
+        out = sound
+    level = float(np.sqrt(np.mean(out**2))) if len(out) else 0.0
+    return np.asarray(out / level if level > 1e-6 else out * 0, np.float32)
+
+
+def brought(path: Path) -> Samples:
+    """A sound the user brings, as a round at a mean level of one. Raises KemvoError when it cannot be read."""
+    try:
+        with soundfile.SoundFile(str(path)) as file:
+            samples = file.read(min(file.frames, LONGEST_S * file.samplerate), dtype="float32", always_2d=True)
+            rate = file.samplerate
+    except (soundfile.SoundFileError, OSError):
+        raise KemvoError(
+            Problem(
+                what="This sound cannot be read.",
+                where=path.name,
+                mend="Choose a WAV, FLAC, Ogg or MP3 file.",
+            )
+        ) from None
+    if not len(samples):
+        raise KemvoError(Problem(what="This sound is empty.", where=path.name, mend="Choose another file."))
+    return _round(np.asarray(resampled(Utterance(samples.mean(axis=1), rate), RATE), np.float64))
+
+
+class Bed:
+    """The ground under a practice of `total` samples: a round over and over, `level` for its mean, down by `duck` (a
+    factor) while somebody speaks, coming and going softly."""
+
+    def __init__(self, round_: Samples, total: int, level: float, duck: float, sounds: Iterable[Sound]) -> None:
+        self.round = round_
+        self.total = total
+        self.level = level
+        at, value = [0.0], [1.0]
+        edge = EDGE_S
+        for a, b in _speaking(sounds, 2 * edge):
+            at += [a - edge, a, b, b + edge]
+            value += [1.0, duck, duck, 1.0]
+        self.at, self.value = np.array(at), np.array(value)
+
+    def block(self, start: int, end: int) -> Samples:
+        """The samples from start to end."""
+        if not len(self.round):
+            return np.zeros(end - start, np.float32)
+        at = np.arange(start, end)
+        s = at / RATE
+        fade = np.clip(np.minimum(s, (self.total - at) / RATE) / FADE_S, 0, 1)
+        return np.asarray(
+            self.round[at % len(self.round)] * (self.level * fade * np.interp(s, self.at, self.value)), np.float32
+        )
+
+
+def _speaking(sounds: Iterable[Sound], gap_s: float) -> Iterator[tuple[float, float]]:
+    """When somebody speaks, in seconds; silences too short to come back in are not told."""
+    last: tuple[float, float] | None = None
+    for s in sounds:
+        if s.kind != "speech":
+            continue
+        a, b = s.at_ms / 1000, (s.at_ms + s.ms) / 1000
+        if last and a - last[1] < gap_s:
+            last = (last[0], max(last[1], b))
+            continue
+        if last:
+            yield last
+        last = (a, b)
+    if last:
+        yield last
