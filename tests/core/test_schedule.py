@@ -8,6 +8,7 @@ from hypothesis import strategies as st
 
 from kemvo.core.front import DENSE, Front
 from kemvo.core.schedule import Answer, Ceiling, Join, Said, Saying, Talk, in_order, solve, spoken_ms
+from kemvo.core.told import leeway
 
 times = st.integers(0, 400).map(lambda n: 50 * n)
 wordings = st.lists(
@@ -194,3 +195,22 @@ def test_a_front_in_little_room_is_the_same_front(pieces: list[tuple[int, int]])
     for t in range(17, 17 + len(dense.values) + 5, 97):
         assert packed.value(t) == dense.value(t)
         assert packed.first(dense.value(t)) == dense.first(dense.value(t))
+
+
+@given(talks(), st.integers(0, 6))
+@settings(max_examples=80, deadline=None)
+def test_what_may_last_so_long_may(talk: Talk, no: int) -> None:
+    """A saying whose one wording lasts as long as its leeway is still said, and so is everything else."""
+    single = tuple(s._replace(wordings=s.wordings[:1], early=0.0, late=0.0, must=False) for s in talk.sayings)
+    plain = Talk(single, talk.blocked, talk.gap_ms)
+    answer = solve(plain)
+    if no >= len(answer.utterances):
+        return
+    u = answer.utterances[no]
+    may = leeway(plain, answer)[u.ids[0]]
+    assert may >= u.end_ms - u.start_ms
+    longer = tuple(
+        s._replace(wordings=(s.wordings[0]._replace(ms=may),)) if s.id == u.ids[0] else s for s in plain.sayings
+    )
+    after = solve(plain._replace(sayings=longer))
+    assert after.value >= answer.value - 1e-9

@@ -6,16 +6,21 @@ from concurrent.futures import ThreadPoolExecutor
 from typing import Annotated
 
 from fastapi import APIRouter, Query, Response
-from pydantic import Field
+from pydantic import BaseModel, Field
 
-from kemvo.api.documents import Version, answer, download
+from kemvo.api.documents import Version, answer, disposition, download
 from kemvo.api.house import Here, House
 from kemvo.api.sessions import SessionView, view
 from kemvo.api.work import JobView, job_view
+from kemvo.core.cue_sheet import cue_rows
 from kemvo.core.cures import Cure, cures
 from kemvo.core.desk import Desk, desk
+from kemvo.core.directions import Reader
 from kemvo.core.keeping import Scope, kept
 from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.taking import taken
+from kemvo.formats.cue_files import CUE_FILES, read_cues
+from kemvo.formats.cue_pdf import write_cue_pdf
 from kemvo.formats.schedule_json import write_talk
 from kemvo.jobs import Job
 
@@ -103,6 +108,75 @@ def keep_words(house: Here, id_: str, keeping: Keeping) -> Response:
     saved = house.sessions.save(id_, keeping.version, plain)
     house.forms.save(form.id, form.version, kept(form.body, cue, span, keeping.text, keeping.scope))
     return answer(view(house, saved))
+
+
+class CueFileView(BaseModel):
+    """A kind of file of what is said."""
+
+    id: str
+    title: str
+    ending: str
+
+
+@router.get("/{id_}/cue-files")
+def cue_files(id_: str) -> list[CueFileView]:
+    """The kinds of files there are of what is said."""
+    return [CueFileView(id=f.id, title=f.title, ending=f.ending) for f in CUE_FILES.values()]
+
+
+@router.get("/{id_}/cue-files/{kind}", response_class=Response)
+def cue_file(house: Here, id_: str, kind: str) -> Response:
+    """What is said in a session, as a file."""
+    row = CUE_FILES.get(kind)
+    if row is None:
+        raise KemvoError(Problem(what=f"There is no file “{kind}”.", mend=f"Choose one of {', '.join(CUE_FILES)}."))
+    session, practice = house.practice_of(id_)
+    return download(row.write(practice), session.title, row.ending, f"{row.media_type}; charset=utf-8")
+
+
+@router.get("/{id_}/cue-sheet.pdf", response_class=Response)
+def cue_sheet_pdf(house: Here, id_: str, reader: Reader = "instructor") -> Response:
+    """The cue sheet as PDF, for the instructor or for the class."""
+    session, practice = house.practice_of(id_)
+    name = f"{session.title or 'session'} cues {reader}"
+    return Response(
+        write_cue_pdf(session.title, cue_rows(practice), reader),
+        media_type="application/pdf",
+        headers={"Content-Disposition": disposition(name, "pdf")},
+    )
+
+
+class TakingOver(BaseModel):
+    """A cue file to be taken over: its name and text; `only`: what it does not say is left out."""
+
+    name: Annotated[str, Field(max_length=300)]
+    text: Annotated[str, Field(max_length=4_000_000)]
+    only: bool = False
+
+
+class Looked(BaseModel):
+    """What taking a cue file over would come to."""
+
+    says: str
+
+
+@router.post("/{id_}/cue-file/look")
+def look_at_cue_file(house: Here, id_: str, over: TakingOver) -> Looked:
+    """What taking a cue file over would change; nothing is changed."""
+    session, practice = house.practice_of(id_)
+    return Looked(says=taken(read_cues(over.text, over.name), practice, session, over.only).says)
+
+
+class CueFileSave(TakingOver, Version):
+    """A cue file to be taken over on top of `version`."""
+
+
+@router.post("/{id_}/cue-file", response_model=SessionView)
+def take_cue_file(house: Here, id_: str, over: CueFileSave) -> Response:
+    """Take a cue file over: its words and times. 409 when somebody else wrote since `version`."""
+    session, practice = house.practice_of(id_)
+    made = taken(read_cues(over.text, over.name), practice, session, over.only)
+    return answer(view(house, house.sessions.save(id_, over.version, made.session)))
 
 
 @router.get("/{id_}/schedule.json", response_class=Response)

@@ -19,7 +19,7 @@ def write_chapters(path: Path, ending: str, title: str, chapters: Sequence[Chapt
         tags = ID3()
         tags.add(TIT2(encoding=3, text=title))
         ends = [*(start for start, _ in chapters[1:]), total_ms]
-        for n, ((start, name), end) in enumerate(zip(chapters, ends, strict=True)):
+        for n, ((start, name), end) in enumerate(zip(chapters, ends, strict=False)):
             tags.add(CHAP(element_id=f"c{n}", start_time=start, end_time=end, sub_frames=[TIT2(encoding=3, text=name)]))
         if chapters:
             flags = CTOCFlags.TOP_LEVEL | CTOCFlags.ORDERED

@@ -38,6 +38,9 @@ OVER, TAPS = 4, 12
 WORTH_A_LOOK = 0.12
 """Where the samples stay below this share of the highest so far, the peak between them is not looked for."""
 
+BETWEEN = 1.4
+"""There it is taken to be so much higher than the samples."""
+
 TINY = 1e-14 * np.random.default_rng(1).standard_normal(4096)
 """Far below hearing: keeps the filters out of numbers so small that computing with them is slow."""
 
@@ -136,6 +139,7 @@ class Meter:
         if look.any():
             between = np.abs(rows[look] @ self._between).max(axis=1)
             peaks[look] = np.maximum(peaks[look], between)
+        peaks[~look] *= BETWEEN
         return np.asarray(peaks)
 
     def energies(self) -> Floats:

@@ -29,13 +29,15 @@ HEADROOM = 0.5
 
 
 class SoundFormat(NamedTuple):
-    """A kind of sound file: its ending, what it is called, and how the sound library names it."""
+    """A kind of sound file: its ending, what it is called, and how the sound library names it. `over_db`: how much an
+    encoder that loses something may lift a peak: the programme is kept so much lower."""
 
     ending: str
     title: str
     format: str
     subtype: str
     media_type: str
+    over_db: float = 0.0
 
 
 SOUND_FORMATS: dict[str, SoundFormat] = {
@@ -43,8 +45,8 @@ SOUND_FORMATS: dict[str, SoundFormat] = {
     for row in (
         SoundFormat("wav", "WAV", "WAV", "PCM_16", "audio/wav"),
         SoundFormat("flac", "FLAC", "FLAC", "PCM_16", "audio/flac"),
-        SoundFormat("mp3", "MP3", "MP3", "MPEG_LAYER_III", "audio/mpeg"),
-        SoundFormat("ogg", "Ogg", "OGG", "VORBIS", "audio/ogg"),
+        SoundFormat("mp3", "MP3", "MP3", "MPEG_LAYER_III", "audio/mpeg", 0.6),
+        SoundFormat("ogg", "Ogg", "OGG", "VORBIS", "audio/ogg", 1.0),
     )
 }
 
@@ -148,7 +150,7 @@ def render(
                 meter.add(block)
                 out.write(block * np.float32(HEADROOM))
                 progress(min(MIXING, MIXING * (n + 1) * BLOCK_MS / total_ms))
-        level = levelling(meter, choice.lufs, choice.peak_dbtp)
+        level = levelling(meter, choice.lufs, choice.peak_dbtp - row.over_db)
         with (
             soundfile.SoundFile(str(mixed)) as mix,
             soundfile.SoundFile(str(partial), "w", RATE, 1, subtype=row.subtype, format=row.format) as out,

@@ -8,6 +8,7 @@ from collections.abc import Mapping, Sequence
 from kemvo.core.cues import KINDS
 from kemvo.core.practice import Practice
 from kemvo.core.terms import in_terms
+from kemvo.core.told import leeway
 from kemvo.core.values import Value
 
 
@@ -29,13 +30,10 @@ class BoothLine(Value):
 def booth(practice: Practice, own: Mapping[str, object]) -> list[BoothLine]:
     """The lines of a practice in the order in which they are first heard. `own`: the texts that have a take."""
     found: dict[str, BoothLine] = {}
-    frees: dict[tuple[str, ...], int] = {}
-    for d in practice.decisions:
-        if d.together:
-            frees[d.together] = min(frees.get(d.together, d.free_ms), d.free_ms)
+    room = leeway(practice.decided.talk, practice.decided.answer)
     spoken = [d for d in practice.decisions if d.speaks() and d.start_ms is not None and d.end_ms is not None]
     for d in sorted(spoken, key=lambda d: d.start_ms or 0):
-        may = frees.get(d.together, d.free_ms)
+        may = room[d.cue.id]
         before = found.get(d.text)
         if before:
             found[d.text] = before.model_copy(update={"times": before.times + 1, "may_ms": min(before.may_ms, may)})

@@ -11,7 +11,7 @@ from kemvo.core.fit import Block, Fitted, fit
 from kemvo.core.form import Form
 from kemvo.core.groups import GROUPS
 from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.session import Bounds, Forms, Part, Pass, Session, pass_title, with_pass_ids
+from kemvo.core.session import PRINCIPLES, Bounds, Calls, Forms, Part, Pass, Session, pass_title, with_pass_ids
 from kemvo.core.timeline import plan
 from kemvo.core.values import DEFAULT_TEMPO, Value, in_minutes
 
@@ -42,7 +42,8 @@ def laid_out(
             continue
         passes.append(_block(laid, part or Part(form_id="")))
     wished = round(minutes * 60_000) if minutes else None
-    return with_pass_ids(Session(title=title, wished_ms=wished, passes=tuple(passes)))
+    calls = Calls(reminders=PRINCIPLES)
+    return with_pass_ids(Session(title=title, wished_ms=wished, calls=calls, passes=tuple(passes)))
 
 
 def as_pattern(session: Session, title: str) -> PatternRow:

@@ -324,6 +324,7 @@ def first_passes(form_id: str, form: Form) -> Session:
     return with_pass_ids(
         Session(
             title=f"{form.title or 'New form'}, practice"[:200],
+            calls=Calls(reminders=PRINCIPLES),
             passes=(
                 Pass(part=Part(form_id=form_id), facing="watch", voice="names"),
                 Pass(part=Part(form_id=form_id), facing="behind", voice="full"),

@@ -123,3 +123,46 @@ def longest_free(start: int, end: int, walls: Sequence[Interval]) -> int:
 def seconds(ms: int) -> str:
     """A length in seconds with a tenth."""
     return f"{ms / 1000:.1f} s"
+
+
+def leeway(talk: Talk, answer: Answer) -> dict[str, int]:
+    """How long every utterance may last (by its first saying) with all others still said as they are: those before it
+    moved as early as they can be, those after it as late."""
+    by_id = {s.id: s for s in talk.sayings}
+    walls = merged(talk.blocked)
+    said = answer.utterances
+    early, late = [], []
+    at = 0
+    for u in said:
+        part = [by_id[i] for i in u.ids]
+        pinned = part[0].pin_ms is not None
+        start = u.start_ms if pinned else _earliest(max(at, part[0].opens_ms), u.end_ms - u.start_ms, walls)
+        early.append(min(start, u.start_ms))
+        at = early[-1] + (u.end_ms - u.start_ms) + talk.gap_ms
+    until: int | None = None
+    for u in reversed(said):
+        part = [by_id[i] for i in u.ids]
+        due = min(s.due_ms for s in part)
+        end = max(u.end_ms, due if until is None else min(due, until))
+        late.append(end)
+        length = u.end_ms - u.start_ms
+        begins = u.start_ms if part[0].pin_ms is not None else max(u.start_ms, _latest(end, length, walls))
+        until = begins - talk.gap_ms
+    return {
+        u.ids[0]: max(u.end_ms - u.start_ms, longest_free(a, b, walls))
+        for u, a, b in zip(said, early, reversed(late), strict=True)
+    }
+
+
+def _earliest(start: int, ms: int, walls: Sequence[Interval]) -> int:
+    for a, b in walls:
+        if start < b and start + ms > a:
+            start = b
+    return start
+
+
+def _latest(end: int, ms: int, walls: Sequence[Interval]) -> int:
+    for a, b in reversed(walls):
+        if end - ms < b and end > a:
+            end = a
+    return end - ms

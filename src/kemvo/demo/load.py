@@ -1,4 +1,4 @@
-"""The demo: Saltmarsh Hall, its two forms and a session for the Thursday class, from files as a user would open them."""
+"""The demo: Saltmarsh Hall, its two forms, and sessions for the Thursday morning and the evening class, from files as a user would open them."""
 
 from __future__ import annotations
 
@@ -11,7 +11,7 @@ from kemvo.store.database import Database
 from kemvo.store.documents import form_documents, session_documents
 
 FORM_FILES = ("long-causeway.form.json", "nine-willows.form.json")
-SESSION_FILES = ("thursday-class.session.json",)
+SESSION_FILES = ("evening-class.session.json", "thursday-class.session.json")
 
 
 def demo_files() -> list[Path]:
@@ -27,7 +27,7 @@ def fill(folder: Path, fresh: bool = False) -> None:
         for old in folder.glob("kemvo.sqlite*"):
             old.unlink()
     database = Database(path)
-    ids = iter(["long-causeway", "nine-willows", "thursday-class"])
+    ids = iter(["long-causeway", "nine-willows", "evening-class", "thursday-class"])
     forms, sessions = form_documents(database, lambda: next(ids)), session_documents(database, lambda: next(ids))
     if forms.all() or forms.all(removed=True) or sessions.all():
         return
@@ -40,8 +40,15 @@ def fill(folder: Path, fresh: bool = False) -> None:
         if bundle.session:
             passes = tuple(
                 p.model_copy(
-                    update={"part": p.part.model_copy(update={"form_id": added[bundle.forms[p.part.form_id]]})}
+                    update={
+                        "part": p.part.model_copy(update={"form_id": _form_id(added, bundle.forms, p.part.form_id)})
+                    }
                 )
                 for p in bundle.session.passes
             )
             sessions.add(bundle.session.model_copy(update={"passes": passes}))
+
+
+def _form_id(added: dict[Form, str], forms: dict[str, Form], id_: str) -> str:
+    """The id under which a session's form is stored; none for a block that goes over no form."""
+    return added[forms[id_]] if id_ in forms else ""

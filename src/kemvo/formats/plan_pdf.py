@@ -13,7 +13,7 @@ PLAIN = str.maketrans({"’": "'", "‘": "'", "“": '"', "”": '"', "–": "-
 def write_pdf(sheet: Paper) -> bytes:
     """A sheet as PDF, A4, as many pages as it takes."""
     pdf = FPDF(format="A4")
-    pdf.set_title(_plain(sheet.title))
+    pdf.set_title(as_latin(sheet.title))
     pdf.set_auto_page_break(True, margin=16)
     pdf.set_margins(18, 16)
     pdf.add_page()
@@ -73,9 +73,9 @@ def _text(
     pdf.set_font("Helvetica", style, size)
     pdf.set_text_color(*colour)
     pdf.set_x(pdf.l_margin + indent)
-    pdf.multi_cell(pdf.epw - indent - SKETCH_MM - 4, size * 0.5, _plain(text), new_x="LMARGIN", new_y="NEXT")
+    pdf.multi_cell(pdf.epw - indent - SKETCH_MM - 4, size * 0.5, as_latin(text), new_x="LMARGIN", new_y="NEXT")
 
 
-def _plain(text: str) -> str:
+def as_latin(text: str) -> str:
     """A text in the letters of the standard fonts; others become a question mark."""
     return text.translate(PLAIN).encode("latin-1", "replace").decode("latin-1")

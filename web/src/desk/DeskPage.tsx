@@ -316,9 +316,7 @@ function DeskSheet({ first }: { first: SessionView }) {
               </Problems>
             )}
             {leaf === "calls" && <CallsPanel session={session} desk={desk.data} edit={edit} />}
-            {leaf === "files" && (
-              <FilesPanel id={id} onTake={(name, text) => void ask("cue-file", { name, text })} />
-            )}
+            {leaf === "files" && <FilesPanel id={id} onTake={(file) => void ask("cue-file", file)} />}
           </div>
         </aside>
       </div>

@@ -1,3 +1,111 @@
-export function FilesPanel({ id }: { id: string; onTake: (name: string, text: string) => void }) {
-  return <p>{id}</p>;
+import { useQuery } from "@tanstack/react-query";
+import { Download } from "lucide-react";
+import { useState } from "react";
+import { type CueFileView, call, sentence } from "../shared/api";
+import { Check } from "../shared/Check";
+
+interface FilesPanelProps {
+  id: string;
+  onTake: (file: { name: string; text: string; only: boolean }) => void;
+}
+
+/** What is said, as files to take away; and a file that was changed elsewhere, taken back. */
+export function FilesPanel({ id, onTake }: FilesPanelProps) {
+  const kinds = useQuery({
+    queryKey: ["cue-files"],
+    queryFn: () => call<CueFileView[]>(`sessions/${id}/cue-files`),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const [file, setFile] = useState<{ name: string; text: string } | null>(null);
+  const [only, setOnly] = useState(false);
+  const [told, setTold] = useState("");
+  const look = async (chosen: { name: string; text: string }, all: boolean) => {
+    try {
+      const found = await call<{ says: string }>(`sessions/${id}/cue-file/look`, "POST", {
+        ...chosen,
+        only: all,
+      });
+      setFile(chosen);
+      setTold(found.says);
+    } catch (error) {
+      setFile(null);
+      setTold(sentence(error));
+    }
+  };
+  return (
+    <div className="grid gap-4" data-files>
+      <section className="grid gap-2">
+        <h2 className="text-lg">Take away</h2>
+        <div className="flex flex-wrap gap-1.5">
+          {kinds.data?.map((k) => (
+            <a key={k.id} className="btn btn-xs" href={`/api/sessions/${id}/cue-files/${k.id}`} download>
+              <Download size={13} /> {k.title}
+            </a>
+          ))}
+          {(["instructor", "class"] as const).map((reader) => (
+            <a
+              key={reader}
+              className="btn btn-xs"
+              href={`/api/sessions/${id}/cue-sheet.pdf?reader=${reader}`}
+              download
+            >
+              <Download size={13} /> Cue sheet for the {reader} (PDF)
+            </a>
+          ))}
+          <a className="btn btn-xs" href={`/api/sessions/${id}/practice.mid`} download>
+            <Download size={13} /> Tempo, markers, words (MIDI)
+          </a>
+          <a className="btn btn-xs" href={`/api/sessions/${id}/schedule.json`} download>
+            <Download size={13} /> The problem (JSON)
+          </a>
+          <a className="btn btn-xs" href={`/api/sessions/${id}/file`} download>
+            <Download size={13} /> Session file
+          </a>
+        </div>
+      </section>
+      <section className="grid gap-2">
+        <h2 className="text-lg">Take back</h2>
+        <p className="quiet text-sm">
+          Captions (.vtt, .srt), a table (.csv) or labels (.txt) that were changed elsewhere: their words and
+          times count from then on.
+        </p>
+        <input
+          type="file"
+          className="file-input file-input-sm w-full"
+          accept=".vtt,.srt,.csv,.txt"
+          aria-label="Cue file to take back"
+          onChange={(e) => {
+            const chosen = e.target.files?.[0];
+            if (chosen) void chosen.text().then((text) => look({ name: chosen.name, text }, only));
+          }}
+        />
+        <Check
+          name="leave out what the file does not say"
+          on={only}
+          onChange={(on) => {
+            setOnly(on);
+            if (file) void look(file, on);
+          }}
+        />
+        {told && (
+          <p role="status" data-file-told>
+            {told}
+          </p>
+        )}
+        {file && (
+          <button
+            type="button"
+            className="btn btn-primary btn-sm justify-self-start"
+            onClick={() => {
+              onTake({ ...file, only });
+              setFile(null);
+              setTold("Taken over. Undo takes it back.");
+            }}
+          >
+            Take it over
+          </button>
+        )}
+      </section>
+    </div>
+  );
 }

@@ -17,6 +17,7 @@ export type Plan = Schemas["Plan"];
 export type SessionRow = Schemas["SessionRow"];
 export type CueLine = Schemas["CueLine"];
 export type Desk = Schemas["Desk"];
+export type CueFileView = Schemas["CueFileView"];
 export type Booth = Schemas["Booth"];
 export type BoothLine = Schemas["BoothLine"];
 export type TakeView = Schemas["TakeView"];
