@@ -164,7 +164,7 @@ def rendering(folder: Path) -> None:
 
 def render_once(folder: str, ending: str, copies: int) -> None:
     """Render `copies` demo sessions in a row and print speed and peak memory of this process."""
-    bundle = read_file(demo_files()[2].read_bytes())
+    bundle = read_file(demo_files()[-1].read_bytes())
     session = bundle.session.model_copy(update={"passes": bundle.session.passes * copies})
     house = House(Path(folder))
     clips = house.clips(session.speech)

@@ -161,7 +161,7 @@ def test_blocks_are_the_whole_mix_whatever_falls_between_them(tmp_path: Path) ->
 
 
 def test_the_command_line_does_the_main_job(tmp_path: Path) -> None:
-    session, vtt, wav = demo_files()[2], tmp_path / "cues.vtt", tmp_path / "practice.wav"
+    session, vtt, wav = demo_files()[-1], tmp_path / "cues.vtt", tmp_path / "practice.wav"
     run = CliRunner().invoke(app, ["cues", str(session), "-o", str(vtt)])
     assert run.exit_code == 0, run.output
     assert vtt.read_text().startswith("WEBVTT")
@@ -185,7 +185,7 @@ def test_the_command_line_says_what_is_wrong_and_ends_with_2(
 ) -> None:
     monkeypatch.chdir(tmp_path)
     (tmp_path / "README.md").write_text("# no session")
-    run = CliRunner().invoke(app, [str(demo_files()[2]) if a == "SESSION" else a for a in args])
+    run = CliRunner().invoke(app, [str(demo_files()[-1]) if a == "SESSION" else a for a in args])
     assert run.exit_code == 2
     assert said in run.output
     assert not list(tmp_path.glob("x.*"))

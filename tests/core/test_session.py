@@ -4,8 +4,9 @@ import pytest
 from hypothesis import given, settings
 
 from kemvo.core.breathed import breaths_of
+from kemvo.core.desk import cue_lines
 from kemvo.core.form import Form, Movement, Posture, Section, with_ids
-from kemvo.core.plan import cue_lines, session_plan
+from kemvo.core.plan import session_plan
 from kemvo.core.practice import work_out
 from kemvo.core.problem import KemvoError
 from kemvo.core.session import Part, Pass, Session, SoundChoice, first_passes, pass_title, postures_of, read_session
@@ -184,7 +185,7 @@ def test_the_stage_tells_what_comes_next() -> None:
 def test_every_decision_has_its_line(practice: tuple) -> None:
     session, here = practice
     done = work_out(session, here, talk)
-    lines = cue_lines(done.timeline, done.decisions)
+    lines = cue_lines(done, session)
     assert [line.id for line in lines] == [d.cue.id for d in done.decisions]
     assert all((line.state == "left out") == (line.start_ms is None) for line in lines)
 

@@ -7,7 +7,7 @@ from typing import Annotated
 
 import numpy as np
 import soundfile
-from fastapi import APIRouter, Query, Response, UploadFile
+from fastapi import APIRouter, Path, Query, Response, UploadFile
 from fastapi.responses import FileResponse
 from pydantic import BaseModel
 
@@ -23,6 +23,7 @@ from kemvo.core.terms import in_terms, pronunciations_of
 router = APIRouter(prefix="/api", tags=["booth"])
 
 MOST_BYTES = 64_000_000
+Number = Annotated[int, Path(ge=1, le=2**53)]
 
 
 class TakeView(BaseModel):
@@ -106,13 +107,13 @@ def takes_of(house: Here, text: Annotated[str, Query(min_length=1, max_length=20
 
 
 @router.get("/takes/{number}.wav", response_class=FileResponse)
-def take_sound(house: Here, number: int) -> FileResponse:
+def take_sound(house: Here, number: Number) -> FileResponse:
     """A take, made ready."""
     return FileResponse(house.takes.shelf.path(house.takes.get(number).file), media_type="audio/wav")
 
 
 @router.delete("/takes/{number}")
-def put_take_away(house: Here, number: int) -> list[TakeView]:
+def put_take_away(house: Here, number: Number) -> list[TakeView]:
     """Let a take go; the one before it counts again. Answers with those left."""
     take = house.takes.get(number)
     house.takes.put_away(number)
@@ -120,7 +121,7 @@ def put_take_away(house: Here, number: int) -> list[TakeView]:
 
 
 @router.post("/takes/{number}/bring-back")
-def bring_take_back(house: Here, number: int) -> list[TakeView]:
+def bring_take_back(house: Here, number: Number) -> list[TakeView]:
     """Bring a take back."""
     house.takes.bring_back(number)
     return takes_of(house, house.takes.get(number).text)

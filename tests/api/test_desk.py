@@ -1,0 +1,194 @@
+"""The cue desk, the booth and sounds through the web API."""
+
+import io
+import time
+
+import numpy as np
+import pytest
+import soundfile
+from fastapi.testclient import TestClient
+
+from kemvo.audio.clips import Clips
+from kemvo.audio.neural import KeptVoice
+from kemvo.audio.voice import Utterance
+from kemvo.core.schedule import solve
+from kemvo.formats.schedule_json import read_talk
+
+CLASS = "/api/sessions/evening-class"
+
+
+def cue_with(client: TestClient, state: str) -> dict:
+    return next(c for c in client.get(f"{CLASS}/cues").json()["cues"] if c["state"] == state)
+
+
+def version(client: TestClient) -> int:
+    return client.get(CLASS).json()["version"]
+
+
+def test_a_cure_is_listed_applied_and_undone(demo_client: TestClient) -> None:
+    cue = cue_with(demo_client, "left out")
+    offered = demo_client.get(f"{CLASS}/cures", params={"cue": cue["id"]}).json()
+    assert offered
+    made = demo_client.post(f"{CLASS}/cures", json={"version": version(demo_client), "cue": cue["id"], "no": 0})
+    assert made.status_code == 200
+    now = next(c for c in demo_client.get(f"{CLASS}/cues").json()["cues"] if c["id"] == cue["id"])
+    assert now["state"] != "left out"
+    demo_client.post(f"{CLASS}/undo", json={"version": version(demo_client)})
+    assert cue_with(demo_client, "left out")["id"] == cue["id"]
+    too_many = {"version": version(demo_client), "cue": cue["id"], "no": 20}
+    assert demo_client.post(f"{CLASS}/cures", json=too_many).status_code == 422
+    assert demo_client.get(f"{CLASS}/cures", params={"cue": "gone"}).status_code == 422
+
+
+def test_words_are_kept_in_the_form(demo_client: TestClient) -> None:
+    cues = demo_client.get(f"{CLASS}/cues").json()["cues"]
+    cue = next(c for c in cues if c["kind"] == "foot" and c["state"] == "full")
+    body = {"version": version(demo_client), "cue": cue["id"], "text": "Quite other words", "scope": "movement"}
+    assert demo_client.post(f"{CLASS}/words", json=body).status_code == 200
+    form = demo_client.get("/api/forms/long-causeway").json()["body"]
+    movements = [m for s in form["sections"] for p in s["postures"] for m in p["movements"]]
+    assert any("uite other words" in m["cues"]["full"] for m in movements)
+    now = demo_client.get(f"{CLASS}/cues").json()["cues"]
+    assert any("uite other words" in c["wish"] for c in now)
+
+
+def test_files_are_written_looked_at_and_taken_over(demo_client: TestClient) -> None:
+    kinds = [k["id"] for k in demo_client.get(f"{CLASS}/cue-files").json()]
+    texts = {k: demo_client.get(f"{CLASS}/cue-files/{k}").text for k in kinds}
+    assert texts["captions"].startswith("WEBVTT")
+    assert demo_client.get(f"{CLASS}/cue-files/none").status_code == 422
+    for reader in ("instructor", "class"):
+        assert demo_client.get(f"{CLASS}/cue-sheet.pdf", params={"reader": reader}).content.startswith(b"%PDF")
+    lines = texts["labels"].splitlines()
+    start, end, words = lines[3].split("\t")
+    lines[3] = f"{start}\t{end}\t{words} now"
+    changed = {"name": "x.labels.txt", "text": "\n".join(lines)}
+    says = demo_client.post(f"{CLASS}/cue-file/look", json=changed).json()["says"]
+    assert "1 in other words" in says
+    made = demo_client.post(f"{CLASS}/cue-file", json={**changed, "version": version(demo_client)}).json()
+    assert [c["text"] for c in made["body"]["cue_choices"]] == [f"{words} now"]
+    assert demo_client.post(f"{CLASS}/cue-file/look", json={"name": "x.doc", "text": ""}).status_code == 422
+
+
+def test_the_problem_of_a_session_can_be_solved_elsewhere(demo_client: TestClient) -> None:
+    talk = read_talk(demo_client.get(f"{CLASS}/schedule.json").content)
+    answer = solve(talk)
+    assert len(answer.utterances) > 100
+    assert not answer.missed
+
+
+# The booth
+
+
+def recorded(client: TestClient, text: str) -> bytes:
+    return client.get("/api/simulated-microphone.wav", params={"text": text}).content
+
+
+def test_a_take_is_heard_and_the_schedule_follows_its_length(demo_client: TestClient) -> None:
+    booth = demo_client.get(f"{CLASS}/booth").json()
+    assert booth["missing"] == len(booth["lines"]) > 50
+    line = booth["lines"][3]
+    files = {"file": ("take.wav", recorded(demo_client, line["text"]), "audio/wav")}
+    take = demo_client.post(f"{CLASS}/takes", params={"text": line["text"]}, files=files).json()
+    after = demo_client.get(f"{CLASS}/booth").json()
+    now = next(x for x in after["lines"] if x["text"] == line["text"])
+    assert (now["own"], now["now_ms"], after["missing"]) == (True, take["ms"], booth["missing"] - 1)
+    sound, rate = soundfile.read(io.BytesIO(demo_client.get(f"/api/takes/{take['number']}.wav").content))
+    assert len(sound) / rate * 1000 == pytest.approx(take["ms"], abs=1)
+    spoken = demo_client.get("/api/sound/speech.wav", params={"text": line["text"]})
+    assert len(soundfile.read(io.BytesIO(spoken.content))[0]) == len(sound)
+    second = demo_client.post(f"{CLASS}/takes", params={"text": line["text"]}, files=files).json()
+    assert [t["number"] for t in demo_client.get("/api/takes", params={"text": line["text"]}).json()] == [
+        second["number"],
+        take["number"],
+    ]
+    assert [t["number"] for t in demo_client.delete(f"/api/takes/{second['number']}").json()] == [take["number"]]
+    assert len(demo_client.post(f"/api/takes/{second['number']}/bring-back").json()) == 2
+
+
+def test_files_named_after_lines_become_takes(demo_client: TestClient) -> None:
+    lines = demo_client.get(f"{CLASS}/booth").json()["lines"]
+    sound = recorded(demo_client, lines[5]["text"])
+    files = [("files", (f"05 {lines[5]['file']}.wav", sound)), ("files", ("nothing-like-it.wav", sound))]
+    made = demo_client.post(f"{CLASS}/take-files", files=files).json()
+    assert [t["text"] for t in made["taken"]] == [lines[5]["text"]]
+    assert made["strange"] == ["nothing-like-it.wav"]
+
+
+def test_a_recording_in_which_nothing_is_heard_is_refused(demo_client: TestClient) -> None:
+    silence = io.BytesIO()
+    soundfile.write(silence, np.zeros(44_100), 44_100, format="WAV")
+    for data in (silence.getvalue(), b"nothing"):
+        answer = demo_client.post(f"{CLASS}/takes", params={"text": "Sit"}, files={"file": ("x.wav", data)})
+        assert answer.status_code == 422
+        assert answer.json()["problems"][0]["mend"]
+
+
+def test_a_sound_is_brought_and_sounds_under_the_practice(demo_client: TestClient) -> None:
+    ground = io.BytesIO()
+    soundfile.write(ground, 0.1 * np.sin(np.arange(44_100 * 3) / 20), 44_100, format="WAV")
+    kept = demo_client.post("/api/brought-sounds", files={"file": ("stream.wav", ground.getvalue())}).json()
+    assert kept["id"] in {b["id"] for b in demo_client.get("/api/choices").json()["brought"]}
+    assert demo_client.post("/api/brought-sounds", files={"file": ("x.wav", b"nothing")}).status_code == 422
+    made = demo_client.post("/api/sessions?form_id=nine-willows").json()
+    sound = {**made["body"]["sound"], "background": "own", "background_file": kept["id"]}
+    short = {"tempo": 240, "voice": "names", "pause_before_ms": 0}
+    passes = [{**made["body"]["passes"][0], **short}]
+    body = {**made["body"], "sound": sound, "passes": passes}
+    demo_client.put(f"/api/sessions/{made['id']}", json={"version": made["version"], "body": body})
+    job = demo_client.post(f"/api/sessions/{made['id']}/render?ending=flac").json()
+    for _ in range(200):
+        job = demo_client.get(f"/api/jobs/{job['id']}").json()
+        if job["state"] in ("done", "failed"):
+            break
+        time.sleep(0.1)
+    assert job["state"] == "done", job
+    assert job["note"].startswith("Loudness −16.")
+
+
+# Slow voices
+
+
+class Slow:
+    """Stands in for a neural voice."""
+
+    slow = True
+    wpm = 130
+    key = "slow|test|130"
+
+    def __init__(self) -> None:
+        self.said: list[str] = []
+
+    def speak(self, text: str) -> Utterance:
+        self.said.append(text)
+        return Utterance(np.full(len(text) * 100, 0.1, np.float32), 22_050)
+
+
+def test_a_slow_voice_is_estimated_first_and_its_clips_are_kept(tmp_path, demo_client: TestClient) -> None:
+    voice = Slow()
+    kept = KeptVoice(voice, tmp_path)
+    clips = Clips(kept, demo_client.app.state.house.lengths)
+    texts = {"Sit back", "Left heel"}
+    guessed = clips.measure(texts)
+    assert voice.said == []
+    assert set(clips.unmeasured(texts)) == texts
+    for t in texts:
+        clips.measure_now(t)
+    assert clips.unmeasured(texts) == []
+    assert clips.measure(texts) != guessed
+    first = kept.speak("Sit back")
+    again = KeptVoice(voice, tmp_path).speak("Sit back")
+    assert len(voice.said) == 2, "the second time it is there at once"
+    assert np.array_equal(first.samples, again.samples)
+
+
+def test_a_measured_voice_leaves_nothing_to_measure(demo_client: TestClient) -> None:
+    assert demo_client.get(f"{CLASS}/cues").json()["estimated"] == 0
+    job = demo_client.post(f"{CLASS}/measure").json()
+    assert job["state"] in ("waiting", "running", "done")
+
+
+def test_a_neural_voice_that_is_not_there_says_so(demo_client: TestClient) -> None:
+    answer = demo_client.get("/api/sound/speech.wav", params={"text": "Sit", "engine": "neural", "voice": "nobody"})
+    assert answer.status_code == 422
+    assert "neural voice" in answer.json()["problems"][0]["what"]
