@@ -8,7 +8,7 @@ from typing import NamedTuple
 from kemvo.audio.clips import Clips
 from kemvo.audio.voices import voice_of
 from kemvo.core.form import Form
-from kemvo.core.practice import Practice, prepare, work_out
+from kemvo.core.practice import Practice, work_out
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.session import SpeechChoice, first_passes, missing_parts
 from kemvo.formats.kemvo_json import read_file
@@ -63,8 +63,5 @@ def prepared(path: Path, speed: float) -> Prepared:
     bundle = read_file(path.read_bytes(), path.name)
     session = bundle.session or first_passes("form", bundle.form())
     clips = _clips(session.speech)
-    found = prepare(session, bundle.forms, clips.measure, speed)
-    for text in clips.unmeasured(found.lengths):
-        clips.measure_now(text)
     practice = work_out(session, bundle.forms, clips.measure, speed)
     return Prepared(practice, clips, [p.sentence() for p in missing_parts(session, bundle.forms)])

@@ -83,8 +83,8 @@ def test_the_cues_are_listed_with_reasons(demo_client: TestClient) -> None:
 
 
 def test_captions_hold_what_the_cues_say(demo_client: TestClient) -> None:
-    cues = demo_client.get("/api/sessions/thursday-class/cues").json()["cues"]
     captions = demo_client.get("/api/sessions/thursday-class/captions.vtt")
+    cues = demo_client.get("/api/sessions/thursday-class/cues").json()["cues"]
     assert captions.headers["content-type"].startswith("text/vtt")
     assert captions.text.count(" --> ") == len({c["start_ms"] for c in cues} - {None})
     assert demo_client.get("/api/sessions/thursday-class/captions.ass").status_code == 422

@@ -57,7 +57,7 @@ def session_booth(house: Here, id_: str) -> Booth:
 
 
 def _lines(house: House, id_: str) -> list[BoothLine]:
-    _, practice = house.practice_of(id_)
+    _, practice = house.practice_of(id_, wait=False)
     texts = {in_terms(d.text, practice.pronunciations) for d in practice.decisions if d.speaks()}
     return booth(practice, house.takes.counting(texts))
 

@@ -32,14 +32,14 @@ CueId = Annotated[str, Field(max_length=200)]
 @router.get("/{id_}/cues")
 def session_cues(house: Here, id_: str) -> Desk:
     """What became of every cue: said in full, shorter, moved or left out, and why; and how much is spent talking."""
-    session, practice = house.practice_of(id_)
+    session, practice = house.practice_of(id_, wait=False)
     return desk(practice, session, len(house.clips(session.speech).unmeasured(practice.voiced())))
 
 
 @router.post("/{id_}/measure", status_code=202)
 def measure(house: Here, id_: str) -> JobView:
     """Begin to measure what a slow voice has not spoken yet, on both cores; the answer is the job to follow."""
-    session, practice = house.practice_of(id_)
+    session, practice = house.practice_of(id_, wait=False)
     clips = house.clips(session.speech)
     texts = clips.unmeasured(practice.voiced())
 

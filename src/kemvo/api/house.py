@@ -7,7 +7,7 @@ import uuid
 from collections import OrderedDict
 from collections.abc import Callable, Iterable
 from pathlib import Path
-from typing import Annotated, Generic, TypeVar
+from typing import Annotated, Generic, NamedTuple, TypeVar
 
 from fastapi import Depends, Request
 
@@ -52,6 +52,14 @@ class _Once(Generic[T]):
             return self._made[0]
 
 
+class _Worked(NamedTuple):
+    """A practice; whether lengths in it are only estimated, and at which state of the book of lengths."""
+
+    practice: Practice
+    estimated: bool
+    at: int
+
+
 class House:
     """Everything that the pages of one data folder share."""
 
@@ -72,7 +80,7 @@ class House:
         self.brought = BroughtSounds(self.database, shelf)
         self.takes = Takes(self.database, shelf)
         self._clips: OrderedDict[str, Clips] = OrderedDict()
-        self._practices: OrderedDict[object, _Once[Practice]] = OrderedDict()
+        self._practices: OrderedDict[object, _Once[_Worked]] = OrderedDict()
         self._lock = threading.Lock()
         self.renders = folder / "renders"
         self.renders.mkdir(exist_ok=True)
@@ -137,27 +145,34 @@ class House:
         """A session worked out with its own voice."""
         return work_out(session, self.forms_of(session), self.clips(session.speech).measure, speed)
 
-    def practice_of(self, id_: str, speed: float = 1.0) -> tuple[Session, Practice]:
+    def practice_of(self, id_: str, speed: float = 1.0, wait: bool = True) -> tuple[Session, Practice]:
         """A stored session and what it is worked out to. Pages ask for the same one several times at once: it is worked
-        out once, and remembered until the session or one of its forms is saved."""
+        out once, and remembered until the session or one of its forms is saved. `wait`: for every length to be measured;
+        else lengths may be estimated while they are."""
         stored = self.sessions.get(id_)
         used = sorted({p.part.form_id for p in stored.body.passes})
+        key = (id_, stored.version, speed, tuple((f, self.forms.version(f)) for f in used), self.takes.changes)
         clips = self.clips(stored.body.speech)
-        measured = self.lengths.changes if clips.voice.slow else 0
-        key = (
-            id_,
-            stored.version,
-            speed,
-            tuple((f, self.forms.version(f)) for f in used),
-            self.takes.changes,
-            measured,
-        )
+
+        def work() -> _Worked:
+            measure = clips.measure if wait else clips.glance
+            practice = work_out(stored.body, self.forms_of(stored.body), measure, speed)
+            return _Worked(practice, bool(clips.unmeasured(practice.voiced())), self.lengths.changes)
+
+        worked = self._once(key, work).get()
+        if worked.estimated and (wait or worked.at != self.lengths.changes):
+            with self._lock:
+                self._practices.pop(key, None)
+            worked = self._once(key, work).get()
+        return stored.body, worked.practice
+
+    def _once(self, key: object, work: Callable[[], _Worked]) -> _Once[_Worked]:
         with self._lock:
-            once = self._practices.setdefault(key, _Once(lambda: self.practice(stored.body, speed)))
+            once = self._practices.setdefault(key, _Once(work))
             self._practices.move_to_end(key)
             if len(self._practices) > self.PRACTICES_KEPT:
                 self._practices.popitem(last=False)
-        return stored.body, once.get()
+            return once
 
     def close(self) -> None:
         """Stop the work that is under way."""

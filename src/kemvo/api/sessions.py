@@ -151,9 +151,9 @@ Speed = Annotated[float, Query(ge=0.25, le=4, description="Multiplies every temp
 
 
 @router.get("/{id_}/stage")
-def session_stage(house: Here, id_: str, speed: Speed = 1.0, view: View = "class") -> Stage:
-    """The session to be played, at a speed and in a view."""
-    session, practice = house.practice_of(id_, speed)
+def session_stage(house: Here, id_: str, speed: Speed = 1.0, view: View = "class", wait: bool = True) -> Stage:
+    """The session to be played, at a speed and in a view. Without `wait`: to be looked at, while the voice is measured."""
+    session, practice = house.practice_of(id_, speed, wait)
     return stage(practice, session.title, view, speed)
 
 

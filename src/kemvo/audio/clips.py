@@ -28,11 +28,14 @@ class TakeBook(Protocol):
     def found(self, texts: Iterable[str]) -> dict[str, tuple[int, Path]]: ...
 
 
+SOON = 25
+"""So many texts are measured while one waits, by a voice that is not slow."""
+
+
 class Clips:
     """A voice with a memory: gives the length of texts, and their samples.
 
-    Lengths go into the book and are there after a restart; of the samples the last ones are kept. A slow voice is not
-    waited for: what it has not measured yet is estimated, until `measure_all` has been through it.
+    Lengths go into the book and are there after a restart; of the samples the last ones are kept.
     """
 
     KEPT = 64
@@ -45,23 +48,31 @@ class Clips:
         self._lock = threading.Lock()
 
     def measure(self, texts: Iterable[str]) -> Mapping[str, int]:
-        """The spoken length of every text in milliseconds; what is not known yet is spoken and measured, or estimated
-        where the voice is slow."""
-        wanted = set(texts)
-        own = {t: ms for t, (ms, _) in self.takes.found(wanted).items()} if self.takes else {}
-        known = self.book.get(self.voice.key, wanted - own.keys())
-        new = sorted(wanted - known.keys() - own.keys())
-        if self.voice.slow:
-            return {**known, **{t: estimated_ms(t, self.voice.wpm) for t in new}, **own}
-        return {**known, **self._measured(new), **own}
+        """The spoken length of every text in milliseconds; what is not known yet is spoken and measured, however long
+        that takes."""
+        known, new = self._known(set(texts))
+        return {**known, **self._measured(new)}
+
+    def glance(self, texts: Iterable[str]) -> Mapping[str, int]:
+        """The same without waiting: where much is to be measured yet, or the voice is slow, lengths are estimated."""
+        known, new = self._known(set(texts))
+        if self._soon(new):
+            return {**known, **self._measured(new)}
+        return {**known, **{t: estimated_ms(t, self.voice.wpm) for t in new}}
 
     def unmeasured(self, texts: Iterable[str]) -> list[str]:
-        """The texts whose length is only estimated so far."""
-        if not self.voice.slow:
-            return []
-        wanted = set(texts)
-        own = self.takes.found(wanted).keys() if self.takes else set()
-        return sorted(wanted - own - self.book.get(self.voice.key, wanted).keys())
+        """The texts whose length is only estimated at a glance."""
+        _, new = self._known(set(texts))
+        return [] if self._soon(new) else new
+
+    def _soon(self, new: list[str]) -> bool:
+        return not new or (not self.voice.slow and len(new) <= SOON)
+
+    def _known(self, wanted: set[str]) -> tuple[dict[str, int], list[str]]:
+        """The lengths that are known, and the texts that are not measured yet."""
+        own = {t: ms for t, (ms, _) in self.takes.found(wanted).items()} if self.takes else {}
+        known = {**self.book.get(self.voice.key, wanted - own.keys()), **own}
+        return known, sorted(wanted - known.keys())
 
     def measure_now(self, text: str) -> None:
         """Speak a text and keep its length, however slow the voice is."""

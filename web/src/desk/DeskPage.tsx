@@ -24,6 +24,7 @@ import { CuePanel } from "./CuePanel";
 import { DeskScroll } from "./DeskScroll";
 import { FilesPanel } from "./FilesPanel";
 import { Problems } from "./Problems";
+import { useMeasuring } from "./useMeasuring";
 
 const LEAVES = [
   { id: "cue", name: "Cue" },
@@ -58,7 +59,7 @@ function DeskSheet({ first }: { first: SessionView }) {
   });
   const stage = useQuery({
     queryKey: ["stage", id, "desk", version],
-    queryFn: () => call<Stage>(`sessions/${id}/stage`),
+    queryFn: () => call<Stage>(`sessions/${id}/stage?wait=false`),
     placeholderData: (before) => before,
   });
   const [chosenId, setChosenId] = useState("");
@@ -68,6 +69,10 @@ function DeskSheet({ first }: { first: SessionView }) {
   const spoken = useMemo(() => inOrder(cues), [cues]);
   const cue = cues.find((c) => c.id === chosenId) ?? spoken[0];
   const problems = useMemo(() => cues.filter((c) => c.state !== "full" && !c.wished), [cues]);
+  const measuring = useMeasuring(id, desk.data?.estimated ?? 0, () => {
+    void desk.refetch();
+    void stage.refetch();
+  });
   const listening = useListening(stage.data, session.speech);
   const saved = doc.saving === "saved";
   const [fullness, setFullness] = useState(session.fullness);
@@ -230,6 +235,11 @@ function DeskSheet({ first }: { first: SessionView }) {
           {cues.filter((c) => c.state === "shorter").length} shorter,{" "}
           {cues.filter((c) => c.state === "moved").length} early
         </p>
+        {measuring !== null && (
+          <p role="status" className="text-sm" data-measuring>
+            Measuring the voice, {Math.round(measuring * 100)} %: lengths are estimated until then.
+          </p>
+        )}
         {missed > 0 && (
           <p role="alert" className="text-error">
             {plural(missed, "cue")} that must be said cannot be.
@@ -286,7 +296,7 @@ function DeskSheet({ first }: { first: SessionView }) {
             {leaf === "cue" && cue && (
               <CuePanel
                 {...{ id, version, cue, session, choose, forget, nudge }}
-                ready={saved && !desk.isPlaceholderData}
+                ready={saved && !desk.isPlaceholderData && measuring === null}
                 onCure={cure}
                 onListen={listen}
                 onKeepWords={(scope) => void keepWords(scope)}
@@ -306,7 +316,7 @@ function DeskSheet({ first }: { first: SessionView }) {
                 {cue && cue.state !== "full" && (
                   <CuePanel
                     {...{ id, version, cue, session, choose, forget, nudge }}
-                    ready={saved && !desk.isPlaceholderData}
+                    ready={saved && !desk.isPlaceholderData && measuring === null}
                     onCure={cure}
                     onListen={listen}
                     onKeepWords={(scope) => void keepWords(scope)}

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
+import { useMeasuring } from "../desk/useMeasuring";
 import { call, type Desk, sentence } from "../shared/api";
 import { clock } from "../shared/format";
 
@@ -13,10 +14,11 @@ const STATES = [
 
 /** What became of every cue: how many were said, shortened or left out, and each with its reason. */
 export function CueReport({ id, version }: { id: string; version: number }) {
-  const { data, error } = useQuery({
+  const { data, error, refetch } = useQuery({
     queryKey: ["cues", id, version],
     queryFn: () => call<Desk>(`sessions/${id}/cues`),
   });
+  const measuring = useMeasuring(id, data?.estimated ?? 0, () => void refetch());
   const [state, setState] = useState<string | null>(null);
   if (!data)
     return (
@@ -38,6 +40,7 @@ export function CueReport({ id, version }: { id: string; version: number }) {
         </Link>
       </div>
       <p className="mb-2 text-sm" data-talk>
+        {measuring !== null && `Measuring the voice, ${Math.round(measuring * 100)} %. `}
         {data.share_pct} % of the time is talk · {data.words_a_minute} words a minute
       </p>
       <div className="join mb-2">
