@@ -30,6 +30,8 @@ window.lag = async (ms) => {
 def stage(page: Page, demo: str, then: str = "") -> None:
     page.goto(f"{demo}/stage/thursday-class")
     expect(page.locator("[data-position-ms]")).to_be_visible()
+    # The voice is measured the first time.
+    expect(page.locator("[data-stage]")).to_have_attribute("data-busy", "false", timeout=60_000)
     for key in then.split():
         page.keyboard.press(key)
 

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from concurrent.futures import ThreadPoolExecutor
 from typing import Annotated
 
 from fastapi import APIRouter, Query, Response
@@ -39,16 +38,12 @@ def session_cues(house: Here, id_: str) -> Desk:
 @router.post("/{id_}/measure", status_code=202)
 def measure(house: Here, id_: str) -> JobView:
     """Begin to measure what a slow voice has not spoken yet, on both cores; the answer is the job to follow."""
-    session, practice = house.practice_of(id_, wait=False)
-    clips = house.clips(session.speech)
-    texts = clips.unmeasured(practice.voiced())
+    title = house.sessions.get(id_).body.title
 
     def work(job: Job) -> None:
-        with ThreadPoolExecutor(2, thread_name_prefix="kemvo-voice") as pool:
-            for n, _ in enumerate(pool.map(clips.measure_now, texts)):
-                job.report((n + 1) / len(texts))
+        house.measure_all(id_, job.report)
 
-    return job_view(house.jobs.start(f"Measuring {session.title}", "", "", work))
+    return job_view(house.jobs.start(f"Measuring {title}", "", "", work))
 
 
 @router.get("/{id_}/cures")

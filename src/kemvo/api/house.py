@@ -6,6 +6,7 @@ import threading
 import uuid
 from collections import OrderedDict
 from collections.abc import Callable, Iterable
+from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 from typing import Annotated, Generic, NamedTuple, TypeVar
 
@@ -165,6 +166,22 @@ class House:
                 self._practices.pop(key, None)
             worked = self._once(key, work).get()
         return stored.body, worked.practice
+
+    def measure_all(self, id_: str, report: Callable[[float], None]) -> None:
+        """Measure every length of a session that is only estimated so far, on both cores; `report` is told the share
+        done and may raise to stop it."""
+        session, practice = self.practice_of(id_, wait=False)
+        clips = self.clips(session.speech)
+        texts = clips.unmeasured(practice.voiced())
+        with ThreadPoolExecutor(2, thread_name_prefix="kemvo-voice") as pool:
+            waiting = [pool.submit(clips.measure_now, t) for t in texts]
+            try:
+                for n, one in enumerate(waiting):
+                    one.result()
+                    report((n + 1) / len(texts))
+            finally:
+                for one in waiting:
+                    one.cancel()
 
     def _once(self, key: object, work: Callable[[], _Worked]) -> _Once[_Worked]:
         with self._lock:

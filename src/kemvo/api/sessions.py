@@ -154,7 +154,8 @@ Speed = Annotated[float, Query(ge=0.25, le=4, description="Multiplies every temp
 def session_stage(house: Here, id_: str, speed: Speed = 1.0, view: View = "class", wait: bool = True) -> Stage:
     """The session to be played, at a speed and in a view. Without `wait`: to be looked at, while the voice is measured."""
     session, practice = house.practice_of(id_, speed, wait)
-    return stage(practice, session.title, view, speed)
+    guessed = 0 if wait else len(house.clips(session.speech).unmeasured(practice.voiced()))
+    return stage(practice, session.title, view, speed, guessed)
 
 
 @router.get("/{id_}/captions.{ending}")
@@ -164,6 +165,10 @@ def session_captions(house: Here, id_: str, ending: Literal["vtt", "srt"]) -> Re
     return download(write_captions(practice.sounds, ending), session.title, ending, CAPTION_FORMATS[ending])
 
 
+MEASURING = 0.2
+"""The share of the work that is done when all is measured."""
+
+
 @router.post("/{id_}/render", status_code=202)
 def render_session(house: Here, id_: str, ending: Literal["wav", "flac", "mp3", "ogg"] = "wav") -> JobView:
     """Begin to make the sound file; the answer is the job to follow."""
@@ -171,13 +176,15 @@ def render_session(house: Here, id_: str, ending: Literal["wav", "flac", "mp3", 
     row = SOUND_FORMATS[ending]
 
     def work(job: Job) -> Path:
+        house.measure_all(id_, lambda share: job.report(MEASURING * share))
         _, practice = house.practice_of(id_)
         path = house.renders / f"{job.id}.{ending}"
         order = Order(
             session.sound, under_of(session.sound, house.brought.path), session.title, chapters(practice.timeline)
         )
         clips = house.clips(session.speech)
-        heard = render(practice.sounds, practice.timeline.total_ms, clips, path, ending, job.report, order)
+        done = lambda share: job.report(MEASURING + (1 - MEASURING) * share)  # noqa: E731
+        heard = render(practice.sounds, practice.timeline.total_ms, clips, path, ending, done, order)
         job.note = heard.says()
         return path
 

@@ -90,10 +90,11 @@ class Stage(Value):
     spans: tuple[StageSpan, ...]
     curve: Curve
     sounds: tuple[StageSound, ...]
+    estimated: int
 
 
-def stage(practice: Practice, title: str, view: View, speed: float) -> Stage:
-    """The practice as one view shows it."""
+def stage(practice: Practice, title: str, view: View, speed: float, estimated: int = 0) -> Stage:
+    """The practice as one view shows it. `estimated`: how many spoken lengths are only estimated so far."""
     spans = seen(practice, view)
     return Stage(
         title=title,
@@ -103,6 +104,7 @@ def stage(practice: Practice, title: str, view: View, speed: float) -> Stage:
         passes=_passes(spans),
         spans=_spans(spans, view),
         curve=curve(spans, practice.timeline.total_ms, practice.breaths),
+        estimated=estimated,
         sounds=tuple(
             StageSound(at_ms=s.at_ms, ms=s.ms, kind=s.kind, text=s.text, voiced=s.voiced) for s in practice.sounds
         ),

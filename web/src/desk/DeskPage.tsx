@@ -18,13 +18,13 @@ import { DESK_KEYS, pressed } from "../shared/keys";
 import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
 import { type Editing, useDocument } from "../shared/useDocument";
+import { useMeasuring } from "../shared/useMeasuring";
 import { Player } from "../stage/player";
 import { CallsPanel } from "./CallsPanel";
 import { CuePanel } from "./CuePanel";
 import { DeskScroll } from "./DeskScroll";
 import { FilesPanel } from "./FilesPanel";
 import { Problems } from "./Problems";
-import { useMeasuring } from "./useMeasuring";
 
 const LEAVES = [
   { id: "cue", name: "Cue" },

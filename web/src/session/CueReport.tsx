@@ -1,9 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { useMeasuring } from "../desk/useMeasuring";
 import { call, type Desk, sentence } from "../shared/api";
 import { clock } from "../shared/format";
+import { useMeasuring } from "../shared/useMeasuring";
 
 const STATES = [
   { id: "left out", name: "left out" },

@@ -4,13 +4,14 @@ import { useNavigate, useParams } from "react-router";
 import { call, type SessionView, type Stage, sentence, type View } from "../shared/api";
 import { pressed } from "../shared/keys";
 import { Waiting } from "../shared/Shell";
+import { useMeasuring } from "../shared/useMeasuring";
 import { Controls, SPEEDS, VIEWS } from "./Controls";
 import { jump, samePlace } from "./places";
 import { Player } from "./player";
 import { Scene, type SceneHandle } from "./Scene";
 
 const load = (id: string, speed: number, view: View) =>
-  call<Stage>(`sessions/${id}/stage?speed=${speed}&view=${view}`);
+  call<Stage>(`sessions/${id}/stage?speed=${speed}&view=${view}&wait=false`);
 
 /** The stage: a session being played, seen from three metres away. */
 export default function StagePage() {
@@ -22,11 +23,12 @@ export default function StagePage() {
   });
   const [speed, setSpeed] = useState(1);
   const [view, setView] = useState<View>("class");
-  const { data, error, isFetching } = useQuery({
+  const { data, error, isFetching, refetch } = useQuery({
     queryKey: ["stage", id, speed, view],
     queryFn: () => load(id, speed, view),
     placeholderData: (before) => before,
   });
+  const measuring = useMeasuring(id, data?.estimated ?? 0, () => void refetch());
   const trouble = session.error ?? error;
   if (!data || !session.data) return <Waiting error={trouble && sentence(trouble)} />;
   return (
@@ -36,7 +38,7 @@ export default function StagePage() {
       speech={session.data.body.speech}
       speed={speed}
       view={view}
-      busy={isFetching}
+      busy={isFetching || measuring !== null}
       setSpeed={setSpeed}
       setView={setView}
     />
@@ -162,6 +164,7 @@ function Playing({ id, stage, speech, speed, view, busy, setSpeed, setView }: Pl
       className="flex h-screen flex-col overflow-hidden bg-base-200"
       data-stage
       data-playing={playing}
+      data-busy={busy}
     >
       <Scene ref={scene} stage={stage} />
       <Controls

@@ -16,11 +16,10 @@ export function spanAt(stage: Stage, ms: number): number {
 /** Where to go for one movement (or posture) back or on. Back goes to the beginning first, when well into it. */
 export function jump(stage: Stage, ms: number, by: -1 | 1, over: "movement" | "posture"): number {
   const starts = stage.spans
-    .filter((s) =>
-      over === "movement"
-        ? s.kind !== "hold"
-        : s.kind === "pause" || (s.movement_no === 0 && s.kind === "movement"),
-    )
+    .filter((s, i) => {
+      if (s.kind === "turn" || s.kind === "pause") return stage.spans[i - 1]?.kind !== "turn";
+      return over === "movement" ? s.kind !== "hold" : s.movement_no === 0 && s.kind === "movement";
+    })
     .map((s) => s.start_ms);
   if (by > 0) return starts.find((t) => t > ms + 20) ?? stage.total_ms;
   return starts.findLast((t) => t < ms - 900) ?? 0;

@@ -1,6 +1,6 @@
 /** While the lengths of a voice are only estimated: has them measured, and tells when that is done. */
 import { useEffect, useRef, useState } from "react";
-import { call, type Job } from "../shared/api";
+import { call, type Job } from "./api";
 
 const EVERY_MS = 400;
 const ENDED = new Set(["done", "cancelled", "failed"]);
