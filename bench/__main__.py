@@ -5,6 +5,7 @@ from __future__ import annotations
 import gzip
 import json
 import os
+import random
 import re
 import resource
 import statistics
@@ -21,6 +22,7 @@ import psutil
 
 from bench import reading
 from bench.material import long_form, long_session
+from bench.milp import milp_value
 from kemvo.api.house import House
 from kemvo.audio.render import render
 from kemvo.core.blocks import PATTERNS
@@ -29,12 +31,15 @@ from kemvo.core.breathing import Wish, matched
 from kemvo.core.candidates import candidates
 from kemvo.core.checks import read_through, seen
 from kemvo.core.decisions import decide
+from kemvo.core.desk import desk
 from kemvo.core.groups import comfort_of
 from kemvo.core.lesson import fitted, laid_out
 from kemvo.core.placing import best_of_all, best_spot
 from kemvo.core.plan import session_plan
 from kemvo.core.practice import work_out
 from kemvo.core.room import Room
+from kemvo.core.schedule import Said, Saying, Talk, solve
+from kemvo.core.session import CueChoice
 from kemvo.core.space import space
 from kemvo.core.timeline import plan
 from kemvo.core.walking import trace
@@ -109,7 +114,7 @@ def floor(_: Path) -> None:
 
 
 def scheduling(folder: Path) -> None:
-    """Schedule the cues of long sessions; the voice's lengths are known."""
+    """Schedule the cues of long sessions; the voice's lengths are known. Then random problems, against HiGHS."""
     house = House(folder)
     form_id = house.forms.add(long_form()).id
     for passes in (1, 2, 4):
@@ -117,18 +122,66 @@ def scheduling(folder: Path) -> None:
         forms = house.forms_of(session)
         timeline = plan(session, forms)
         cues = candidates(timeline, breaths_of(timeline, session, forms), session, forms)
+        texts = cues.texts()
         if passes == 1:
-            texts = cues.texts()
             measured = times(lambda t=texts, s=session: house.clips(s.speech).measure(t), 1)
             line(f"measure {len(texts)} wordings with the voice, first time", measured)
-        lengths = house.clips(session.speech).measure(cues.texts())
+        lengths = house.clips(session.speech).measure(texts)
         wordings = sum(len(c.wordings) for c in (*cues.cues, *cues.joins))
         line(f"decide {len(cues.cues)} cues, {wordings} wordings", times(lambda c=cues, k=lengths: decide(c, k), 7))
         line(
             f"plan of a {timeline.total_ms / 60000:.0f}-minute session",
             times(lambda s=session, f=forms: session_plan(s, f), 5),
         )
+    desk_edits(house, house.sessions.add(long_session(form_id, 1)).id)
     house.close()
+    for cues_, wordings in ((60, 3), (200, 3), (600, 4), (1200, 4)):
+        talk = dense_talk(cues_, wordings)
+        ours = times(lambda t=talk: solve(t), 5)
+        line(f"schedule {cues_} cues of {wordings} wordings, exactly", ours, "goal <= 100 ms at 600")
+        if cues_ > MILP_MOST:
+            continue
+        found: list[float | None] = []
+        (theirs,) = times(lambda t=talk, f=found: f.append(milp_value(t, MILP_LIMIT_S)), 1)
+        ratio = theirs / statistics.median(ours)
+        value = solve(talk).value
+        same = "no optimum within its time" if found[0] is None else f"same optimum: {abs(found[0] - value) < 1e-3}"
+        print(f"{f'HiGHS on the same {cues_} cues':<58} {theirs:15.1f} ms   {ratio:.0f} x as long, {same}", flush=True)
+
+
+MILP_MOST, MILP_LIMIT_S = 200, 60.0
+"""HiGHS is given problems of so many cues at most, and so much time."""
+
+
+def dense_talk(cues: int, wordings: int) -> Talk:
+    """A random problem in which about twice as much could be said as there is time for."""
+    chance = random.Random(cues)
+    at, sayings = 0, []
+    for i in range(cues):
+        at += chance.randrange(700, 2600)
+        longest = chance.randrange(1500, 4500)
+        said = tuple(
+            Said(f"{i}.{k}", longest * (wordings - k) // wordings, round(6 - k + chance.random(), 2))
+            for k in range(wordings)
+        )
+        sayings.append(Saying(f"c{i:04d}", at, max(0, at - 8000), at, said, at - 250, 0.1, 0.5))
+    return Talk(tuple(sayings), ((at // 3, at // 3 + 4000),), 200)
+
+
+def desk_edits(house: House, id_: str) -> None:
+    """A cue of a 108-posture session pinned at the cue desk: from the edit until all is decided anew."""
+    house.measure_all(id_, lambda _: None)
+    stored, practice = house.sessions.get(id_), house.practice_of(id_)[1]
+    ids = iter([d.cue.id for d in practice.decisions][50:])
+
+    def edit() -> None:
+        nonlocal stored
+        choice = CueChoice(cue=next(ids), pin_ms=-3000)
+        stored = house.sessions.save(id_, stored.version, stored.body.model_copy(update={"cue_choices": (choice,)}))
+        session, made = house.practice_of(id_)
+        desk(made, session).model_dump_json()
+
+    line(f"pin one of {len(practice.decisions)} cues at the desk", times(edit, 15), "goal <= 150 ms")
 
 
 def lessons(_: Path) -> None:

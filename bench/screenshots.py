@@ -48,6 +48,30 @@ def read_through(page: Page) -> None:
     page.wait_for_timeout(900)
 
 
+def desk(page: Page) -> None:
+    """The cue desk of the evening class, a left-out cue chosen with its cures."""
+    page.goto("/desk/evening-class")
+    ready(page, "[data-slip]")
+    page.locator("[data-measuring]").wait_for(state="hidden", timeout=120_000)
+    page.get_by_role("tab", name="Problems").click()
+    for _ in range(60):
+        page.keyboard.press("Alt+n")
+        if page.locator("[data-cue]").get_attribute("data-cue-state") == "left out":
+            break
+    page.locator("[data-cures] button").first.wait_for(timeout=60_000)
+    page.wait_for_timeout(500)
+
+
+def booth(page: Page) -> None:
+    """The booth while a line is spoken."""
+    page.goto("/booth/evening-class")
+    ready(page, "[data-line-text]")
+    page.get_by_label("simulated microphone").check()
+    page.locator("h1").click()
+    page.keyboard.press("Space")
+    page.wait_for_timeout(1500)
+
+
 def room(page: Page) -> None:
     """School, group and room, and where to stand."""
     page.goto("/forms/nine-willows")
@@ -86,7 +110,7 @@ def session(page: Page) -> None:
 def stage(page: Page) -> None:
     """The stage in the middle of a movement, while it is spoken."""
     page.goto("/stage/thursday-class")
-    ready(page, "[data-position-ms]")
+    ready(page, "[data-stage][data-busy=false]")
     page.get_by_label("Go to a pass").select_option(index=2)
     for _ in range(4):
         page.keyboard.press("Shift+ArrowRight")
@@ -134,6 +158,8 @@ PICTURES: dict[str, tuple[Callable[[Page], None], str]] = {
     "postures": (postures, "light"),
     "lesson": (lesson, "light"),
     "session": (session, "light"),
+    "desk": (desk, "light"),
+    "booth": (booth, "light"),
     "stage": (stage, "light"),
     "keys": (keys, "light"),
     "text": (text, "light"),

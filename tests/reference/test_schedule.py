@@ -1,87 +1,13 @@
 """The schedule against a general solver: HiGHS (Huangfu and Hall 2018), through scipy.optimize.milp, on random instances
-small enough for it. The same problem is written down as a mixed integer program with continuous times."""
+small enough for it. The same problem is written down as a mixed integer program with continuous times (bench/milp.py)."""
 
 import random
 from itertools import pairwise
 
-import numpy as np
 import pytest
-from scipy.optimize import Bounds, LinearConstraint, milp
+from bench.milp import milp_value
 
 from kemvo.core.schedule import Join, Said, Saying, Talk, in_order, solve
-
-LONG = 200_000.0
-
-
-def milp_value(talk: Talk) -> float:
-    """The optimum of a problem by HiGHS. What must be said counts a thousand more."""
-    sayings = in_order(talk.sayings)
-    at = {s.id: i for i, s in enumerate(sayings)}
-    options = [(i, i, w, s.opens_ms, s.due_ms, s.pin_ms) for i, s in enumerate(sayings) for w in s.wordings]
-    for j in talk.joins:
-        part = [sayings[at[x]] for x in j.ids]
-        options += [
-            (at[j.ids[0]], at[j.ids[-1]], w, part[0].opens_ms, min(s.due_ms for s in part), None) for w in j.wordings
-        ]
-    names: dict[object, int] = {}
-    lower, upper, cost, whole = [], [], [], []
-
-    def var(name: object, lo: float, hi: float, c: float = 0.0, integer: bool = False) -> int:
-        names[name] = len(lower)
-        lower.append(lo)
-        upper.append(hi)
-        cost.append(c)
-        whole.append(int(integer))
-        return names[name]
-
-    rows: list[tuple[dict[int, float], float]] = []
-
-    def at_least(terms: dict[int, float], least: float) -> None:
-        rows.append((terms, least))
-
-    for i in range(len(sayings) + 1):
-        var(("free", i), 0, LONG)
-        if i:
-            at_least({names["free", i]: 1, names["free", i - 1]: -1}, 0)
-    for k, (first, last, w, opens, due, pin) in enumerate(options):
-        needed = sum(s.must or s.pin_ms is not None for s in sayings[first : last + 1])
-        worth = w.worth + 1000 * needed - talk.price_per_s * w.ms / 1000
-        y = var(("y", k), 0, 1, -worth, True)
-        s = var(("s", k), 0, LONG)
-        lo, hi = (opens, due - w.ms) if pin is None else (pin, pin)
-        if hi < lo:
-            upper[y] = 0
-            continue
-        at_least({s: 1, y: -LONG}, lo - LONG)
-        at_least({s: -1, y: -LONG}, -hi - LONG)
-        at_least({s: 1, names["free", first]: -1, y: -LONG}, -LONG)
-        at_least({names["free", last + 1]: 1, s: -1, y: -LONG}, w.ms + talk.gap_ms - LONG)
-        for a, b in talk.blocked:
-            z = var(("z", k, a), 0, 1, 0.0, True)
-            at_least({s: -1, y: -LONG, z: LONG}, w.ms - a - LONG)
-            at_least({s: 1, y: -LONG, z: -LONG}, b - 2 * LONG)
-        for n in range(first, last + 1):
-            x = sayings[n]
-            ideal = x.due_ms if x.ideal_ms is None else x.ideal_ms
-            p = var(("p", k, n), 0, 1000, 1.0)
-            for sign, price in ((-1, x.early), (1, x.late)):
-                # p >= price (end - ideal) sign / 1000, when said
-                at_least({p: 1, s: -sign * price / 1000, y: -1000}, sign * price * (w.ms - ideal) / 1000 - 1000)
-    for i in range(len(sayings)):
-        at_least({names["y", k]: -1.0 for k, o in enumerate(options) if o[0] <= i <= o[1]}, -1.0)
-    matrix = np.zeros((len(rows), len(lower)))
-    for r, (terms, _) in enumerate(rows):
-        for c, v in terms.items():
-            matrix[r, c] = v
-    found = milp(
-        np.array(cost),
-        constraints=LinearConstraint(matrix, np.array([b for _, b in rows]), np.inf),
-        bounds=Bounds(np.array(lower), np.array(upper)),
-        integrality=np.array(whole),
-        options={"mip_rel_gap": 0.0},
-    )
-    assert found.success
-    return -float(found.fun)
 
 
 def instance(seed: int) -> Talk:

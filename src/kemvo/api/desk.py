@@ -28,11 +28,11 @@ router = APIRouter(prefix="/api/sessions", tags=["desk"])
 CueId = Annotated[str, Field(max_length=200)]
 
 
-@router.get("/{id_}/cues")
-def session_cues(house: Here, id_: str) -> Desk:
+@router.get("/{id_}/cues", response_model=Desk)
+def session_cues(house: Here, id_: str) -> Response:
     """What became of every cue: said in full, shorter, moved or left out, and why; and how much is spent talking."""
     session, practice = house.practice_of(id_, wait=False)
-    return desk(practice, session, len(house.clips(session.speech).unmeasured(practice.voiced())))
+    return answer(desk(practice, session, len(house.clips(session.speech).unmeasured(practice.voiced()))))
 
 
 @router.post("/{id_}/measure", status_code=202)

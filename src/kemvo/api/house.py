@@ -16,7 +16,7 @@ from kemvo.audio.clips import Clips
 from kemvo.audio.voices import voice_of
 from kemvo.core.catalogue import Entry, name_index, over, own_entry
 from kemvo.core.form import Posture
-from kemvo.core.practice import Practice, work_out
+from kemvo.core.practice import LaidOut, Practice, lay_out, undecided, work_out
 from kemvo.core.reading.names import NameIndex
 from kemvo.core.session import Forms, Session, SpeechChoice
 from kemvo.formats.catalogue import shipped_catalogue
@@ -81,6 +81,7 @@ class House:
         self.brought = BroughtSounds(self.database, shelf)
         self.takes = Takes(self.database, shelf)
         self._clips: OrderedDict[str, Clips] = OrderedDict()
+        self._last_laid: tuple[Session, float, Forms, LaidOut] | None = None
         self._practices: OrderedDict[object, _Once[_Worked]] = OrderedDict()
         self._lock = threading.Lock()
         self.renders = folder / "renders"
@@ -157,7 +158,8 @@ class House:
 
         def work() -> _Worked:
             measure = clips.measure if wait else clips.glance
-            practice = work_out(stored.body, self.forms_of(stored.body), measure, speed)
+            forms = self.forms_of(stored.body)
+            practice = work_out(stored.body, forms, measure, speed, self._laid_out(stored.body, forms, speed))
             return _Worked(practice, bool(clips.unmeasured(practice.voiced())), self.lengths.changes)
 
         worked = self._once(key, work).get()
@@ -166,6 +168,17 @@ class House:
                 self._practices.pop(key, None)
             worked = self._once(key, work).get()
         return stored.body, worked.practice
+
+    def _laid_out(self, session: Session, forms: Forms, speed: float) -> LaidOut:
+        """A session in time; the last one is remembered, since most edits at the cue desk leave it as it is."""
+        plain = undecided(session)
+        known = self._last_laid
+        alike = known and known[1] == speed and known[2].keys() == forms.keys() and known[0] == plain
+        if known and alike and all(known[2][k] is forms[k] for k in forms):
+            return known[3]
+        laid = lay_out(session, forms, speed)
+        self._last_laid = (plain, speed, forms, laid)
+        return laid
 
     def measure_all(self, id_: str, report: Callable[[float], None]) -> None:
         """Measure every length of a session that is only estimated so far, on both cores; `report` is told the share

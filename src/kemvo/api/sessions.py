@@ -150,12 +150,12 @@ def session_file(house: Here, id_: str) -> Response:
 Speed = Annotated[float, Query(ge=0.25, le=4, description="Multiplies every tempo; 1 is as planned.")]
 
 
-@router.get("/{id_}/stage")
-def session_stage(house: Here, id_: str, speed: Speed = 1.0, view: View = "class", wait: bool = True) -> Stage:
+@router.get("/{id_}/stage", response_model=Stage)
+def session_stage(house: Here, id_: str, speed: Speed = 1.0, view: View = "class", wait: bool = True) -> Response:
     """The session to be played, at a speed and in a view. Without `wait`: to be looked at, while the voice is measured."""
     session, practice = house.practice_of(id_, speed, wait)
     guessed = 0 if wait else len(house.clips(session.speech).unmeasured(practice.voiced()))
-    return stage(practice, session.title, view, speed, guessed)
+    return answer(stage(practice, session.title, view, speed, guessed))
 
 
 @router.get("/{id_}/captions.{ending}")

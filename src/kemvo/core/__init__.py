@@ -7,12 +7,15 @@ Read it in the order of the flow:
     sides     left and right in texts; mirror: the other side of a form
     stances, schools, groups, room, segments   tables: feet, manners, limits, floors, lengths
     blocks, session, parts   kinds of blocks, passes over a form, what of it they take
-    tempo, timeline          who does what when, in whole milliseconds
+    tempo, paces, timeline          who does what when, in whole milliseconds
     weight, breath, breathing, breathed, ledger, account   what follows from a timeline
     floor, walking           the feet on the floor; space, placing, standing: the room; mark: the spot
     findings, checks, mends  the read-through
     fit, lesson, paper       the hour, a whole lesson, the plan on paper
-    wording, cues            what could be said, and by when
-    schedule  what is said, in which words, starting when
-    sound     everything that sounds, as a list
+    directions, terms        direction words in a dialect, the school's terms, pronunciations
+    wording, portions, cues  what a cue is and its wordings; candidates: all that could be said; chosen: decided by hand
+    front, schedule, told    the optimiser, which knows nothing of tai chi, and its answer with reasons
+    decisions                cues put to the optimiser and back; practice: the whole flow as one function
+    desk, cures, keeping     the cue desk; booth: lines to speak; cue_sheet, taking: cues to files and back
+    sound     everything that sounds, as a list; estimate: lengths before a voice has measured them
 """

@@ -82,7 +82,7 @@ def desk(practice: Practice, session: Session, estimated: int = 0) -> Desk:
     lines = tuple(cue_lines(practice, session))
     talks = tuple(pass_talk(practice, session))
     total = practice.timeline.total_ms or 1
-    return Desk(
+    return Desk.model_construct(
         cues=lines,
         passes=talks,
         words_a_minute=_a_minute(sum(t.words for t in talks), total),
@@ -102,7 +102,7 @@ def cue_lines(practice: Practice, session: Session) -> list[CueLine]:
 def _line(d: Decision, s: Span, chosen: bool) -> CueLine:
     c = d.cue
     leg = _leg(d.text or c.wordings[0].text, s) if KINDS[c.kind].drawn == "leg" else None
-    return CueLine(
+    return CueLine.model_construct(
         id=c.id,
         pass_no=s.leg.no,
         kind=c.kind,

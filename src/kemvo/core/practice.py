@@ -62,23 +62,56 @@ class Prepared(NamedTuple):
     pronunciations: tuple[Phrase, ...]
 
 
-def prepare(session: Session, forms: Forms, measure: Measure, speed: float = 1.0) -> Prepared:
-    """A session up to what could be said, and how long that takes. `speed` multiplies every tempo; speech keeps its
-    own."""
+class LaidOut(NamedTuple):
+    """A session in time, with all that could be said in it, before anything is decided about single cues."""
+
+    timeline: Timeline
+    planned: Timeline
+    breaths: list[Breathed]
+    found: Candidates
+
+
+def lay_out(session: Session, forms: Forms, speed: float = 1.0) -> LaidOut:
+    """A session in time. `speed` multiplies every tempo; speech keeps its own."""
     planned = plan(session, forms, speed)
     heard = directed(planned.spans, forms, session.directions, "class")
     timeline = planned._replace(spans=tuple(heard))
     breaths = breaths_of(timeline, session, forms)
-    found = chosen(candidates(timeline, breaths, session, forms), timeline, session)
+    return LaidOut(timeline, planned, breaths, candidates(timeline, breaths, session, forms))
+
+
+def undecided(session: Session) -> Session:
+    """A session without what has no part in laying it out: sessions alike in the rest are laid out alike."""
+    return session.model_copy(
+        update={
+            "cue_choices": (),
+            "own_cues": (),
+            "fullness": 100,
+            "talk_pct": None,
+            "title": "",
+            "notes": "",
+            "wished_ms": None,
+        }
+    )
+
+
+def prepare(
+    session: Session, forms: Forms, measure: Measure, speed: float = 1.0, laid: LaidOut | None = None
+) -> Prepared:
+    """A session up to what could be said, and how long that takes. `laid`: the session in time, if that is at hand."""
+    timeline, planned, breaths, all_found = laid or lay_out(session, forms, speed)
+    found = chosen(all_found, timeline, session)
     spoken = pronunciations_of(forms.values())
     voiced = {text: in_terms(text, spoken) if spoken else text for text in found.texts()}
     measured = measure(set(voiced.values()))
     return Prepared(timeline, planned, breaths, found, {t: measured[v] for t, v in voiced.items()}, spoken)
 
 
-def work_out(session: Session, forms: Forms, measure: Measure, speed: float = 1.0) -> Practice:
+def work_out(
+    session: Session, forms: Forms, measure: Measure, speed: float = 1.0, laid: LaidOut | None = None
+) -> Practice:
     """Everything that follows from a session."""
-    ready = prepare(session, forms, measure, speed)
+    ready = prepare(session, forms, measure, speed, laid)
     quiet = quiet_times(ready.timeline, session.sound)
     decided = decide(
         ready.found, ready.lengths, quiet, ceilings_of(session, ready.timeline), price_of(session.fullness)

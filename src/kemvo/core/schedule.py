@@ -285,14 +285,26 @@ class _Task:
             self.known[key] = self._best(prices)
         return self.known[key]
 
-    def _worth(self, o: _Option, prices: Sequence[float]) -> int:
-        region = self.regions[self.sayings[o.first].id]
-        price = self.talk.price_per_s + (prices[region] if region >= 0 else 0.0)
-        return o.worth + o.musts * self.must - round(price * o.ms * self.step * SCALE / 1000)
+    def _worths(self, prices: Sequence[float]) -> list[list[int]]:
+        """What every option is worth at these prices on speech; what must be said, more than all that could be against
+        it."""
+        talk = [[self._talk_price(o, prices) for o in row] for row in self.options]
+        must = self.must + sum(max(row, default=0) for row in talk)
+        return [
+            [o.worth + o.musts * must - price for o, price in zip(row, costs, strict=True)]
+            for row, costs in zip(self.options, talk, strict=True)
+        ]
+
+    def _talk_price(self, o: _Option, prices: Sequence[float]) -> int:
+        price = self.talk.price_per_s
+        if prices:
+            region = self.regions[self.sayings[o.first].id]
+            price += prices[region] if region >= 0 else 0.0
+        return round(price * o.ms * self.step * SCALE / 1000) if price else 0
 
     def _best(self, prices: Sequence[float]) -> list[Utterance]:
         n = len(self.sayings)
-        worth = [[self._worth(o, prices) for o in row] for row in self.options]
+        worth = self._worths(prices)
         bases = self._bases()
         reach = max((o.last - o.first for row in self.options for o in row), default=0)
         front = Front(bases[0], np.zeros(1, np.int64))

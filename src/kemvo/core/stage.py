@@ -5,13 +5,16 @@ from __future__ import annotations
 from collections.abc import Sequence
 from typing import Literal
 
+import numpy as np
+import numpy.typing as npt
+
 from kemvo.core.breathed import Breathed
 from kemvo.core.practice import Practice
 from kemvo.core.said import foot_side
 from kemvo.core.session import FACINGS, VOICES
 from kemvo.core.timeline import Span, mirrored
 from kemvo.core.values import Breath, Side, Value
-from kemvo.core.weight import along, full_side, is_full
+from kemvo.core.weight import full_side, is_full
 
 View = Literal["class", "instructor", "turned"]
 """Whose sides the picture shows: the class's own, the instructor's (turned over in mirrored passes), or
@@ -96,7 +99,7 @@ class Stage(Value):
 def stage(practice: Practice, title: str, view: View, speed: float, estimated: int = 0) -> Stage:
     """The practice as one view shows it. `estimated`: how many spoken lengths are only estimated so far."""
     spans = seen(practice, view)
-    return Stage(
+    return Stage.model_construct(
         title=title,
         total_ms=practice.timeline.total_ms,
         speed=speed,
@@ -106,7 +109,8 @@ def stage(practice: Practice, title: str, view: View, speed: float, estimated: i
         curve=curve(spans, practice.timeline.total_ms, practice.breaths),
         estimated=estimated,
         sounds=tuple(
-            StageSound(at_ms=s.at_ms, ms=s.ms, kind=s.kind, text=s.text, voiced=s.voiced) for s in practice.sounds
+            StageSound.model_construct(at_ms=s.at_ms, ms=s.ms, kind=s.kind, text=s.text, voiced=s.voiced)
+            for s in practice.sounds
         ),
     )
 
@@ -121,26 +125,31 @@ def seen(practice: Practice, view: View) -> list[Span]:
 
 def curve(spans: list[Span], total_ms: int, breaths: Sequence[Breathed]) -> Curve:
     """The weight and fill curves sampled every `CURVE_STEP_MS`."""
-    left, fill = [], []
-    at = b = 0
-    level = 0.0
-    for t in range(0, total_ms + CURVE_STEP_MS, CURVE_STEP_MS):
-        while at < len(spans) - 1 and spans[at].end_ms <= t:
-            at += 1
-        if not spans:
-            break
-        s = spans[at]
-        left.append(round(along(s.left_from, s.left_to, (t - s.start_ms) / ((s.end_ms - s.start_ms) or 1)), 1))
-        while b < len(breaths) and breaths[b].end_ms <= t:
-            level = 100.0 if breaths[b].way == "in" else 0.0
-            b += 1
-        now = level
-        if b < len(breaths) and breaths[b].start_ms <= t:
-            breath = breaths[b]
-            u = (t - breath.start_ms) / (breath.end_ms - breath.start_ms)
-            now = along(level, 100.0 if breath.way == "in" else 0.0, u)
-        fill.append(round(now, 1))
-    return Curve(step_ms=CURVE_STEP_MS, left=tuple(left), fill=tuple(fill))
+    if not spans:
+        return Curve(step_ms=CURVE_STEP_MS, left=(), fill=())
+    t = np.arange(0, total_ms + CURVE_STEP_MS, CURVE_STEP_MS)
+    at = np.searchsorted([s.end_ms for s in spans[:-1]], t, "right")
+    start, end, left_from, left_to = (
+        np.array([getattr(s, name) for s in spans])[at] for name in ("start_ms", "end_ms", "left_from", "left_to")
+    )
+    left = left_from + (left_to - left_from) * _eased((t - start) / np.maximum(end - start, 1))
+    fill = np.zeros(len(t))
+    if breaths:
+        goals = np.array([0.0, *(100.0 if b.way == "in" else 0.0 for b in breaths)])
+        begins, ends = np.array([b.start_ms for b in breaths]), np.array([b.end_ms for b in breaths])
+        done = np.searchsorted(ends, t, "right")
+        now = np.minimum(done, len(breaths) - 1)
+        u = np.where(done < len(breaths), (t - begins[now]) / np.maximum(ends[now] - begins[now], 1), 0.0)
+        fill = goals[done] + (goals[now + 1] - goals[done]) * _eased(u)
+    return Curve.model_construct(
+        step_ms=CURVE_STEP_MS, left=tuple(np.round(left, 1).tolist()), fill=tuple(np.round(fill, 1).tolist())
+    )
+
+
+def _eased(u: npt.NDArray[np.float64]) -> npt.NDArray[np.float64]:
+    """`weight.smoothstep` of many values."""
+    u = np.clip(u, 0.0, 1.0)
+    return u * u * (3 - 2 * u)
 
 
 def _passes(spans: list[Span]) -> tuple[StagePass, ...]:
@@ -174,7 +183,7 @@ def _spans(spans: list[Span], view: View) -> tuple[StageSpan, ...]:
         p = s.performance
         posture = p.posture if p else None
         out.append(
-            StageSpan(
+            StageSpan.model_construct(
                 start_ms=s.start_ms,
                 end_ms=s.end_ms,
                 kind=s.kind,
