@@ -130,7 +130,7 @@ def test_a_file_changed_elsewhere_is_taken_back(page: Page, demo: str, tmp_path:
 
 def test_what_is_called_is_chosen_and_every_line_is_reached_by_key(page: Page, demo: str) -> None:
     desk(page, demo)
-    page.get_by_role("tab", name="What is called").click()
+    page.get_by_role("tab", name="Calls").click()
     page.get_by_label("counts aloud").check()
     saved(page)
     assert any(c["kind"] == "count" for c in cues(page, demo))

@@ -243,6 +243,8 @@ class _Teller:
         name = f"{key} {said[0].text}"
         time = self.times[name]
         self.times[name] += 1
+        if s.end_ms - s.start_ms < LED_IN_MS * (len(said[0].text.split()) + 2):
+            return said
         return (Wording("full", led_in(said[0].text, time)), *said[1:])
 
     def breaths(self, breaths: Sequence[Breathed]) -> Iterator[Cue]:
@@ -299,6 +301,10 @@ STILL_TOLD_MS = 30_000
 
 TIME_MAY_LAG_MS = 15_000
 """So long after its minute the time left may still be told."""
+
+LED_IN_MS = 450
+"""A sentence that comes again is led in only where its movement lasts so long for every word (own choice): where time is
+short, nothing is added."""
 
 LATE_AT = 0.2
 """A late detail belongs to the last fifth of its movement (own choice)."""

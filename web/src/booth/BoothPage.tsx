@@ -3,6 +3,7 @@ import { Mic, Play, Square, Trash2 } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { Link, useParams } from "react-router";
 import { type Booth, type BoothLine, call, type SessionView, sentence, type TakeView } from "../shared/api";
+import { Check } from "../shared/Check";
 import { clock, plural, seconds } from "../shared/format";
 import { KeysDialog } from "../shared/KeysDialog";
 import { BOOTH_KEYS, pressed } from "../shared/keys";
@@ -196,15 +197,7 @@ export default function BoothPage() {
             >
               {Math.round((level?.level ?? 0) * 100)} %
             </meter>
-            <label className="flex items-center gap-2 text-sm">
-              <input
-                type="checkbox"
-                className="checkbox checkbox-sm"
-                checked={simulated}
-                onChange={(e) => setSimulated(e.target.checked)}
-              />
-              simulated microphone
-            </label>
+            <Check name="simulated microphone" on={simulated} onChange={setSimulated} />
             <label className="btn btn-sm">
               Take from files
               <input
@@ -252,15 +245,7 @@ export default function BoothPage() {
       )}
       {all.length > 0 && (
         <>
-          <label className="mb-1 flex items-center gap-2 text-sm">
-            <input
-              type="checkbox"
-              className="checkbox checkbox-sm"
-              checked={onlyMissing}
-              onChange={(e) => setOnlyMissing(e.target.checked)}
-            />
-            only those still to record
-          </label>
+          <Check name="only those still to record" on={onlyMissing} onChange={setOnlyMissing} />
           <ol className="grid max-h-[46vh] overflow-y-auto rounded-box border border-base-300 bg-base-100">
             {lines.map((x) => (
               <Line

@@ -29,7 +29,7 @@ import { Problems } from "./Problems";
 const LEAVES = [
   { id: "cue", name: "Cue" },
   { id: "problems", name: "Problems" },
-  { id: "calls", name: "What is called" },
+  { id: "calls", name: "Calls" },
   { id: "files", name: "In and out" },
 ] as const;
 type Leaf = (typeof LEAVES)[number]["id"];

@@ -2,7 +2,7 @@ import { Pin } from "lucide-react";
 import { memo, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import type { CueLine, Stage, StageSpan } from "../shared/api";
 import { clock } from "../shared/format";
-import { FootShape, middlePath, ribbonPath } from "../shared/Ribbon";
+import { FootShape, Guides, middlePath, ribbonPath } from "../shared/Ribbon";
 
 /** How much of the page a millisecond takes: a second is 30 pixels. */
 export const PX_PER_MS = 0.03;
@@ -19,8 +19,8 @@ export interface Placed {
   column: Column;
   top: number;
   height: number;
-  /** Beside how many others that are left out at the same place it stands. */
-  shift: number;
+  /** Whether something said and something left out stand beside each other here. */
+  beside: boolean;
 }
 
 /** Where every slip lies: as long as what is said lasts; what is left out, at the moment it was for. */
@@ -32,14 +32,20 @@ export function placed(cues: readonly CueLine[]): Placed[] {
     const column: Column = cue.leg ?? "none";
     if (cue.start_ms !== null && cue.end_ms !== null) {
       const height = (cue.end_ms - cue.start_ms) * PX_PER_MS;
-      out.push({ cue, column, top: cue.start_ms * PX_PER_MS, height, shift: 0 });
+      out.push({ cue, column, top: cue.start_ms * PX_PER_MS, height, beside: false });
     } else {
       const place = `${column}.${cue.target_ms}`;
       const shift = waiting.get(place) ?? 0;
       waiting.set(place, shift + 1);
-      out.push({ cue, column, top: cue.target_ms * PX_PER_MS + shift * 26 - 24, height: 24, shift });
+      out.push({ cue, column, top: cue.target_ms * PX_PER_MS + shift * 26 - 24, height: 24, beside: false });
     }
   }
+  const said = out.filter((s) => s.cue.start_ms !== null);
+  for (const left of out)
+    if (left.cue.start_ms === null)
+      for (const s of said)
+        if (s.column === left.column && s.top < left.top + left.height && s.top + s.height > left.top)
+          s.beside = left.beside = true;
   return out;
 }
 
@@ -121,17 +127,7 @@ export function DeskScroll({ stage, cues, chosenId, onChoose, heard }: DeskScrol
               preserveAspectRatio="none"
               aria-hidden="true"
             >
-              {[100, 50, 0].map((pct) => (
-                <line
-                  key={pct}
-                  x1={across(pct)}
-                  x2={across(pct)}
-                  y1="0"
-                  y2={height}
-                  className="stroke-base-300"
-                  strokeDasharray={pct === 50 ? undefined : "2 6"}
-                />
-              ))}
+              <Guides x={across} height={height} />
               {stage.spans.map((s) =>
                 near(s.start_ms * PX_PER_MS, (s.end_ms - s.start_ms) * PX_PER_MS) ? (
                   <Stretch key={s.start_ms} span={s} />
@@ -213,7 +209,7 @@ const Slip = memo(function Slip({
       data-state={cue.state}
       title={`${cue.title}: ${cue.reason || cue.state}`}
       onClick={() => onChoose(cue.id)}
-      className={`absolute inset-x-1.5 flex items-start overflow-hidden rounded-sm border px-1.5 text-left text-sm leading-tight ${edge} ${LOOK[cue.state]} ${
+      className={`absolute flex ${slip.beside ? (out ? "right-1.5 left-[54%]" : "right-[48%] left-1.5") : "inset-x-1.5"} items-start overflow-hidden rounded-sm border px-1.5 text-left text-sm leading-tight ${edge} ${LOOK[cue.state]} ${
         chosen ? "z-10 border-accent ring-2 ring-accent" : "border-primary/60"
       }`}
       style={{ top, height: Math.max(height, 22) }}

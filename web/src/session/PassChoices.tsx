@@ -44,6 +44,13 @@ export function PassChoices({ pass: p, line, form, forms, choices, change }: Pas
         ))}
       </select>
       <Check name="taken" on={!p.off} onChange={(on) => change(p.id, { off: !on })} />
+      <input
+        className="input input-sm w-32"
+        aria-label="Group the pass stands in"
+        placeholder="Group"
+        value={p.group}
+        onChange={(e) => change(p.id, { group: e.target.value.slice(0, 200) }, "typing")}
+      />
       {kind?.moves ? (
         <MovingChoices {...{ pass: p, line, form, forms, choices, change, select }} />
       ) : (
@@ -60,13 +67,6 @@ export function PassChoices({ pass: p, line, form, forms, choices, change }: Pas
         </label>
       )}
       {kind?.moves && line && <Paces pass={p} line={line} change={change} />}
-      <input
-        className="input input-sm w-40"
-        aria-label="Group the pass stands in"
-        placeholder="Group"
-        value={p.group}
-        onChange={(e) => change(p.id, { group: e.target.value.slice(0, 200) }, "typing")}
-      />
       <Fits pass={p} change={change} moves={kind?.moves ?? true} />
       <input
         className="input input-sm min-w-40 flex-1"

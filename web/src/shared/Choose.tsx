@@ -13,7 +13,7 @@ export function Choose({ name, value, options, onChoose }: ChooseProps) {
   return (
     <Labelled name={name}>
       <select
-        className="select select-sm w-full"
+        className="select select-sm w-full overflow-hidden pr-7 text-ellipsis whitespace-nowrap"
         aria-label={name}
         value={value}
         onChange={(e) => onChoose(e.target.value)}

@@ -44,6 +44,25 @@ export function middlePath(
   return `M${x(r.from)} ${top}C${x(r.from)} ${top + h} ${x(r.to)} ${bottom - h} ${x(r.to)} ${bottom}`;
 }
 
+/** The fixed guides behind a ribbon that runs down: all left, even, all right. */
+export function Guides({ x, height }: { x: (leftPct: number) => number; height: number }) {
+  return (
+    <>
+      {[100, 50, 0].map((pct) => (
+        <line
+          key={pct}
+          x1={x(pct)}
+          x2={x(pct)}
+          y1="0"
+          y2={height}
+          className="stroke-base-300"
+          strokeDasharray={pct === 50 ? undefined : "2 6"}
+        />
+      ))}
+    </>
+  );
+}
+
 const across = (leftPct: number) => 88 - leftPct * 0.76;
 
 /** The ribbon beside a row, stretched to the row's height whatever that is. */

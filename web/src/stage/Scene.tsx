@@ -1,8 +1,9 @@
 import { type Ref, useImperativeHandle, useLayoutEffect, useRef, useState } from "react";
 import type { Stage } from "../shared/api";
 import { clock } from "../shared/format";
+import { Guides } from "../shared/Ribbon";
 import { sampled, spanAt, wordsAt } from "./places";
-import { Guides, LANE_WIDTH, laneX, PX_PER_MS, StageScroll } from "./StageScroll";
+import { LANE_WIDTH, laneX, PX_PER_MS, StageScroll } from "./StageScroll";
 
 export interface SceneHandle {
   /** Show a moment of the practice, in milliseconds. */
@@ -85,7 +86,7 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
             viewBox={`0 0 ${LANE_WIDTH} ${size.height / scale}`}
             aria-hidden="true"
           >
-            <Guides height={size.height / scale} />
+            <Guides x={laneX} height={size.height / scale} />
             <g ref={moving}>
               <StageScroll stage={stage} at={at} />
             </g>

@@ -68,24 +68,5 @@ export function StageScroll({ stage, at }: StageScrollProps) {
   );
 }
 
-/** The fixed guides behind the scroll: all left, even, all right. */
-export function Guides({ height }: { height: number }) {
-  return (
-    <>
-      {[100, 50, 0].map((pct) => (
-        <line
-          key={pct}
-          x1={across(pct)}
-          x2={across(pct)}
-          y1="0"
-          y2={height}
-          className="stroke-base-content/20"
-          strokeDasharray={pct === 50 ? undefined : "3 7"}
-        />
-      ))}
-    </>
-  );
-}
-
 export const laneX = across;
 export const LANE_WIDTH = WIDTH;
