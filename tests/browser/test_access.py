@@ -14,6 +14,8 @@ PAGES = {
     "sessions": "h1",
     "sessions/thursday-class": "[data-state]",
     "stage/thursday-class": "[data-position-ms]",
+    "desk/evening-class": "[data-slip]",
+    "booth/thursday-class": "[data-line-text]",
 }
 
 

@@ -43,6 +43,14 @@ LIST_NAMES = {
     "movements": "movement",
     "passes": "pass",
     "forms": "form",
+    "cues": "cue",
+    "wordings": "wording",
+    "joins": "join",
+    "ceilings": "ceiling",
+    "blocked": "blocked time",
+    "paces": "pace",
+    "cue_choices": "choice",
+    "own_cues": "words",
 }
 """List fields and what one of their items is called."""
 
@@ -87,6 +95,9 @@ def _problem(error: Mapping[str, Any], data: object, root: str) -> Problem:
         what = f"{field} is missing."
     elif kind == "extra_forbidden":
         what = f"{field} is not a field Kemvo knows."
+    elif kind in ("too_short", "too_long"):
+        bound = error.get("ctx", {}).get("min_length" if kind == "too_short" else "max_length")
+        what = f"{field} needs {'at least' if kind == 'too_short' else 'at most'} {bound}."
     elif kind == "value_error":
         what = f"{message}"
     elif kind == "json_invalid":
@@ -113,7 +124,7 @@ def _walk(loc: Sequence[str | int], data: object) -> tuple[list[str], str]:
             here = here[part] if isinstance(here, list) and part < len(here) else None
             label = f"{LIST_NAMES.get(listed, listed)} {part + 1}"
             name = (
-                next((here.get(k) for k in ("name", "title", "line") if here.get(k)), "")
+                next((here.get(k) for k in ("name", "title", "line", "id") if here.get(k)), "")
                 if isinstance(here, dict)
                 else ""
             )

@@ -73,7 +73,7 @@ class ProblemIn(Value):
 
 class OutcomeOut(Value):
     """What became of a cue. `wording`: its place among the cue's wordings (of the join's, where `together` names more
-    than one cue)."""
+    than one cue). `wished`: there is room for more, but the price on talk is against it."""
 
     id: str
     state: str
@@ -85,6 +85,7 @@ class OutcomeOut(Value):
     needs_ms: int
     free_ms: int
     reason: str
+    wished: bool
 
 
 class AnswerOut(Value):
