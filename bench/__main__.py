@@ -215,6 +215,37 @@ def rendering(folder: Path) -> None:
             print(done.stdout, end="", flush=True)
 
 
+def mixing(folder: Path) -> None:
+    """The demo's spoken clips laid into 20 minutes of silence and written as WAV: by pydub, and by Kemvo (which also
+    measures and levels, and adds tones)."""
+    from pydub import AudioSegment
+
+    house = House(folder)
+    bundle = read_file(demo_files()[-1].read_bytes())
+    clips = house.clips(bundle.session.speech)
+    practice = work_out(bundle.session, bundle.forms, clips.measure)
+    total = practice.timeline.total_ms
+    said = [x for x in practice.sounds if x.kind == "speech"]
+    segments = {}
+    for x in said:
+        u = clips.speak(x.spoken())
+        segments[x.spoken()] = AudioSegment((u.samples * 32767).astype("int16").tobytes(), frame_rate=u.rate, sample_width=2, channels=1).set_frame_rate(44_100)  # fmt: skip
+
+    def theirs() -> None:
+        base = AudioSegment.silent(total, frame_rate=44_100)
+        for x in said:
+            base = base.overlay(segments[x.spoken()], position=x.at_ms)
+        base.export(folder / "theirs.wav", format="wav")
+
+    (a,) = times(theirs, 1)
+    (b,) = times(lambda: render(practice.sounds, total, clips, folder / "ours.wav", "wav"), 1)
+    print(
+        f"{f'{len(said)} clips in {total / 60000:.0f} minutes, by a simple mixing library':<58} {total / a:6.0f} x real time; Kemvo {total / b:.0f} x",
+        flush=True,
+    )
+    house.close()
+
+
 def render_once(folder: str, ending: str, copies: int) -> None:
     """Render `copies` demo sessions in a row and print speed and peak memory of this process."""
     bundle = read_file(demo_files()[-1].read_bytes())
@@ -252,6 +283,7 @@ if __name__ == "__main__":
             ("edit", edit),
             ("schedule", scheduling),
             ("render", rendering),
+            ("mix", mixing),
             ("demo", idle),
         ):
             (place / part).mkdir()

@@ -12,11 +12,14 @@ import pysubs2
 import pytest
 import srt
 import webvtt
-from hypothesis import given
+from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from kemvo.core.practice import work_out
 from kemvo.core.sound import Sound
 from kemvo.formats.captions import write_captions
+from kemvo.formats.cue_files import CUE_FILES
+from strategies import practices, talk
 
 TIMING = re.compile(r"^(\d{2,}:)?[0-5]\d:[0-5]\d\.\d{3} --> (\d{2,}:)?[0-5]\d:[0-5]\d\.\d{3}$")
 
@@ -79,3 +82,22 @@ def test_signs_with_a_meaning_are_written_as_text(text: str) -> None:
 def test_no_speech_is_still_a_file() -> None:
     assert write_captions([Sound(0, 900, "chime")], "vtt").startswith("WEBVTT")
     assert list(srt.parse(write_captions([], "srt"))) == []
+
+
+@given(practices(), st.sampled_from(["captions", "chapters", "metadata"]))
+@settings(max_examples=40, deadline=None)
+def test_every_track_keeps_the_standard_and_is_read_alike_by_two_readers(practice: tuple, kind: str) -> None:
+    """The tracks of a practice: identifiers and payloads too (WebVTT, 4.1 and 4.2.3)."""
+    made, forms = practice
+    text = CUE_FILES[kind].write(work_out(made, forms, talk))
+    blocks = [b.splitlines() for b in text.strip().split("\n\n")]
+    assert blocks[0] == ["WEBVTT"]
+    for block in blocks[1:]:
+        at = next(i for i, row in enumerate(block) if "-->" in row)
+        assert at <= 1
+        assert TIMING.match(block[at])
+        assert not any("-->" in row or "<" in row for row in block[at + 1 :])
+    one = [to_ms(c) for c in webvtt.from_buffer(io.StringIO(text))]
+    two = [(e.start, e.end) for e in pysubs2.SSAFile.from_string(text, "vtt")]
+    assert one == two
+    assert len(one) == len(blocks) - 1

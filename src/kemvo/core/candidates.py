@@ -76,9 +76,14 @@ def _asked(c: Cue, timeline: Timeline, calls: Calls) -> bool:
 
 
 def place(s: Span) -> str:
-    """What names a span whatever else changes: its pass, the time through it, the posture's place, the movement."""
-    nth = s.performance.no if s.performance else 0
-    return f"{s.leg.id or s.leg.no}.{s.leg.round}.{nth}.{s.movement.id if s.movement else s.kind}.{s.movement_no}"
+    """What names a span whatever else changes: its pass, the time through it, the posture and which time it is done, the
+    movement and which of its like it is."""
+    leg = f"{s.leg.id or s.leg.no}.{s.leg.round}"
+    if s.performance is None or s.movement is None:
+        return f"{leg}.{s.kind}"
+    posture, m = s.performance.posture, s.movement
+    again = sum(x.id == m.id for x in posture.movements[: s.movement_no])
+    return f"{leg}.{posture.id}.{s.performance.time}.{m.id}" + (f".{again}" if again else "")
 
 
 class _Teller:

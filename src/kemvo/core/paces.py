@@ -180,8 +180,8 @@ def conflicts(p: Pass, placed: Sequence[Placed], form: Form, entry: int, choice:
             )
     for (a, (a0, a1)), (b, (b0, b1)) in combinations(zip(p.paces, ranges, strict=True), 2):
         both = _gives_length(a) and _gives_length(b)
-        whole = (a0, a1) == (0, len(flat)) and a.to is not None
-        if both and max(a0, b0) < min(a1, b1) and not whole:
+        finer = a0 <= b0 and b1 <= a1 and b1 - b0 < a1 - a0
+        if both and max(a0, b0) < min(a1, b1) and not finer:
             say(
                 f"Two paces are set over the same movements of {titles.get(b.first, 'the pass')}; the later one is kept there.",
                 "Take one of them out.",

@@ -32,6 +32,14 @@ class PostureLine(Value):
     shifts: int
 
 
+class SectionLine(Value):
+    """A section of a pass that has several postures of it: its title, its first and last posture there (ids)."""
+
+    title: str
+    first: str
+    last: str
+
+
 class PassLine(Value):
     """One pass in the plan. Times in milliseconds from the session's beginning."""
 
@@ -51,6 +59,7 @@ class PassLine(Value):
     turn: str
     turn_ms: int
     postures_done: tuple[PostureLine, ...]
+    sections: tuple[SectionLine, ...]
 
 
 class GroupLine(Value):
@@ -106,6 +115,7 @@ def session_plan(session: Session, forms: Forms) -> Plan:
                 breath=breath.report.says if breath else "",
                 turn=FACINGS[p.facing].turn if turning(spans) else "",
                 turn_ms=turning(spans),
+                sections=section_lines(spans),
                 postures_done=posture_lines(spans, breath.breaths if breath else ()),
             )
         )
@@ -201,6 +211,18 @@ def out_of_room(session: Session, forms: Forms, spans_of: Mapping[int, Sequence[
                 )
             )
     return found
+
+
+def section_lines(spans: Sequence[Span]) -> tuple[SectionLine, ...]:
+    """The sections of the last time through a pass of which it has more than one posture."""
+    done = [s.performance for s in spans if s.performance and s.leg.round == s.leg.rounds]
+    out = []
+    for _, row in groupby(done, lambda p: p.section_id):
+        part = list(row)
+        first, last = part[0].posture.id, part[-1].posture.id
+        if first != last:
+            out.append(SectionLine(title=part[0].section_title or "This section", first=first, last=last))
+    return tuple(out)
 
 
 def posture_lines(spans: Sequence[Span], breaths: Sequence[Breathed]) -> tuple[PostureLine, ...]:

@@ -6,6 +6,7 @@ Spans follow each other without gap or overlap, each with the weight, breath and
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Iterable, Iterator
 from fractions import Fraction
 from itertools import groupby
@@ -31,7 +32,8 @@ STILL: frozenset[SpanKind] = frozenset({"pause", "turn"})
 
 
 class Performance(NamedTuple):
-    """A posture being done: `nth` time of `of` in a row, `no` within its pass, counted from 0.
+    """A posture being done: `nth` time of `of` in a row, `no` within its pass, counted from 0; the `time`-th time that
+    very posture is done.
 
     `posture` is already mirrored if this time is on the other side.
     """
@@ -42,6 +44,7 @@ class Performance(NamedTuple):
     nth: int
     of: int
     no: int
+    time: int = 1
 
 
 class Leg(NamedTuple):
@@ -243,6 +246,7 @@ def performances(placed: Iterable[tuple[Posture, str, str]]) -> list[Performance
     done = [(one, section, title) for p, section, title in placed for one in done_times(p)]
     out: list[Performance] = []
     at = 0
+    times: Counter[str] = Counter()
     while at < len(done):
         name = done[at][0].name.casefold().strip()
         end = at + 1
@@ -250,7 +254,8 @@ def performances(placed: Iterable[tuple[Posture, str, str]]) -> list[Performance
             end += 1
         for i in range(at, end):
             posture, section, title = done[i]
-            out.append(Performance(posture, section, title, i - at + 1, end - at, i))
+            times[posture.id] += 1
+            out.append(Performance(posture, section, title, i - at + 1, end - at, i, times[posture.id]))
         at = end
     return out
 

@@ -64,7 +64,7 @@ def _captions(practice: Practice) -> str:
 def _chapters(practice: Practice) -> str:
     found = chapters(practice.timeline)
     ends = [*(at for at, _ in found[1:]), practice.timeline.total_ms]
-    return _vtt(("", at, end, _safe(title)) for (at, title), end in zip(found, ends, strict=True) if end > at)
+    return _vtt(("", at, end, _safe(title)) for (at, title), end in zip(found, ends, strict=False) if end > at)
 
 
 def _metadata(practice: Practice) -> str:

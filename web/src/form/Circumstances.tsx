@@ -4,6 +4,7 @@ import { Choose } from "../shared/Choose";
 import { Labelled } from "../shared/Labelled";
 import { NumberField } from "../shared/NumberField";
 import { RoomFields } from "./RoomFields";
+import { WordPairs } from "./WordPairs";
 
 interface CircumstancesProps {
   formId: string;
@@ -125,6 +126,18 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
           />
         </Labelled>
       </div>
+      <WordPairs
+        name="Words of the school: said otherwise, one a line"
+        hint="ball = melon"
+        pairs={form.phrases}
+        onPairs={(phrases) => change({ phrases })}
+      />
+      <WordPairs
+        name="Pronunciations: how the voice should say a word, one a line"
+        hint="Taiji = tie jee"
+        pairs={form.pronunciations}
+        onPairs={(pronunciations) => change({ pronunciations })}
+      />
       <RoomFields formId={formId} version={version} form={form} change={change} />
     </div>
   );

@@ -1,3 +1,4 @@
+import { Fragment } from "react";
 import type { FormRow, Pass, PassLine } from "../shared/api";
 import { Check } from "../shared/Check";
 import { NumberField } from "../shared/NumberField";
@@ -267,7 +268,7 @@ function Fits({ pass: p, change, moves }: Pick<PassChoicesProps, "pass" | "chang
 }
 
 type Pace = Pass["paces"][number];
-type Given = Pick<Pace, "to" | "ms" | "breaths" | "counts_a_shift" | "sways">;
+type Given = Pick<Pace, "tempo" | "to" | "ms" | "breaths" | "counts_a_shift" | "sways">;
 
 const PACE: Pace = {
   first: "",
@@ -283,6 +284,7 @@ const PACE: Pace = {
 
 /** What can be given for a stretch: its field, how its column is called, its bounds, and what an empty field means. */
 const GIVEN = [
+  { key: "tempo", name: "counts/min", least: 4, most: 240, whole: false, hint: "the pass’s own tempo" },
   { key: "ms", name: "seconds", least: 0.5, most: 3600, whole: false, hint: "the pass’s own pace" },
   { key: "breaths", name: "breaths", least: 1, most: 200, whole: true, hint: "as they come" },
   { key: "counts_a_shift", name: "counts a shift", least: 0.25, most: 64, whole: false, hint: "as written" },
@@ -292,18 +294,29 @@ const GIVEN = [
 /** Posture by posture: counts and shifts; seconds, breaths, counts a shift and sways are typed. And the same for the whole
  * pass, with a tempo that changes evenly to its end. */
 function Paces({ pass: p, line, change }: Pick<PassChoicesProps, "pass" | "change"> & { line: PassLine }) {
-  const of = (posture: string) =>
-    p.paces.find((x) => x.first === posture && x.last === posture && !x.movement);
-  const give = (posture: string, given: Partial<Given>) => {
-    const before = of(posture);
-    const pace = { ...PACE, first: posture, last: posture, ...before, ...given };
+  const of = (first: string, last = first) =>
+    p.paces.find((x) => x.first === first && x.last === last && !x.movement);
+  const give = (first: string, last: string, given: Partial<Given>) => {
+    const before = of(first, last);
+    const pace = { ...PACE, first, last, ...before, ...given };
     const says = pace.tempo ?? pace.to ?? pace.ms ?? pace.breaths ?? pace.counts_a_shift ?? pace.sways;
     const others = p.paces.filter((x) => x !== before);
     const kept = says === null || says === undefined ? [] : [pace];
-    change(p.id, { paces: posture === "" ? [...kept, ...others] : [...others, ...kept] });
+    // What is given for a shorter stretch counts: it stands after the longer ones.
+    const wide = first === "" ? 2 : first === last ? 0 : 1;
+    const width = (x: Pace) => (x.first === "" ? 2 : x.first === x.last ? 0 : 1);
+    change(p.id, {
+      paces: [...others.filter((x) => width(x) >= wide), ...kept, ...others.filter((x) => width(x) < wide)],
+    });
   };
-  const field = (posture: string, title: string, g: (typeof GIVEN)[number], now: number | null) => {
-    const value = of(posture)?.[g.key] ?? null;
+  const field = (
+    first: string,
+    last: string,
+    title: string,
+    g: (typeof GIVEN)[number],
+    now: number | null,
+  ) => {
+    const value = of(first, last)?.[g.key] ?? null;
     const shown = g.key === "ms" && value !== null ? value / 1000 : value;
     return (
       <NumberField
@@ -314,8 +327,8 @@ function Paces({ pass: p, line, change }: Pick<PassChoicesProps, "pass" | "chang
         least={g.least}
         most={g.most}
         whole={g.whole}
-        onNumber={(n) => give(posture, { [g.key]: g.key === "ms" ? Math.round(n * 1000) : n })}
-        onEmpty={() => give(posture, { [g.key]: null })}
+        onNumber={(n) => give(first, last, { [g.key]: g.key === "ms" ? Math.round(n * 1000) : n })}
+        onEmpty={() => give(first, last, { [g.key]: null })}
       />
     );
   };
@@ -331,8 +344,8 @@ function Paces({ pass: p, line, change }: Pick<PassChoicesProps, "pass" | "chang
           value={of("")?.to ?? null}
           least={4}
           most={240}
-          onNumber={(to) => give("", { to })}
-          onEmpty={() => give("", { to: null })}
+          onNumber={(to) => give("", "", { to })}
+          onEmpty={() => give("", "", { to: null })}
         />
         counts a minute by its end
       </label>
@@ -351,24 +364,46 @@ function Paces({ pass: p, line, change }: Pick<PassChoicesProps, "pass" | "chang
         </thead>
         <tbody>
           {line.postures_done.map((q) => (
-            <tr key={q.id + q.title} className="text-right">
-              <th scope="row" className="text-left font-normal">
-                {q.title}
-              </th>
-              <td>{q.counts}</td>
-              <td>{q.shifts}</td>
-              <td>{field(q.id, q.title, GIVEN[0], Math.round(q.ms / 100) / 10)}</td>
-              <td>{field(q.id, q.title, GIVEN[1], q.breaths)}</td>
-              <td>{field(q.id, q.title, GIVEN[2], null)}</td>
-              <td>{field(q.id, q.title, GIVEN[3], null)}</td>
-            </tr>
+            <Fragment key={q.id + q.title}>
+              {line.sections
+                .filter((x) => x.first === q.id)
+                .map((x) => (
+                  <tr key={x.first} className="text-right">
+                    <th scope="row" className="quiet text-left" colSpan={3}>
+                      {x.title}
+                    </th>
+                    {GIVEN.map((g) => (
+                      <td key={g.key}>{field(x.first, x.last, x.title, g, null)}</td>
+                    ))}
+                  </tr>
+                ))}
+              <tr className="text-right">
+                <th scope="row" className="text-left font-normal">
+                  {q.title}
+                </th>
+                <td>{q.counts}</td>
+                <td>{q.shifts}</td>
+                {GIVEN.map((g) => (
+                  <td key={g.key}>
+                    {field(
+                      q.id,
+                      q.id,
+                      q.title,
+                      g,
+                      g.key === "ms" ? Math.round(q.ms / 100) / 10 : g.key === "breaths" ? q.breaths : null,
+                    )}
+                  </td>
+                ))}
+              </tr>
+            </Fragment>
           ))}
           <tr className="text-right">
-            <th scope="row" className="text-left font-semibold" colSpan={5}>
+            <th scope="row" className="text-left font-semibold" colSpan={6}>
               Throughout the pass
             </th>
-            <td>{field("", "the whole pass", GIVEN[2], null)}</td>
-            <td>{field("", "the whole pass", GIVEN[3], null)}</td>
+            {GIVEN.slice(3).map((g) => (
+              <td key={g.key}>{field("", "", "the whole pass", g, null)}</td>
+            ))}
           </tr>
         </tbody>
       </table>
