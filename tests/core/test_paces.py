@@ -8,6 +8,7 @@ from hypothesis import strategies as st
 
 from kemvo.core.breathed import breaths_of
 from kemvo.core.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.lesson import fitted
 from kemvo.core.paces import BACK_WORDS
 from kemvo.core.plan import session_plan
 from kemvo.core.session import BreathChoice, Pace, Part, Pass, Session, with_pass_ids
@@ -114,6 +115,18 @@ def test_what_cannot_be_kept_is_said(paces: tuple[Pace, ...], says: str) -> None
 def test_what_can_be_kept_is_not_spoken_of() -> None:
     kept = (Pace(to=40), Pace(first="a", last="a", ms=20_000, breaths=3), Pace(first="b", last="b", counts_a_shift=4))
     assert session_plan(session(*kept, school="matched"), FORMS).problems == ()
+
+
+def test_fitting_leaves_lengths_of_their_own_as_they_are() -> None:
+    fixed = (Pace(first="a", last="a", ms=20_000),)
+    passes = (
+        Pass(part=Part(form_id="f"), repeats=2, pause_before_ms=8000, paces=fixed),
+        Pass(part=Part(form_id="f"), pause_before_ms=8000),
+    )
+    made = fitted(with_pass_ids(Session(wished_ms=142_000, passes=passes)), FORMS)
+    assert (made.met, made.total_ms, session_plan(made.session, FORMS).over_ms) == (True, 142_000, 0)
+    first = [s for s in plan(made.session, FORMS).spans if s.leg.no == 0 and s.leg.round == 1 and s.performance]
+    assert sum(s.end_ms - s.start_ms for s in first if s.performance.posture.id == "a") == 20_000
 
 
 @given(practices(), st.integers(1, 12), st.sampled_from(["written", "matched", "paced"]))

@@ -175,6 +175,11 @@ def _as_block(p: Pass, session: Session, forms: Forms) -> tuple[Block, float]:
     share = 2 if p.alternate else 1
     moving = sum(s.end_ms - s.start_ms for s in spans if s.kind == "movement") / share
     held = sum(s.end_ms - s.start_ms for s in spans if s.kind == "hold") / share
+    if any(x.ms or x.breaths for x in p.paces):
+        # What has a length of its own does not follow the tempo: at twice the tempo, only the rest is half as long.
+        quick = sum(s.end_ms - s.start_ms for s in plan(once, forms, 2.0).spans if s.kind == "movement") / share
+        held += moving - 2 * (moving - quick)
+        moving = 2 * (moving - quick)
     least, most = _tempos(p, tempo, form)
     block = Block(
         p.id, moving, held, float(p.pause_before_ms), p.repeats,
