@@ -124,15 +124,17 @@ def render(
 
     with _sentences():
         job = prepared(session, speed)
-        render_sounds(
+        heard = render_sounds(
             job.practice.sounds,
             job.practice.timeline.total_ms,
             job.clips,
             out,
             out.suffix.removeprefix(".").lower(),
             _progress,
+            job.order(),
         )
-        typer.echo(f"\r{out}: {in_minutes(job.practice.timeline.total_ms)}, {job.spoken()} cues spoken", err=True)
+        told = f"{in_minutes(job.practice.timeline.total_ms)}, {job.spoken()} cues spoken. {heard.says()}"
+        typer.echo(f"\r{out}: {told}", err=True)
 
 
 @app.command()

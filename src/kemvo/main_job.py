@@ -6,23 +6,33 @@ from pathlib import Path
 from typing import NamedTuple
 
 from kemvo.audio.clips import Clips
+from kemvo.audio.render import Order, under_of
 from kemvo.audio.voices import voice_of
 from kemvo.core.form import Form
 from kemvo.core.practice import Practice, work_out
 from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.session import SpeechChoice, first_passes, missing_parts
+from kemvo.core.session import Session, SpeechChoice, first_passes, missing_parts
+from kemvo.core.timeline import chapters
 from kemvo.formats.kemvo_json import read_file
 from kemvo.store.database import Database, home
 from kemvo.store.lengths import StoredBook
-from kemvo.store.sounds import FoundTakes, Shelf, Takes
+from kemvo.store.sounds import BroughtSounds, FoundTakes, Shelf, Takes
 
 
 class Prepared(NamedTuple):
-    """A session file, worked out: the practice, the clips its voice speaks, and what was noticed."""
+    """A session file, worked out: the session, the practice, the clips its voice speaks, and what was noticed."""
 
+    session: Session
     practice: Practice
     clips: Clips
     notices: list[str]
+
+    def order(self) -> Order:
+        """How its sound is made: as the session has it. Raises KemvoError when the sound under it is not here."""
+        folder = home()
+        brought = BroughtSounds(Database(folder / "kemvo.sqlite"), Shelf(folder / "sounds"))
+        under = under_of(self.session.sound, brought.path)
+        return Order(self.session.sound, under, self.session.title, chapters(self.practice.timeline))
 
     def spoken(self) -> int:
         """How many cues are said."""
@@ -64,4 +74,4 @@ def prepared(path: Path, speed: float) -> Prepared:
     session = bundle.session or first_passes("form", bundle.form())
     clips = _clips(session.speech)
     practice = work_out(session, bundle.forms, clips.measure, speed)
-    return Prepared(practice, clips, [p.sentence() for p in missing_parts(session, bundle.forms)])
+    return Prepared(session, practice, clips, [p.sentence() for p in missing_parts(session, bundle.forms)])
