@@ -62,7 +62,11 @@ def cues(
     session: SessionFile,
     out: Annotated[
         Path | None,
-        typer.Option("-o", "--out", help="Captions to write: .vtt or .srt. Default: WebVTT to the terminal."),
+        typer.Option(
+            "-o",
+            "--out",
+            help="File to write: captions (.vtt, .srt), a table (.csv), a sheet (.txt), .labels.txt, .chapters.vtt or .metadata.vtt. Default: WebVTT to the terminal.",
+        ),
     ] = None,
     speed: Annotated[float, typer.Option(help="Multiplies every tempo.", min=0.25, max=4)] = 1.0,
 ) -> None:
@@ -71,11 +75,17 @@ def cues(
     What had to be shortened or left out is told on the error output, with the reason.
     """
     from kemvo.formats.captions import write_captions
+    from kemvo.formats.cue_files import CUE_FILES
     from kemvo.main_job import prepared
 
     with _sentences():
+        name = out.name.lower() if out else ".vtt"
         job = prepared(session, speed)
-        text = write_captions(job.practice.sounds, out.suffix.removeprefix(".").lower() if out else "vtt")
+        kinds = [f for f in CUE_FILES.values() if name.endswith(f".{f.ending}")]
+        if kinds:
+            text = max(kinds, key=lambda f: len(f.ending)).write(job.practice)
+        else:
+            text = write_captions(job.practice.sounds, name.rsplit(".", 1)[-1])
         if out:
             out.write_text(text, encoding="utf-8")
         else:

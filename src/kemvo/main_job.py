@@ -18,6 +18,8 @@ from kemvo.store.database import Database, home
 from kemvo.store.lengths import StoredBook
 from kemvo.store.sounds import BroughtSounds, FoundTakes, Shelf, Takes
 
+BECOMES = {"left out": "is left out", "moved": "is said early"}
+
 
 class Prepared(NamedTuple):
     """A session file, worked out: the session, the practice, the clips its voice speaks, and what was noticed."""
@@ -41,7 +43,7 @@ class Prepared(NamedTuple):
     def remarks(self) -> list[str]:
         """What a user should know: parts that are missing, cues that were shortened or left out."""
         told = [
-            f"{d.cue.target_ms / 1000:.1f} s: “{d.cue.wordings[0].text}” {'is left out' if d.state == 'left out' else f'becomes “{d.text}”'}. {d.reason}"
+            f"{d.cue.target_ms / 1000:.1f} s: “{d.cue.wordings[0].text}” {BECOMES.get(d.state) or f'becomes “{d.text}”'}. {d.reason}"
             for d in self.practice.decisions
             if d.state != "full"
         ]
