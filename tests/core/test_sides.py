@@ -119,3 +119,11 @@ def test_a_mirrored_movement_has_the_other_weight_and_the_same_time(m: object) -
 def test_a_mirrored_posture_keeps_its_number_and_repeats(p: object) -> None:
     other = mirror_posture(p)
     assert (other.number, other.repeats, len(other.movements)) == (p.number, p.repeats, len(p.movements))
+
+
+def test_a_turn_to_what_only_looks_like_an_hour_is_left_as_it_is() -> None:
+    from kemvo.core.mirror import mirror_fact
+    from kemvo.core.reading.facts import Fact
+
+    assert mirror_fact(Fact(kind="turn", start=0, end=1, to="³")).to == "³"
+    assert mirror_fact(Fact(kind="turn", start=0, end=1, to="3")).to == "9"

@@ -201,7 +201,7 @@ def retold(line: str, corrections: tuple[Correction, ...], to: str, changed: boo
     if not to or not turns:
         return line
     last = turns[-1]
-    named = absolute and last.to is not None and (last.to in PLACES or last.to.isdigit())
+    named = absolute and last.to is not None and (last.to in PLACES or last.to.isdecimal())
     if not (changed or named):
         return line
     words = line[last.start : last.end].split()

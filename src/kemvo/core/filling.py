@@ -86,7 +86,7 @@ def in_words(f: Fact) -> str:
             leg = "even" if f.side == "both" else f"into the {SIDE_WORD[f.side]}" if f.side else "to the other leg"
             return _joined("weight", leg, f"{f.share} %" if f.share is not None and f.side != "both" else "")
         case "turn":
-            to = f"{f.to} o'clock" if f.to and f.to.isdigit() else f.to or ""
+            to = f"{f.to} o'clock" if f.to and f.to.isdecimal() else f.to or ""
             return _joined("turn", to, f"{f.degrees}°" if f.degrees else "")
         case "breath":
             return f"breath {f.direction}"

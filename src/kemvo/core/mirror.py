@@ -25,7 +25,7 @@ TO_OTHER = {"left": "right", "right": "left", "east": "west", "west": "east", "n
 def mirror_fact(f: Fact) -> Fact:
     """What a fact says for the other side. Hours mirror about twelve."""
     to = f.to
-    if to and to.isdigit():
+    if to and to.isdecimal():
         to = str(12 - int(to) % 12)
     return f.model_copy(
         update={"side": other(f.side) if f.side in ("L", "R") else f.side, "to": TO_OTHER.get(to or "", to)}

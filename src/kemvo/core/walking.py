@@ -270,7 +270,7 @@ class _Walker:
         fact = act.fact
         assert fact is not None
         to = fact.to or ""
-        if to.isdigit():
+        if to.isdecimal():
             return nearest(30.0 * int(to), facing)
         if to in COMPASS_DEG:
             return nearest(COMPASS_DEG[to], facing)

@@ -119,7 +119,7 @@ def turn(p: Piece) -> Iterator[Fact]:
     if to is None and degrees is None:
         return
     yield p.fact(
-        "turn", (p.verb, p.verb if at is None else at), to=to, degrees=None if to and to.isdigit() else degrees
+        "turn", (p.verb, p.verb if at is None else at), to=to, degrees=None if to and to.isdecimal() else degrees
     )
 
 

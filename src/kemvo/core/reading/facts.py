@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
-from typing import Any, Literal
+from typing import Annotated, Any, Literal
+
+from pydantic import Field
 
 from kemvo.core.values import Breath, Value
 
@@ -44,7 +46,7 @@ class Fact(Value):
     toes: Literal["in", "out"] | None = None
     angle: int | None = None
     share: int | None = None
-    to: str | None = None
+    to: Annotated[str, Field(max_length=20)] | None = None
     degrees: int | None = None
     part: Literal["heel", "toe", "sole"] | None = None
     id: str | None = None
