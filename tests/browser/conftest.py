@@ -9,13 +9,18 @@ from collections.abc import Iterator
 from pathlib import Path
 
 import pytest
-from playwright.sync_api import Browser, Page, sync_playwright
+from playwright.sync_api import Browser, Page, expect, sync_playwright
 
 CHROMIUM = shutil.which("chromium") or "/usr/bin/chromium"
 FLAGS = (
     "--headless --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking"
     " --disable-component-update --disable-sync --autoplay-policy=no-user-gesture-required"
 ).split()
+
+
+# Long enough for a loaded machine: a wait ends as soon as what it waits for is there, so patience costs nothing.
+PATIENCE_MS = 20_000
+expect.set_options(timeout=PATIENCE_MS)
 
 
 @pytest.fixture(scope="session")
@@ -59,7 +64,7 @@ def page(browser: Browser) -> Iterator[Page]:
     page = context.new_page()
     errors: list[str] = []
     page.on("pageerror", lambda e: errors.append(str(e)))
-    page.set_default_timeout(8000)
+    page.set_default_timeout(PATIENCE_MS)
     yield page
     context.close()
     assert not errors

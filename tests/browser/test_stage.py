@@ -67,6 +67,8 @@ def test_it_plays_pauses_and_begins_again(page: Page, demo: str) -> None:
     page.wait_for_timeout(900)
     page.keyboard.press("Space")
     expect(page.locator("[data-playing=false]")).to_be_visible()
+    # The picture of the moment it stopped at is drawn with the next frame.
+    page.evaluate("new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn)))")
     stopped = position(page)
     assert stopped > 300
     page.wait_for_timeout(300)
