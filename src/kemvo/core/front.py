@@ -63,9 +63,11 @@ def lift(out: Ints, front: Front, start: int, worth: int) -> None:
     known = front.values[at : at + len(out)] if at < len(front.values) else front.values[:0]
     n = len(known)
     if n:
-        np.maximum(out[:n], known + worth, out=out[:n])
+        head = out[:n]
+        np.maximum(head, known + worth, out=head)
     if n < len(out):
-        np.maximum(out[n:], front.values[-1] + worth, out=out[n:])
+        rest = out[n:]
+        np.maximum(rest, front.values[-1] + worth, out=rest)
 
 
 def clear(first: int, last: int, ms: int, walls: Sequence[Interval]) -> Iterator[Interval]:

@@ -25,6 +25,9 @@ from kemvo.core.front import NEVER, Front, Interval, Ints, clear, lift, merged
 SCALE = 1_000_000
 """Worths and prices are counted in millionths."""
 
+ROOM = 10_000_000
+"""So many values of the tables of a problem are kept as they are; those after them packed into less room."""
+
 ROUNDS = 24
 """So many prices on speech are tried at most to meet a ceiling."""
 
@@ -214,7 +217,8 @@ class _Task:
         self.ideal = [(s.due_ms if s.ideal_ms is None else s.ideal_ms) // self.step for s in self.sayings]
         self.options = self._options()
         self.by_first = [sorted({o.first for o in row}, reverse=True) for row in self.options]
-        self.must = 1 + sum(self._most(i) for i in range(len(self.sayings)))
+        musts = any(self._needed(s) for s in self.sayings)
+        self.must = 1 + sum(self._most(i) for i in range(len(self.sayings))) if musts else 0
         self.known: dict[tuple[float, ...], list[Utterance]] = {}
 
     def _most(self, i: int) -> int:
@@ -273,8 +277,10 @@ class _Task:
             early, late, ideal = self.early[i], self.late[i], self.ideal[i]
             if not early and not late:
                 continue
-            off = np.arange(low - ideal, high - ideal + 1, dtype=np.int64)
-            price = off * -early if high <= ideal else np.maximum(off * -early, off * late)
+            price = np.arange(low - ideal, high - ideal + 1, dtype=np.int64)
+            before = min(max(ideal - low, 0), len(price))
+            price[:before] *= -early
+            price[before:] *= late
             out = price if out is None else out + price
         return np.zeros(1, np.int64) if out is None else out
 
@@ -309,14 +315,20 @@ class _Task:
         reach = max((o.last - o.first for row in self.options for o in row), default=0)
         front = Front(bases[0], np.zeros(1, np.int64))
         recent: dict[int, Front] = {0: front}
-        fronts, ends = [front], []
+        fronts: list[Front] = [front]
+        ends: list[Front | None] = []
+        room = ROOM
         for i in range(n):
             recent.pop(i - reach - 1, None)
             gains = self._gains(i, worth[i], recent)
             front = self._next(recent[i], gains, bases[i + 1])
             recent[i + 1] = front
-            fronts.append(front.packed())
-            ends.append(gains.packed() if gains else None)
+            # Where the front begins later than the gains, the gains tell the first end; elsewhere the front does.
+            if gains and gains.base + self.gap >= front.base:
+                gains = None
+            room -= len(front.values) + (len(gains.values) if gains else 0)
+            fronts.append(front if room > 0 else front.packed())
+            ends.append(gains if not gains or room > 0 else gains.packed())
         return self._told(fronts, ends, worth)
 
     def _bases(self) -> list[int]:
@@ -381,14 +393,14 @@ class _Task:
         said: list[Utterance] = []
         free = 1 << 41
         i = len(self.sayings)
+        value = fronts[i].value(free)
         while i > 0:
-            value = fronts[i].value(free)
-            if fronts[i - 1].value(free) == value:
+            without = fronts[i - 1].value(free)
+            if without == value:
                 i -= 1
                 continue
             gains = ends[i - 1]
-            assert gains is not None
-            end = gains.first(value)
+            end = gains.first(value) if gains else fronts[i].first(value) - self.gap
             o = next(
                 o
                 for o, w in zip(self.options[i - 1], worth[i - 1], strict=True)
@@ -401,6 +413,7 @@ class _Task:
             said.append(Utterance(ids, o.wording, o.text, start, start + length))
             free = end - o.ms
             i = o.first
+            value = fronts[i].value(free)
         return said[::-1]
 
     def _length(self, o: _Option) -> int:
