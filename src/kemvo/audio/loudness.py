@@ -174,6 +174,12 @@ class Loudness(NamedTuple):
     lufs: float | None
     peak_dbtp: float | None
 
+    @classmethod
+    def of(cls, meter: Meter) -> Loudness:
+        """What a meter has measured, to the hundredth."""
+        lufs, peak = meter.loudness(), meter.true_peak()
+        return cls(round(lufs, 2) if np.isfinite(lufs) else None, round(peak, 2) if np.isfinite(peak) else None)
+
     def says(self) -> str:
         """In a sentence."""
         if self.lufs is None or self.peak_dbtp is None:
@@ -218,6 +224,10 @@ SAFE = 0.985
 """Peaks are kept this much under the ceiling, for what an encoder adds."""
 
 
+UNTOUCHED = 1 - 1e-6
+"""A factor above this turns nothing down."""
+
+
 def _turned_down(peaks: Floats, ceiling: float) -> Floats:
     """For every frame the factor that keeps it and its neighbours under the ceiling, without a jump."""
     with np.errstate(divide="ignore"):
@@ -232,6 +242,8 @@ def applied(block: Samples, start: int, level: Levelling, frame: int) -> Samples
         return np.asarray(block * np.float32(level.gain), np.float32)
     first = max(0, start // frame - 1)
     near = level.down[first : (start + len(block)) // frame + 2]
+    if not len(near) or near.min() > UNTOUCHED:
+        return np.asarray(block * np.float32(level.gain), np.float32)
     at = (np.arange(start - first * frame, start - first * frame + len(block)) + 0.5) / frame - 0.5
     factor = np.interp(at, np.arange(len(near)), near)
     return np.asarray(block * (factor * level.gain), np.float32)

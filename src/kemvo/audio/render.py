@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections import deque
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from concurrent.futures import Future, ThreadPoolExecutor
+from contextlib import contextmanager
 from pathlib import Path
 from typing import NamedTuple
 
@@ -14,7 +15,7 @@ import soundfile
 from kemvo.audio.background import Bed, brought, ground
 from kemvo.audio.chapters import write_chapters
 from kemvo.audio.clips import Clips
-from kemvo.audio.loudness import Loudness, Meter, applied, levelling
+from kemvo.audio.loudness import Levelling, Loudness, Meter, applied, levelling
 from kemvo.audio.tones import RATE, breath_tone, chime
 from kemvo.audio.voice import Samples, resampled
 from kemvo.core.problem import KemvoError, Problem
@@ -30,7 +31,8 @@ HEADROOM = 0.5
 
 class SoundFormat(NamedTuple):
     """A kind of sound file: its ending, what it is called, and how the sound library names it. `over_db`: how much an
-    encoder that loses something may lift a peak: the programme is kept so much lower."""
+    encoder that loses something may lift a peak: the programme is kept so much lower, and measured as it is heard.
+    `mode` and `compression` (0: best sound, 1: smallest file) are the library's, None as it has them."""
 
     ending: str
     title: str
@@ -38,6 +40,8 @@ class SoundFormat(NamedTuple):
     subtype: str
     media_type: str
     over_db: float = 0.0
+    mode: str | None = None
+    compression: float | None = None
 
 
 SOUND_FORMATS: dict[str, SoundFormat] = {
@@ -45,7 +49,7 @@ SOUND_FORMATS: dict[str, SoundFormat] = {
     for row in (
         SoundFormat("wav", "WAV", "WAV", "PCM_16", "audio/wav"),
         SoundFormat("flac", "FLAC", "FLAC", "PCM_16", "audio/flac"),
-        SoundFormat("mp3", "MP3", "MP3", "MPEG_LAYER_III", "audio/mpeg", 0.6),
+        SoundFormat("mp3", "MP3", "MP3", "MPEG_LAYER_III", "audio/mpeg", 1.3, "VARIABLE", 0.0),
         SoundFormat("ogg", "Ogg", "OGG", "VORBIS", "audio/ogg", 1.0),
     )
 }
@@ -143,36 +147,95 @@ def render(
         quiet, duck = 10 ** (choice.background_db / 20), 10 ** (-choice.duck_db / 20)
         bed = Bed(order.under, total_ms * RATE // 1000, quiet, duck, sounds)
     mixed, partial = path.with_name(f".{path.name}.mix"), path.with_name(f".{path.name}.part")
-    meter, out_meter = Meter(RATE), Meter(RATE)
     try:
-        with soundfile.SoundFile(str(mixed), "w", RATE, 1, subtype="PCM_16", format="W64") as out:
-            for n, block in enumerate(blocks(sounds, total_ms, clips, bed)):
-                meter.add(block)
-                out.write(block * np.float32(HEADROOM))
-                progress(min(MIXING, MIXING * (n + 1) * BLOCK_MS / total_ms))
-        level = levelling(meter, choice.lufs, choice.peak_dbtp - row.over_db)
-        with (
-            soundfile.SoundFile(str(mixed)) as mix,
-            soundfile.SoundFile(str(partial), "w", RATE, 1, subtype=row.subtype, format=row.format) as out,
-            ThreadPoolExecutor(1, thread_name_prefix="kemvo-meter") as other,
-        ):
-            at = 0
-            measured: Future[None] | None = None
-            for block in mix.blocks(BLOCK_MS * RATE // 1000, dtype="float32"):
-                done = applied(block / np.float32(HEADROOM), at, level, meter.frame)
-                at += len(block)
-                if measured:
-                    measured.result()
-                measured = other.submit(out_meter.add, done)
-                out.write(np.clip(done, -1.0, 1.0))
-                progress(min(1.0, MIXING + (1 - MIXING) * at / (total_ms * RATE / 1000)))
+        meter = _mix(blocks(sounds, total_ms, clips, bed), mixed, total_ms, progress)
+        ceiling = choice.peak_dbtp - row.over_db
+        for tries in range(1, TRIES + 1):
+            level = levelling(meter, choice.lufs, ceiling)
+            out = _encode(mixed, partial, row, level, meter.frame, total_ms, progress)
+            measured = Loudness.of(_heard(partial) if row.over_db else out)
+            over = (measured.peak_dbtp if measured.peak_dbtp is not None else ceiling) - choice.peak_dbtp
+            if over <= 0 or not row.over_db or tries == TRIES:
+                break
+            ceiling -= over + 0.1
         write_chapters(partial, ending, order.title, order.chapters, total_ms)
         partial.replace(path)
     finally:
         mixed.unlink(missing_ok=True)
         partial.unlink(missing_ok=True)
-    lufs, peak = out_meter.loudness(), out_meter.true_peak()
-    return Loudness(round(lufs, 2) if np.isfinite(lufs) else None, round(peak, 2) if np.isfinite(peak) else None)
+    return measured
+
+
+TRIES = 3
+"""So often at most is a file that loses something written, until its peaks are under the ceiling as it is heard."""
+
+
+def _mix(mix: Iterable[Samples], path: Path, total_ms: int, progress: Progress) -> Meter:
+    """Keep a mix on disk and measure it."""
+    meter = Meter(RATE)
+    with soundfile.SoundFile(str(path), "w", RATE, 1, subtype="PCM_16", format="W64") as out, _beside() as other:
+        for n, block in enumerate(mix):
+            other(meter.add, block)
+            out.write(block * np.float32(HEADROOM))
+            progress(min(MIXING, MIXING * (n + 1) * BLOCK_MS / total_ms))
+    return meter
+
+
+def _encode(
+    mixed: Path, path: Path, row: SoundFormat, level: Levelling, frame: int, total_ms: int, progress: Progress
+) -> Meter:
+    """Write a mix, levelled, in a format, and measure what is given to it."""
+    meter = Meter(RATE)
+    with (
+        soundfile.SoundFile(str(mixed)) as mix,
+        soundfile.SoundFile(
+            str(path),
+            "w",
+            RATE,
+            1,
+            subtype=row.subtype,
+            format=row.format,
+            bitrate_mode=row.mode,
+            compression_level=row.compression,
+        ) as out,
+        _beside() as other,
+    ):
+        at = 0
+        for block in mix.blocks(BLOCK_MS * RATE // 1000, dtype="float32"):
+            done = applied(block / np.float32(HEADROOM), at, level, frame)
+            at += len(block)
+            if not row.over_db:
+                other(meter.add, done)
+            out.write(np.clip(done, -1.0, 1.0))
+            progress(min(1.0, MIXING + (1 - MIXING) * at / (total_ms * RATE / 1000)))
+    return meter
+
+
+def _heard(path: Path) -> Meter:
+    """A file measured as it is heard, decoded."""
+    meter = Meter(RATE)
+    with soundfile.SoundFile(str(path)) as heard, _beside() as other:
+        for block in heard.blocks(BLOCK_MS * RATE // 1000, dtype="float32"):
+            other(meter.add, block)
+    return meter
+
+
+@contextmanager
+def _beside() -> Iterator[Callable[..., None]]:
+    """Work done in order in another thread, one piece of it at a time while the next is made ready; all of it is done, or
+    its error raised, at the end."""
+    with ThreadPoolExecutor(1, thread_name_prefix="kemvo-meter") as other:
+        last: Future[None] | None = None
+
+        def go(work: Callable[..., None], *what: object) -> None:
+            nonlocal last
+            if last:
+                last.result()
+            last = other.submit(work, *what)
+
+        yield go
+        if last:
+            last.result()
 
 
 MIXING = 0.6
