@@ -7,7 +7,7 @@ from collections.abc import Iterator, Sequence
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.clauses import Clause
 from kemvo.core.reading.facts import Fact
-from kemvo.core.reading.piece import Piece
+from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import angle, duration, number_at
 from kemvo.core.reading.tokens import Token
 
@@ -26,6 +26,16 @@ def breaths(tokens: Sequence[Token], c: Clause) -> Iterator[Fact]:
         way = "in" if tokens[at].w.startswith("in") else "out"
         first, last = min(i, at), max(i, at)
         yield Fact(kind="breath", start=tokens[first].start, end=tokens[last].end, direction=way)
+
+
+def and_out(tokens: Sequence[Token], c: Clause, memory: Memory) -> Iterator[Fact]:
+    """ "Breathe in, the arms float up, and out…": the other breath, where no foot has been spoken of."""
+    first = c.first + (tokens[c.first].w in ("and", "then"))
+    other = {"in": "out", "out": "in"}.get(memory.breath or "")
+    if not other or memory.noun or first == c.first or first >= c.last or tokens[first].w != other:
+        return
+    if not any(t.side or t.w in lx.FOOT for t in tokens[c.first : c.last]):
+        yield Fact(kind="breath", start=tokens[first].start, end=tokens[first].end, direction=other)
 
 
 def _breath_at(tokens: Sequence[Token], i: int, c: Clause) -> int | None:

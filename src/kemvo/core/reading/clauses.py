@@ -158,7 +158,8 @@ def _begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) 
     if not has_verb and w in OBJECT_VERBS and verbs[i] and tokens[i - 1].w not in BINDING:
         lone_side = tokens[i - 1].side is not None and i - 1 > since
         whole_step = tokens[i - 1].w not in lx.FOOT and any(t.w in lx.FOOT for t in tokens[since:i])
-        whole_step = whole_step and any(t.w in lx.STEP_WAYS for t in tokens[since + 1 : i])
+        ways = [k for k in range(since + 1, i) if tokens[k].w in lx.STEP_WAYS and tokens[k + 1].w not in lx.FOOT]
+        whole_step = whole_step and bool(ways)
         return lone_side or whole_step or is_bare_shift(tokens, since, i)
     if COVERED in (w, tokens[i - 1].w) and w != tokens[i - 1].w:
         return True
@@ -169,6 +170,8 @@ def _begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) 
         return True
     if (tokens[i].side or w in ARTICLES) and _foot_acts(tokens, verbs, i, since):
         return True
+    if w == "both" and _next_w(tokens, i) in lx.FOOT and has_verb and tokens[i - 1].w not in STOOD_BY:
+        return any(t.side or t.w in lx.STEP_WAYS for t in tokens[since:i])
     if w in WEIGHT_LEADS and _weight_follows(tokens, i, since):
         return True
     if verbs[i] and has_verb and (tokens[i - 1].w not in BINDING or (w in lx.FACE and _turns_none(tokens, since, i))):

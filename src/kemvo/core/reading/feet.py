@@ -45,7 +45,7 @@ NEAR = frozenset({"next", "beside", "behind", "than", "past", "facing"})
 
 def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
     """A kick, with its foot and the part that strikes."""
-    kicks = [i for i in p.where(lx.KICK) if not (p.w(i) == "kicking" and p.w(i + 1) in lx.FOOT)]
+    kicks = _thrusts(p) + [i for i in p.where(lx.KICK) if not (p.w(i) == "kicking" and p.w(i + 1) in lx.FOOT)]
     if not kicks:
         return
     part = next((KICK_PARTS[p.w(i)] for i in p.range() if p.w(i) in KICK_PARTS), None)
@@ -58,9 +58,30 @@ def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
     yield p.fact("kick", (kicks[0], *named[:1]), side=side, part=part)
 
 
+def _thrusts(p: Piece) -> list[int]:
+    """ "Push out through the left heel": a kick without the word."""
+    through = [i for i in p.where(frozenset({"through"})) if {p.w(k) for k in range(i + 1, i + 4)} & THRUST_PARTS]
+    return [p.verb] if p.verb_in(THRUST) and through and "floor" not in p.words() else []
+
+
+THRUST = frozenset("push pushes press presses extend extends straighten straightens drive drives".split())
+THRUST_PARTS = frozenset("heel sole toes".split())
+
+
 def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
     """A step, lift or pivot, if the clause moves a foot."""
     noun = _actor(p)
+    only = p.words() - {"and", "then"}
+    if (
+        len(only) == 1
+        and only <= lx.INWARD | lx.OUTWARD
+        and memory.noun in TOES
+        and memory.moved
+        and not memory.stepped
+    ):
+        toes: Literal["in", "out"] = "out" if only <= lx.OUTWARD else "in"
+        yield p.fact("pivot", p.range(), side=memory.moved, on="heel", toes=toes)
+        return
     again = _on_it_goes(p, noun, memory)
     if again is not None:
         yield p.fact("step", (p.first, again), side=memory.moved, direction=lx.STEP_WAYS[p.w(again)])
@@ -191,7 +212,7 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
     mine = p.side_of(noun) or memory.moved
     if words & {"flat", "are", "is"} or (p.w(noun) in TOES and not mine and not words & {"down", "touch", "behind"}):
         return None
-    going = any(p.w(i) in lx.STEP_WAYS for i in range(noun + 1, p.last))
+    going = any(p.w(i) in lx.STEP_WAYS for i in range(noun + 1, p.last)) or words & PLACES
     return "step" if going and (mine or p.w(noun) in HEELS | TOES | {"feet"}) else None
 
 
@@ -212,7 +233,7 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         or ways
         or angle(p.tokens, p.first, p.last) is not None
         or (p.w(noun) == "foot" and p.verb_in(frozenset({"open", "opens"})))
-        or p.verb_in(frozenset({"adjust", "adjusts", "straighten", "straightens"}))
+        or p.verb_in(frozenset({"adjust", "adjusts", "straighten", "straightens", "correct", "corrects"}))
     )
     return "pivot" if aimed or not p.verb_in(lx.AIM) else None
 
@@ -248,6 +269,7 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
             return "step"
         placing = p.verb_in(PUT) and words & {"down"}
         moves = not p.verb_in(frozenset({"go", "goes", "come", "comes"}))
+        placing = placing or p.verb_in(frozenset({"cross", "crosses"}))
         return "step" if it and moves and (memory.moved or placing) else None
     if ("up" in words and p.w(noun) in TOES | HEELS) or (words & {"off", "away"} and words & {"floor", "ground"}):
         return "lift"
@@ -285,7 +307,7 @@ def _only_touches(p: Piece, noun: int | None, memory: Memory) -> bool:
 def _only_adds(p: Piece, noun: int | None) -> bool:
     """Whether a clause only says more of the step before it: "toes touch first", "half a step"."""
     words = p.words()
-    own = [i for i in p.sides() if not p.before(i, 3) & NEAR]
+    own = [i for i in p.sides() if not _stands_by(p, i)]
     if own or words & {"other", "both", "together", "then"}:
         return False
     if p.verb_in(BRING) and noun is None and "it" in words:
@@ -314,7 +336,12 @@ def _sides_named(p: Piece, noun: int | None) -> list[int]:
     with_ = [i for i in sides if "with" in p.before(i)]
     subject = [i for i in sides if i < p.verb]
     # "Step to the left" is done with the left foot; "beside the left" and "to the left corner" are not.
-    return with_ or subject or [i for i in sides if p.w(i + 1) not in PLACES and not p.before(i, 3) & NEAR]
+    return with_ or subject or [i for i in sides if p.w(i + 1) not in PLACES and not _stands_by(p, i)]
+
+
+def _stands_by(p: Piece, i: int) -> bool:
+    """Whether a side names the foot that stands: "beside the left", "in front of the right"."""
+    return bool(p.before(i, 3) & NEAR) or {"front", "of"} <= p.before(i, 3)
 
 
 def _side(p: Piece, noun: int | None, kind: FootKind, named: list[int], memory: Memory) -> FactSide | None:

@@ -24,6 +24,7 @@ PLACE = _words(
     " extends send sends take takes drop drops plant plants cross crosses widen gather gathers collect tuck land"
     " lands lower lowers carry comes come goes go touch touches tap taps reach reaches travels travel bringing"
     " placing moving sliding putting setting landing separate separates spread spreads circle circles arc arcs swing swings return returns retreat retreats advance advances stamp stamps stomp follow follows"
+    " drawn brought placed moved carried pulled swung slid extended lowered crossed gathered planted tucked taken sent reset resets"
 )
 """Verbs that move a foot when a foot is what they speak of."""
 
@@ -31,12 +32,12 @@ GATHER = _words("gather gathers collect collects tuck tucks")
 """Verbs that bring a foot in."""
 
 LIFT = _words(
-    "lift lifts lifting lifted raise raises raising pick picks picking float floats rise rises peel peels hover unstick"
+    "lift lifts lifting lifted raise raises raising raised pick picks picking picked float floats rise rises peel peels hover unstick"
 )
 TURN = _words("turn turns turning turned rotate rotates rotating swivel swivels twist twists twisting swing swings")
 PIVOT = _words("pivot pivots pivoting pivoted swivel swivels")
 AIM = _words(
-    "open opens opening close closes closing angle angles point points adjust adjusts straighten straightens hook hooks push pushes"
+    "open opens opening close closes closing angle angles point points adjust adjusts straighten straightens hook hooks push pushes correct corrects"
 )
 """Verbs that turn a foot only when they speak of toes or foot with a way to go."""
 FACE = _words("face faces facing")
@@ -46,7 +47,7 @@ SINK = _words(
     " goes going drop drops move moves moving push pushes step steps load loads coming ease eases relax melt draw draws drawing press presses pressing"
 )
 """Verbs that shift the weight when "into", "onto" and a leg follow."""
-SIT_BACK = _words("sit sits sitting rock rocks rocking")
+SIT_BACK = _words("sit sits sitting rock rocks rocking sink sinks sinking settle settles settling")
 CLOSE = _words("close closes closing")
 EMPTY = _words("empty empties emptying unweight unweights unload unloads lighten lightens")
 FILL = _words("fill fills filling load loads loading")

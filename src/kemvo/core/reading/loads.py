@@ -19,6 +19,7 @@ MOVING = frozenset(
     "move moves take takes bring brings put puts come comes go goes drop drops roll rolls travel travels flow flows pass passes follow follows".split()
 )
 FOLLOWING = frozenset({"follow", "follows"})
+SCARCELY = frozenset({"little", "any", "much", "no"})
 GO = frozenset({"go", "goes", "come", "comes", "move", "moves"})
 TOWARDS = frozenset({"to", "towards", "toward"})
 BEFORE_LEG = frozenset("the your that front back other all my our".split())
@@ -33,7 +34,7 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
     part = share(p.tokens, p.first, p.last)
     weight = p.where(frozenset({"weight"}))
     told = bool(weight) or part is not None
-    if weight and (words & lx.STAYING or any(p.w(i - 1) == "little" for i in weight)):
+    if weight and (words & lx.STAYING or any(p.w(i - 1) in SCARCELY for i in weight)):
         return
     legs = (
         "both" in words
@@ -41,7 +42,8 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
         and p.verb_in(lx.SINK | lx.SHIFT)
         and bool(words & (lx.INTO | {"between"}))
     )
-    if (told or legs) and _even(p) and not p.hand_first():
+    in_middle = {"in", "the", "middle"} <= words and words & {"we're", "you're", "i'm", "we"} and "of" not in words
+    if ((told or legs) and _even(p) and not p.hand_first()) or (in_middle and p.verb < 0):
         memory.named = None
         yield p.fact("shift", p.range(), side="both", share=50)
         return
@@ -67,7 +69,8 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     """The leg that receives the weight and where it is named; None if no leg is named."""
     emptied = _emptied(p, memory)
     if emptied:
-        return emptied
+        # "Sink into the right until the left is empty" tells one shift.
+        return None if memory.weighed and p.w(p.first) in ("until", "till") else emptied
     filled = _filled(p)
     if filled:
         return filled
@@ -90,8 +93,8 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     sits = named and p.verb_in(lx.SIT_BACK) and named[0] == p.verb + 2 and p.w(p.verb + 1) in GOING
     if sits and (named[0] == p.last - 1 or p.w(named[0] + 1) not in NOT_A_LEG):
         return p.side(named[0]), named[0]
-    if "weight" in p.words() and p.verb_in(FOLLOWING) and memory.moved:
-        return memory.moved, p.verb
+    if "weight" in p.words() and p.verb_in(FOLLOWING) and (memory.moved or "with" in p.words()):
+        return (None if p.sides() else memory.moved) or (p.side(p.sides()[0]) if p.sides() else None), p.verb
     if named and (
         "weight" in p.words()
         or (told and p.verb < 0 and not p.where(lx.FOOT))
@@ -149,6 +152,9 @@ def _emptied(p: Piece, memory: Memory) -> tuple[Side | None, int] | None:
 def _filled(p: Piece) -> tuple[Side | None, int] | None:
     """ "Load the left leg", "the right leg is full"."""
     states = p.words() & lx.FULL and p.where(lx.FOOT) and p.words() & {"is", "becomes", "fills", "takes"}
+    that = p.verb_in(lx.FILL) and p.where(frozenset({"leg"})) and {p.w(p.verb + 1), p.w(p.verb + 2)} & {"that", "this"}
+    if that and not p.sides():
+        return None, p.verb
     if p.hand_first() or not p.sides() or not (p.verb_in(lx.FILL) or states):
         return None
     return p.side(p.sides()[0]), p.sides()[0]

@@ -15,7 +15,8 @@ from kemvo.core.values import Side
 @dataclass
 class Memory:
     """What the sentence has named so far: the foot last moved, the leg last spoken of, the word for it,
-    whether the clause before told a turn, a pivot or a shift, and the way of the step it told."""
+    whether the clause before told a turn, a pivot or a shift, the way of the step it told, and the last
+    breath."""
 
     moved: Side | None = None
     named: Side | None = None
@@ -25,6 +26,7 @@ class Memory:
     pivoted: bool = False
     weighed: bool = False
     way: str | None = None
+    breath: str | None = None
 
 
 @dataclass

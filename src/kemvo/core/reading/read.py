@@ -10,7 +10,7 @@ from __future__ import annotations
 from collections.abc import Iterator, Sequence
 
 from kemvo.core.reading import lexicon as lx
-from kemvo.core.reading.body import breaths, faced, part_turn, time, turn, turned_on
+from kemvo.core.reading.body import and_out, breaths, faced, part_turn, time, turn, turned_on
 from kemvo.core.reading.clauses import COVERED, clauses
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.feet import feet, kick
@@ -36,7 +36,9 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
     for clause in clauses(tokens):
         if clause.first and tokens[clause.first - 1].hard:
             memory = Memory()
-        facts += breaths(tokens, clause)
+        breathed = list(breaths(tokens, clause)) or list(and_out(tokens, clause, memory))
+        memory.breath = breathed[-1].direction if breathed else memory.breath
+        facts += breathed
         if not clause.unreal and not any(t.w in ABOUT for t in tokens[clause.first : clause.last]):
             facts += _read_clause(Piece(tokens, clause.first, clause.last, clause.verb), memory)
     return _told_once(sorted(facts, key=lambda f: (f.start, f.end)))
@@ -50,6 +52,9 @@ def _told_once(facts: list[Fact]) -> list[Fact]:
         last = out[-1] if out else None
         if last and last.kind == f.kind and f.start - last.end < (BARE_REACH if f.kind == "step" else SHIFT_REACH):
             if f.kind == "step" and last.direction is None and last.touch is None and f.side in (last.side, None):
+                f = f.model_copy(update={"side": last.side})
+                out.pop()
+            elif f.kind == "pivot" and last.toes is None and last.angle is None and f.side in (last.side, None):
                 f = f.model_copy(update={"side": last.side})
                 out.pop()
             elif f.kind in ("step", "shift") and last.side is None and f.side in ("L", "R") and _bare(last):
