@@ -164,6 +164,8 @@ def _actor(p: Piece) -> int | None:
 
 def _kind(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     """Step, lift or pivot, by the verb; None when the clause moves no foot."""
+    if noun is not None and p.w(noun + 1) in ("leaves", "leave") and p.words() & {"ground", "floor"}:
+        return "lift"
     if p.verb < 0:
         return None if is_bare_shift(p.tokens, p.first, p.last) else _kind_without_verb(p, noun, memory)
     if p.verb_in(frozenset({"swing", "swings"})) and noun is None and "it" in p.words() and memory.moved:
@@ -225,7 +227,8 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
     if noun is None:
         again = p.words() & {"it", "them"} and angle(p.tokens, p.first, p.last) is not None
         return "pivot" if (ways or again) and memory.noun and not p.sides() else None
-    if p.w(noun) not in TOES | HEELS | {"foot", "feet"} and "ball" not in p.words():
+    turned_leg = p.w(noun) == "leg" and not p.words().isdisjoint({"inward", "inwards", "outward", "outwards"})
+    if p.w(noun) not in TOES | HEELS | {"foot", "feet"} and "ball" not in p.words() and not turned_leg:
         return None
     aimed = (
         p.w(noun) in TOES
@@ -286,7 +289,7 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         return "pivot"
     if p.w(noun) in TOES and not down and "line" in words:
         return None
-    return None if p.w(noun - 1) in ("into", "onto") else "step"
+    return None if p.before(noun, 3) & {"into", "onto"} else "step"
 
 
 def _step_is_verb(p: Piece) -> bool:

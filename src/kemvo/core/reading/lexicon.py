@@ -24,7 +24,7 @@ PLACE = _words(
     " extends send sends take takes drop drops plant plants cross crosses widen gather gathers collect tuck land"
     " lands lower lowers carry comes come goes go touch touches tap taps reach reaches travels travel bringing"
     " placing moving sliding putting setting landing separate separates spread spreads circle circles arc arcs swing swings return returns retreat retreats advance advances stamp stamps stomp follow follows"
-    " drawn brought placed moved carried pulled swung slid extended lowered crossed gathered planted tucked taken sent reset resets"
+    " drawn brought placed moved carried pulled swung slid extended lowered crossed gathered planted tucked taken sent reset resets withdraw withdraws withdrawing"
 )
 """Verbs that move a foot when a foot is what they speak of."""
 
@@ -34,7 +34,7 @@ GATHER = _words("gather gathers collect collects tuck tucks")
 LIFT = _words(
     "lift lifts lifting lifted raise raises raising raised pick picks picking picked float floats rise rises peel peels hover unstick"
 )
-TURN = _words("turn turns turning turned rotate rotates rotating swivel swivels twist twists twisting swing swings")
+TURN = _words("turn turns turning turned rotate rotates rotating swivel swivels twist twists twisting swing swings spin spins revolve revolves screw screws")
 PIVOT = _words("pivot pivots pivoting pivoted swivel swivels")
 AIM = _words(
     "open opens opening close closes closing angle angles point points adjust adjusts straighten straightens hook hooks push pushes correct corrects"
@@ -44,7 +44,7 @@ FACE = _words("face faces facing")
 SHIFT = _words("centre centres center centers shift shifts shifting shifted transfer transfers transferring pour pours")
 SINK = _words(
     "sink sinks sinking sit sits sitting rock rocks rocking roll rolls settle settles settling lean leans come comes go"
-    " goes going drop drops move moves moving push pushes step steps load loads coming ease eases relax melt draw draws drawing press presses pressing"
+    " goes going drop drops move moves moving push pushes step steps load loads coming ease eases relax melt melts crouch crouches squat withdraw withdraws withdrawing slip slips root ground draw draws drawing press presses pressing"
 )
 """Verbs that shift the weight when "into", "onto" and a leg follow."""
 SIT_BACK = _words("sit sits sitting rock rocks rocking sink sinks sinking settle settles settling")
@@ -52,8 +52,8 @@ CLOSE = _words("close closes closing")
 EMPTY = _words("empty empties emptying unweight unweights unload unloads lighten lightens")
 FILL = _words("fill fills filling load loads loading")
 STAND = _words("stand stands standing balance balances balancing")
-KICK = _words("kick kicks kicking kicked")
-HOLD = _words("hold holds holding pause pauses pausing stay stays staying rest wait waits freeze linger stop")
+KICK = _words("kick kicks kicking kicked flick flicks")
+HOLD = _words("hold holds holding pause pauses pausing stay stays staying rest wait waits freeze linger stop hang hangs")
 
 FULL = _words("full solid substantial heavy loaded")
 LIGHT = _words("empty light insubstantial weightless unweighted")

@@ -39,7 +39,7 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
     legs = (
         "both" in words
         and bool(words & {"legs", "feet"})
-        and p.verb_in(lx.SINK | lx.SHIFT)
+        and (p.verb_in(lx.SINK | lx.SHIFT) or (p.verb_in(lx.STAND) and bool(words & EVEN)))
         and bool(words & (lx.INTO | {"between"}))
     )
     in_middle = {"in", "the", "middle"} <= words and words & {"we're", "you're", "i'm", "we"} and "of" not in words
@@ -56,6 +56,36 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
     somewhere = _somewhere(p, part)
     if somewhere is not None:
         yield p.fact("shift", (p.verb, *weight, somewhere), side=_one_named_after(p), share=part)
+        return
+    onto = _onto_a_leg(p)
+    if onto is not None:
+        side = p.side(onto)
+        memory.named = side or memory.named
+        yield p.fact("shift", (p.first, onto), side=side, share=part)
+    elif part is not None and weight and not p.sides() and not p.where(lx.HAND):
+        yield p.fact("shift", (p.first, *weight), side=None, share=part)
+
+
+def _onto_a_leg(p: Piece) -> int | None:
+    """ "Travel into the left leg", "grow tall on the right leg", "arrive in the back hip": whatever the verb, it is the
+    weight that goes there. The index of the side or of "back" and the like."""
+    if p.where(lx.HAND) or p.verb_in(lx.STEP | lx.LIFT | lx.TURN | lx.PIVOT | lx.KICK | lx.HOLD | lx.FACE | lx.AIM):
+        return None
+    if p.verb >= 0 and any(p.first <= i < p.verb for i in p.where(lx.FOOT)):
+        return None
+    for i in p.where(ONTO):
+        k = i + 1
+        while p.w(k) in BEFORE_NOUN:
+            k += 1
+        which = p.side(k) or p.w(k) in ("back", "front", "rear", "other", "standing")
+        sure = p.w(i) in ("into", "onto") or (p.w(i) == "through" and p.w(i - 1) == "down") or p.verb < 0
+        if which and sure and p.w(k + 1) in ("leg", "hip", "foot" if p.w(i) in ("into", "onto", "through") else "leg"):
+            return k
+    return None
+
+
+ONTO = frozenset({"into", "onto", "on", "through"})
+BEFORE_NOUN = frozenset("the your my that this to".split())
 
 
 def _even(p: Piece) -> bool:
@@ -121,7 +151,7 @@ def _after_preposition(p: Piece, i: int, memory: Memory, told: bool) -> tuple[Si
             continue
         if p.side(k):
             forward = p.w(i) == "over" and "forward" in p.words() and p.w(k + 1) in ("foot", "leg")
-            weak = p.w(i) in ("in", "over", "on") and not told and not p.verb_in(SETTLING) and not forward
+            weak = p.w(i) in ("in", "over", "on") and p.w(i + 1) != "to" and not told and not p.verb_in(SETTLING) and not forward
             if weak or p.w(k + 1) in NOT_A_LEG or (loose and p.w(k + 1) != "leg"):
                 return None
             return p.side(k), k

@@ -39,28 +39,37 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
         breathed = list(breaths(tokens, clause)) or list(and_out(tokens, clause, memory))
         memory.breath = breathed[-1].direction if breathed else memory.breath
         facts += breathed
-        if not clause.unreal and not any(t.w in ABOUT for t in tokens[clause.first : clause.last]):
-            facts += _read_clause(Piece(tokens, clause.first, clause.last, clause.verb), memory)
-    return _told_once(sorted(facts, key=lambda f: (f.start, f.end)))
+        piece = Piece(tokens, clause.first, clause.last, clause.verb)
+        if clause.unreal:
+            continue
+        if any(t.w in ABOUT for t in tokens[clause.first : clause.last]):
+            _remember(piece, memory)
+        else:
+            facts += _read_clause(piece, memory)
+    return _told_once(sorted(facts, key=lambda f: (f.start, f.end)), text)
 
 
-def _told_once(facts: list[Fact]) -> list[Fact]:
+def _told_once(facts: list[Fact], text: str) -> list[Fact]:
     """Without what is only begun and told whole right after it: "step again, right foot forward", "take your left foot,
     step to the left", "sit back, put the weight onto the right leg"."""
     out: list[Fact] = []
     for f in facts:
         last = out[-1] if out else None
         if last and last.kind == f.kind and f.start - last.end < (BARE_REACH if f.kind == "step" else SHIFT_REACH):
-            if f.kind == "step" and last.direction is None and last.touch is None and f.side in (last.side, None):
-                f = f.model_copy(update={"side": last.side})
-                out.pop()
-            elif f.kind == "pivot" and last.toes is None and last.angle is None and f.side in (last.side, None):
+            if _only_begun(last, text) and f.side in (last.side, None):
                 f = f.model_copy(update={"side": last.side})
                 out.pop()
             elif f.kind in ("step", "shift") and last.side is None and f.side in ("L", "R") and _bare(last):
                 out.pop()
         out.append(f)
     return out
+
+
+def _only_begun(f: Fact, text: str) -> bool:
+    """A step that has no way yet ("step again, …", "comes through and …"), a pivot without a way or an angle."""
+    if f.kind == "step":
+        return f.touch is None and (f.direction is None or text[f.start : f.end].lower().endswith("through"))
+    return f.kind == "pivot" and f.toes is None and f.angle is None
 
 
 def _bare(f: Fact) -> bool:
