@@ -19,6 +19,10 @@ FLOWS = frozenset("go come goes comes flows going coming is".split())
 def breaths(tokens: Sequence[Token], c: Clause) -> Iterator[Fact]:
     """In-breaths and out-breaths of a clause, unless it warns of them."""
     for i in range(c.first, c.last):
+        if tokens[i].w == "lungs" and c.verb >= 0 and (c.verb < i) and tokens[c.verb].w in lx.FILL | lx.EMPTY:
+            way = "in" if tokens[c.verb].w in lx.FILL else "out"
+            yield Fact(kind="breath", start=tokens[c.verb].start, end=tokens[i].end, direction=way)
+            return
         at = _breath_at(tokens, i, c)
         denied = c.unreal and any(tokens[k].w in lx.NEGATION for k in range(c.first, i))
         if at is None or denied:
@@ -41,7 +45,7 @@ def and_out(tokens: Sequence[Token], c: Clause, memory: Memory) -> Iterator[Fact
 def _breath_at(tokens: Sequence[Token], i: int, c: Clause) -> int | None:
     """The index of the word that says in or out, if a breath is named at index i."""
     w = tokens[i].w
-    if w in ("inhale", "exhale", "in-breath", "out-breath", "inbreath", "outbreath"):
+    if w in ("inhalation", "exhalation", "inhale", "exhale", "in-breath", "out-breath", "inbreath", "outbreath"):
         return i
     if w not in ("breathe", "breath"):
         return None
@@ -112,12 +116,16 @@ def faced(p: Piece) -> Iterator[Fact]:
                 return
 
 
+TAKES = frozenset("take takes bring brings carry carries".split())
+
+
 def turn(p: Piece) -> Iterator[Fact]:
     """Which way the body turns or faces, if the clause says so."""
     opens = p.verb_in(frozenset({"open", "opens"})) and (
         p.where(lx.TRUNK) or "corner" in p.words() or angle(p.tokens, p.first, p.last)
     )
-    if not (p.verb_in(lx.TURN | lx.FACE) or opens) or p.where(lx.FOOT):
+    taken = p.verb_in(TAKES) and p.where(lx.TRUNK) and p.words() & {"round", "around"}
+    if not (p.verb_in(lx.TURN | lx.FACE) or opens or taken) or p.where(lx.FOOT):
         return
     hands, trunk = p.where(lx.HAND), p.where(lx.TRUNK)
     if "over" in p.words() and "shoulder" in p.words() and p.sides():

@@ -108,6 +108,10 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         return False
     if w == "steps" and (before in lx.NUMBERS or before.isdigit()):
         return False
+    if w == "free" and after not in ("up", "the", "your"):
+        return False
+    if w in lx.KICK and before == "a" and i > 1 and tokens[i - 2].w == "into":
+        return False
     if before in NOUN_BEFORE and not (before in ("your", "the") and w in ("left",)):
         return w in lx.STEP | lx.KICK and before in SIZES | {"follow", "a"}
     if w in ("back", "front", "close", "open", "empty", "half") and after in lx.FOOT | {"stance"}:

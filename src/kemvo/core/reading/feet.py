@@ -9,7 +9,7 @@ from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.clauses import is_bare_shift
 from kemvo.core.reading.facts import Fact, FactSide
 from kemvo.core.reading.piece import Memory, Piece
-from kemvo.core.reading.quantities import angle
+from kemvo.core.reading.quantities import angle, share
 from kemvo.core.values import OTHER_SIDE
 
 FootKind = Literal["step", "lift", "pivot"]
@@ -91,7 +91,8 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
     if p.hand_first() and not (p.verb_in(lx.STEP) and _step_is_verb(p)):
         return
     none = any(p.w(i - 1) in ("no", "without", "any") for i in p.where(frozenset({"weight"})))
-    if p.verb >= 0 and "weight" in p.words() and not none and not p.verb_in(lx.STEP | lx.LIFT | lx.PIVOT):
+    loaded = p.verb_in(lx.PLACE) and ("load" in p.words() or share(p.tokens, p.first, p.last) is not None)
+    if p.verb >= 0 and ("weight" in p.words() or loaded) and not none and not p.verb_in(lx.STEP | lx.LIFT | lx.PIVOT):
         return
     kind = _kind(p, noun, memory)
     beside = noun is not None and kind == "step" and memory.stepped and p.verb_in(lx.TOUCHING)
@@ -131,6 +132,9 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
 
 BRING = frozenset({"bring", "brings", "draw", "draws", "pull", "pulls"})
 RESTING = frozenset({"rest", "rests"})
+HOOK = frozenset({"hook", "hooks"})
+OPEN = frozenset({"open", "opens"})
+ROUND = frozenset({"round", "around", "back"})
 PUT = frozenset({"put", "puts", "set", "sets", "place", "places"})
 MERELY_MOVES = frozenset({"move", "moves", "moving", "go", "goes"})
 STAMP = frozenset({"stamp", "stamps", "stomp"})
@@ -174,6 +178,8 @@ def _kind(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         moves = p.verb_word().startswith("pivot") or noun is not None
         return "pivot" if moves and not p.where(lx.HAND | lx.TRUNK) else None
     whole_foot = noun is not None and p.w(noun) in ("foot", "leg")
+    if whole_foot and ((p.verb_in(HOOK) and "behind" in p.words()) or (p.verb_in(OPEN) and "stance" in p.words())):
+        return "step"
     if p.verb_in(lx.CLOSE) and whole_foot:
         return "step"
     if p.verb_in(lx.TURN | lx.AIM) and not (p.verb_in(lx.PLACE) and whole_foot):
@@ -235,7 +241,9 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         or p.words() & TARGETS
         or ways
         or angle(p.tokens, p.first, p.last) is not None
-        or (p.w(noun) == "foot" and p.verb_in(frozenset({"open", "opens"})))
+        or (p.w(noun) == "foot" and p.verb_in(OPEN))
+        or (p.w(noun) in HEELS and p.words() & ROUND)
+        or p.verb_in(frozenset({"square", "squares"}))
         or p.verb_in(frozenset({"adjust", "adjusts", "straighten", "straightens", "correct", "corrects"}))
     )
     return "pivot" if aimed or not p.verb_in(lx.AIM) else None
@@ -247,7 +255,11 @@ def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         picked = p.verb_in(frozenset({"pick", "picks"})) and p.sides() and not p.where(lx.HAND | lx.TRUNK)
         if picked:
             return "lift"
-        again = p.verb_in(frozenset({"lift", "lifts", "pick", "picks"})) and memory.noun and words & {"it", "up"}
+        again = (
+            p.verb_in(frozenset({"lift", "lifts", "pick", "picks", "raise", "raises"}))
+            and memory.noun
+            and words & {"it", "up"}
+        )
         return "lift" if again and not p.where(lx.HAND) else None
     if p.before(noun, 3) & {"on", "onto", "into"}:
         on_toes = p.verb_in(frozenset({"rise", "rises"})) and p.w(noun) in TOES | BALLS
@@ -270,7 +282,7 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         it = "it" in words and any(w in lx.STEP_WAYS for w in words) and not p.where(lx.HAND)
         if p.verb_in(PUT) and "it" in words and words & {"again", "there"} and memory.moved:
             return "step"
-        placing = p.verb_in(PUT) and words & {"down"}
+        placing = p.verb_in(PUT) and "down" in words
         moves = not p.verb_in(frozenset({"go", "goes", "come", "comes"}))
         placing = placing or p.verb_in(frozenset({"cross", "crosses"}))
         return "step" if it and moves and (memory.moved or placing) else None
@@ -286,6 +298,8 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         return "lift"
     down = words & {"touch", "touches", "touching", "tap", "down"} or p.verb_in(PUT)
     if p.w(noun) in TOES and _ways(p) and not down and not words & {"next", "beside", "alongside"}:
+        return "pivot"
+    if p.w(noun) in TOES and not down and words & {"round", "around"}:
         return "pivot"
     if p.w(noun) in TOES and not down and "line" in words:
         return None
@@ -354,6 +368,8 @@ def _side(p: Piece, noun: int | None, kind: FootKind, named: list[int], memory: 
         return "both"
     if named:
         return p.side(named[0])
+    if kind == "lift" and noun is not None and p.w(noun) in TOES and {"up", "on"} <= words and memory.moved is None:
+        return "both"
     if noun is not None and words & {"other", "opposite"}:
         return OTHER_SIDE[memory.named] if memory.named else None
     if noun is not None and p.w(noun - 1) in ("back", "front", "rear"):

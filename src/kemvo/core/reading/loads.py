@@ -21,6 +21,7 @@ MOVING = frozenset(
 FOLLOWING = frozenset({"follow", "follows"})
 SCARCELY = frozenset({"little", "any", "much", "no"})
 GO = frozenset({"go", "goes", "come", "comes", "move", "moves"})
+PUTTING = frozenset("put puts place".split())
 TOWARDS = frozenset({"to", "towards", "toward"})
 BEFORE_LEG = frozenset("the your that front back other all my our".split())
 SETTLING = lx.SHIFT | lx.STAND | lx.SIT_BACK | frozenset({"sink", "sinks", "settle", "settles", "load", "come"})
@@ -42,8 +43,9 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
         and (p.verb_in(lx.SINK | lx.SHIFT) or (p.verb_in(lx.STAND) and bool(words & EVEN)))
         and bool(words & (lx.INTO | {"between"}))
     )
+    centred = p.verb_in(lx.SHIFT) and "between" in words and bool(p.where(lx.FOOT)) and not p.sides()
     in_middle = {"in", "the", "middle"} <= words and words & {"we're", "you're", "i'm", "we"} and "of" not in words
-    if ((told or legs) and _even(p) and not p.hand_first()) or (in_middle and p.verb < 0):
+    if ((told or legs) and _even(p) and not p.hand_first()) or (in_middle and p.verb < 0) or centred:
         memory.named = None
         yield p.fact("shift", p.range(), side="both", share=50)
         return
@@ -78,13 +80,15 @@ def _onto_a_leg(p: Piece) -> int | None:
         while p.w(k) in BEFORE_NOUN:
             k += 1
         which = p.side(k) or p.w(k) in ("back", "front", "rear", "other", "standing")
-        sure = p.w(i) in ("into", "onto") or (p.w(i) == "through" and p.w(i - 1) == "down") or p.verb < 0
-        if which and sure and p.w(k + 1) in ("leg", "hip", "foot" if p.w(i) in ("into", "onto", "through") else "leg"):
+        if p.w(i) == "over" and not p.words() & {"yourself", "body", "hips", "centre", "center"}:
+            continue
+        sure = p.w(i) in ("into", "onto", "over") or (p.w(i) == "through" and p.w(i - 1) == "down") or p.verb < 0
+        if which and sure and p.w(k + 1) in ("leg", "hip", "leg" if p.w(i) == "on" else "foot"):
             return k
     return None
 
 
-ONTO = frozenset({"into", "onto", "on", "through"})
+ONTO = frozenset({"into", "onto", "on", "over", "through"})
 BEFORE_NOUN = frozenset("the your my that this to".split())
 
 
@@ -127,6 +131,7 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
         return (None if p.sides() else memory.moved) or (p.side(p.sides()[0]) if p.sides() else None), p.verb
     if named and (
         "weight" in p.words()
+        or (told and p.verb_in(PUTTING))
         or (told and p.verb < 0 and not p.where(lx.FOOT))
         or (p.verb_in(lx.SHIFT) and not p.where(lx.HAND | lx.TRUNK | {"gaze"}))
     ):
@@ -151,7 +156,13 @@ def _after_preposition(p: Piece, i: int, memory: Memory, told: bool) -> tuple[Si
             continue
         if p.side(k):
             forward = p.w(i) == "over" and "forward" in p.words() and p.w(k + 1) in ("foot", "leg")
-            weak = p.w(i) in ("in", "over", "on") and p.w(i + 1) != "to" and not told and not p.verb_in(SETTLING) and not forward
+            weak = (
+                p.w(i) in ("in", "over", "on")
+                and p.w(i + 1) != "to"
+                and not told
+                and not p.verb_in(SETTLING)
+                and not forward
+            )
             if weak or p.w(k + 1) in NOT_A_LEG or (loose and p.w(k + 1) != "leg"):
                 return None
             return p.side(k), k
@@ -185,9 +196,13 @@ def _filled(p: Piece) -> tuple[Side | None, int] | None:
     that = p.verb_in(lx.FILL) and p.where(frozenset({"leg"})) and {p.w(p.verb + 1), p.w(p.verb + 2)} & {"that", "this"}
     if that and not p.sides():
         return None, p.verb
-    if p.hand_first() or not p.sides() or not (p.verb_in(lx.FILL) or states):
+    bears = p.words() & {"load", "weight"} and p.verb_in(BEARING) and any(i < p.verb for i in p.where(lx.FOOT))
+    if p.hand_first() or not p.sides() or not (p.verb_in(lx.FILL) or states or bears):
         return None
     return p.side(p.sides()[0]), p.sides()[0]
+
+
+BEARING = frozenset("take takes carry carries bear bears hold holds receive receives accept accepts".split())
 
 
 def _somewhere(p: Piece, part: int | None) -> int | None:
