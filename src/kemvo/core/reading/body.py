@@ -125,7 +125,8 @@ def turn(p: Piece) -> Iterator[Fact]:
         p.where(lx.TRUNK) or "corner" in p.words() or angle(p.tokens, p.first, p.last)
     )
     taken = p.verb_in(TAKES) and p.where(lx.TRUNK) and p.words() & {"round", "around"}
-    if not (p.verb_in(lx.TURN | lx.FACE) or opens or taken) or p.where(lx.FOOT):
+    bare = p.verb < 0 and p.last - p.first <= 4 and p.where(lx.TRUNK) and len(p.sides()) == 1 and not p.where(lx.INTO)
+    if not (p.verb_in(lx.TURN | lx.FACE) or opens or taken or bare) or p.where(lx.FOOT):
         return
     hands, trunk = p.where(lx.HAND), p.where(lx.TRUNK)
     if "over" in p.words() and "shoulder" in p.words() and p.sides():

@@ -153,6 +153,10 @@ def _begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) 
         or (not has_verb and is_bare_shift(tokens, since, i))
     ):
         return True
+    if w == "and" and tokens[i - 1].w == _next_w(tokens, i) == "half":
+        return False
+    if w == "again" and _next_w(tokens, i) in ("onto", "into"):
+        return False
     if w == "now" and tokens[i - 1].w in ("is", "are", "be"):
         return False
     if w in lx.CONNECT and not (w == "next" and tokens[min(i + 1, len(tokens) - 1)].w == "to"):
@@ -215,7 +219,7 @@ def _weight_follows(tokens: Sequence[Token], i: int, since: int) -> bool:
     k = i if tokens[i].w == "weight" else i + 1
     goes = _next_w(tokens, k) in WEIGHT_GOES
     told = goes or before.side or before.w in lx.FOOT or before.w in lx.STEP_WAYS or before.w == "degrees"
-    leads = before.w in ("all", "off") or (before.w in ("back", "forward") and i - since <= 2)
+    leads = before.w in ("all", "off") or (before.w in ("back", "forward") and i - since <= 2 and not (goes and i == k))
     return bool(here and told and i > since and not leads)
 
 
@@ -223,9 +227,12 @@ def _foot_acts(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: in
     """Whether a foot or hand is named that acts itself, after an action that has all it needs: "shift left | right foot
     in", "settle on the right leg | the left heel comes up", "heel touches | the right hand rises"."""
     at = i + (tokens[i].w in ARTICLES)
+    if at < len(tokens) and tokens[at].side and _next_w(tokens, at) == "becomes":
+        return any(t.w == "weight" for t in tokens[since:i])
     if at >= len(tokens) or tokens[at].side is None or _next_w(tokens, at) not in lx.FOOT | lx.HAND:
         return False
-    if True not in verbs[since:i] and not any(t.w == "weight" for t in tokens[since:i]):
+    told = any(t.w == "weight" or t.w in lx.TRUNK for t in tokens[since:i])
+    if True not in verbs[since:i] and not told:
         return False
     before = tokens[i - 1]
     if before.side:

@@ -46,7 +46,8 @@ NEAR = frozenset({"next", "beside", "behind", "than", "past", "facing"})
 def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
     """A kick, with its foot and the part that strikes."""
     kicks = _thrusts(p) + [i for i in p.where(lx.KICK) if not (p.w(i) == "kicking" and p.w(i + 1) in lx.FOOT)]
-    if not kicks:
+    announced = [i for i in kicks if p.w(i - 1) == "a" and p.w(i - 2) in ("do", "try", "practise", "practice", "learn")]
+    if not kicks or (announced and not p.sides()):
         return
     part = next((KICK_PARTS[p.w(i)] for i in p.range() if p.w(i) in KICK_PARTS), None)
     sides = p.sides()
@@ -160,7 +161,9 @@ def _actor(p: Piece) -> int | None:
     if before:
         of_a_foot = p.w(before[0]) in TOES | HEELS and p.w(before[0] + 1) in ("of", "on")
         return before[0] if of_a_foot else before[-1]
-    return next((i for i in named if p.w(i - 1) != "into"), None)
+    found = next((i for i in named if p.w(i - 1) != "into"), None)
+    # "The right foot toes in": it is the toes that go.
+    return found + 1 if found is not None and p.verb < 0 and p.w(found + 1) in TOES else found
 
 
 # Which of the three it is
@@ -187,7 +190,9 @@ def _kind(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     if p.verb_in(lx.LIFT):
         return _kind_of_lift(p, noun, memory)
     if p.verb_in(lx.STEP):
-        return "step" if _step_is_verb(p) else None
+        when = p.w(p.first) in ("as", "when", "while") and p.w(p.first + 1) == "you" and noun is None and not p.sides()
+        when = when and not any(w in lx.STEP_WAYS for w in p.words())
+        return "step" if _step_is_verb(p) and not when else None
     if p.verb_in(lx.PLACE):
         return _kind_of_place(p, noun, memory)
     if p.verb_in(RESTING) and noun is not None and noun < p.verb and p.words() & {"by", "beside", "near", "next"}:
@@ -283,6 +288,8 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         if p.verb_in(PUT) and "it" in words and words & {"again", "there"} and memory.moved:
             return "step"
         placing = p.verb_in(PUT) and "down" in words
+        if p.verb_in(frozenset({"land", "lands"})) and any(w in lx.STEP_WAYS for w in words) and not p.where(lx.HAND):
+            return "step"
         moves = not p.verb_in(frozenset({"go", "goes", "come", "comes"}))
         placing = placing or p.verb_in(frozenset({"cross", "crosses"}))
         return "step" if it and moves and (memory.moved or placing) else None
@@ -290,8 +297,18 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         return "lift"
     if p.verb_in(frozenset({"lower", "lowers", "drop", "drops", "follows"})) and p.w(noun) in ("knee", "knees"):
         return None
-    if p.w(noun - 1) in ("lower", "upper"):
+    if p.w(noun - 1) in ("lower", "upper") or {"rest", "of"} <= words:
         return None
+    lowered = p.verb_in(frozenset({"lower", "lowers", "drop", "drops"})) and p.w(noun) == "heel"
+    if lowered and memory.moved is None and not p.sides():
+        return None
+    if (
+        p.w(noun) in HEELS
+        and p.verb_in(frozenset({"slide", "slides"}))
+        and words & ROUND
+        and not words & {"in", "beside"}
+    ):
+        return "pivot"
     if p.w(noun) in ("knee", "knees") and words & {"through", "high"}:
         return "lift"
     if "up" in words and p.w(noun) in ("knee", "knees", "leg", "legs") and not words & {"half", "beside"}:
@@ -374,6 +391,9 @@ def _side(p: Piece, noun: int | None, kind: FootKind, named: list[int], memory: 
         return OTHER_SIDE[memory.named] if memory.named else None
     if noun is not None and p.w(noun - 1) in ("back", "front", "rear"):
         return None
+    stood_by = [i for i in p.sides() if _stands_by(p, i)]
+    if kind == "step" and stood_by and memory.moved is None:
+        return OTHER_SIDE[p.side(stood_by[0]) or "L"]
     if kind == "pivot":
         return memory.moved or (memory.named if memory.noun else None)
     return memory.moved

@@ -96,7 +96,12 @@ def _even(p: Piece) -> bool:
     """ "Even", "between both feet", "half on each leg", "fifty fifty"."""
     words = p.words()
     fifties = [n for i in p.range() if (n := number_at(p.tokens, i, p.last)) and n[0] == 50]
-    return bool(words & EVEN or (words & {"each", "both"} and words & lx.FOOT) or len(fifties) >= 2)
+    return bool(
+        words & EVEN
+        or (words & {"each", "both"} and words & lx.FOOT)
+        or len(fifties) >= 2
+        or len(p.where(frozenset({"half"}))) >= 2
+    )
 
 
 def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] | None:
@@ -147,7 +152,8 @@ def _hand_leads(p: Piece) -> bool:
 
 def _after_preposition(p: Piece, i: int, memory: Memory, told: bool) -> tuple[Side | None, int] | None:
     """The leg named after "into", "onto", "on", "to" at index i; or the one meant by "it"."""
-    goes = p.verb_in(lx.SIT_BACK | GO) and p.w(i - 1) in ("back", "forward") and not p.where(lx.HAND)
+    near = p.w(i - 2) if p.w(i - 1) in ("again", "now") else p.w(i - 1)
+    goes = p.verb_in(lx.SIT_BACK | GO) and near in ("back", "forward") and not p.where(lx.HAND)
     loose = p.w(i) in TOWARDS and not told and not p.verb_in(lx.SHIFT) and not goes
     if p.w(i) == "to" and p.w(i - 1) in ("on", "in", "next", "close"):
         return None
@@ -179,7 +185,11 @@ def _after_preposition(p: Piece, i: int, memory: Memory, told: bool) -> tuple[Si
 
 def _emptied(p: Piece, memory: Memory) -> tuple[Side | None, int] | None:
     """ "Empty the left leg", "the left leg is light": the other one receives."""
-    states = p.words() & lx.LIGHT and p.where(lx.FOOT) and p.words() & {"is", "becomes", "goes", "now", "feels"}
+    states = (
+        p.words() & lx.LIGHT
+        and (p.where(lx.FOOT) or "becomes" in p.words())
+        and p.words() & {"is", "becomes", "goes", "now", "feels"}
+    )
     if not (p.verb_in(lx.EMPTY) or states):
         return None
     named = [i for i in p.sides() if not p.verb_in(lx.EMPTY) or i > p.verb] or p.sides()
