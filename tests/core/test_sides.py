@@ -9,6 +9,8 @@ from kemvo.core.sides import MARK, ORDINARY, mirror_text, side_words, spoken
 from strategies import forms, movements, postures
 
 SAME = [
+    "there is not much left",
+    "a little weight is left in it",
     "The hands are right in front of you",
     "All right, and again",
     "What is left goes into the heel",
@@ -31,6 +33,11 @@ SAME = [
 ]
 
 SWAPPED = [
+    ("turn a little to the left", "turn a little to the right"),
+    ("turn the waist a little left", "turn the waist a little right"),
+    ("step a little further left", "step a little further right"),
+    ("much more to the left", "much more to the right"),
+    ("turn a few more degrees left", "turn a few more degrees right"),
     ("Turn left again", "Turn right again"),
     ("Left foot, right hand", "Right foot, left hand"),
     ("Turn to the right.", "Turn to the left."),

@@ -32,6 +32,12 @@ ASIDE = r"(?:so|now|let|let's|lets|ok|okay|we|everyone|everybody|class|folks|fro
 PRONOUN = r"(?:you|me|us|it|them|him|her|your|my|our|its|the (?!left|right))"
 COUNTED = r"(?:times?|minutes?|seconds?|hours?|breaths?|counts?|weeks?|days?|rounds?|lessons?|goes)"
 
+MOVING_A_LITTLE = (
+    r"\b(?:turn|step|shift|go|look|mov|fac|lean|reach|slid|com|point|open|twist|rotat|swivel|pivot|walk|sway|bend)\w*"
+    r"\s+(?:\w+\s+){0,3}(?:little|more|enough|few|much)\s+(?:degrees\s+)?$"
+)
+""" "Turn a little left", "step more left": a side."""
+
 
 class Row(NamedTuple):
     """An ordinary use: the word, what stands before and after it, and what may not stand before."""
@@ -123,12 +129,14 @@ ORDINARY: tuple[Row, ...] = (
         before=r"\b(?:what|whatever|whatever's|what's|all|nothing|nothing's|anything|something|none|little|much|lots?|enough|any|few|more)"
         r"(?:\s+(?:that\s+)?(?:is|are|was|were|you\s+have|you've|we\s+have|we've|there\s+is))?\s*$",
         after=rf"(?!\s+{SIDE_NOUN})",
+        unless=MOVING_A_LITTLE,
     ),
     _row(
         "left",
         "no weight is left in the front foot",
-        before=r"\b(?:no|any|little|more|much|only|still|enough)\s+(?:\w+\s+){1,3}?(?:is\s+|are\s+|was\s+)?$",
+        before=r"\b(?:no|any|little|more|much|only|still|enough)\s+(?:(?!(?:to|the|your|my|his|her|our|towards?|bit|further)\b)\w+\s+){1,3}?(?:is\s+|are\s+|was\s+)?$",
         after=rf"(?={END}|\s+(?:in|on|to\s+(?:do|go|give|learn))\b)",
+        unless=MOVING_A_LITTLE,
     ),
     _row("left", "two minutes left", before=rf"\b{COUNTED}\s+(?:is\s+|are\s+)?$", after=rf"(?!\s+{SIDE_NOUN})"),
     _row(

@@ -181,7 +181,9 @@ def _kind(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         moves = p.verb_word().startswith("pivot") or noun is not None
         return "pivot" if moves and not p.where(lx.HAND | lx.TRUNK) else None
     whole_foot = noun is not None and p.w(noun) in ("foot", "leg")
-    if whole_foot and ((p.verb_in(HOOK) and "behind" in p.words()) or (p.verb_in(OPEN) and "stance" in p.words())):
+    if whole_foot and (
+        (p.verb_in(HOOK) and "behind" in p.words()) or (p.verb_in(OPEN) and p.words() & {"stance", "side"})
+    ):
         return "step"
     if p.verb_in(lx.CLOSE) and whole_foot:
         return "step"

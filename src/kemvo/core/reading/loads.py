@@ -44,8 +44,11 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
         and bool(words & (lx.INTO | {"between"}))
     )
     centred = p.verb_in(lx.SHIFT) and "between" in words and bool(p.where(lx.FOOT)) and not p.sides()
+    home = p.verb_in(GO) and "back" in words and bool(words & {"centre", "center", "middle"}) and not memory.turned
+    home = home and not p.where(lx.HAND | lx.TRUNK | lx.FOOT)
+    sunk = p.verb_in(lx.SIT_BACK) and bool(words & {"evenly", "equally"}) and not p.where(lx.HAND)
     in_middle = {"in", "the", "middle"} <= words and words & {"we're", "you're", "i'm", "we"} and "of" not in words
-    if ((told or legs) and _even(p) and not p.hand_first()) or (in_middle and p.verb < 0) or centred:
+    if ((told or legs) and _even(p) and not p.hand_first()) or (in_middle and p.verb < 0) or centred or home or sunk:
         memory.named = None
         yield p.fact("shift", p.range(), side="both", share=50)
         return
@@ -231,6 +234,7 @@ def _somewhere(p: Piece, part: int | None) -> int | None:
         on_it = [i for i in range(p.verb + 1, reach) if p.w(i) in SAME and p.w(i - 1) in lx.INTO]
         stance = p.verb_in(lx.SHIFT) and "into" in words and "stance" in words
         bare = part is not None or stance or (p.verb_in(lx.SHIFT) and "weight" in words)
+        bare = bare or p.verb_word().startswith("transfer")
         return next(iter([*going, *on_it]), p.verb if bare else None)
     legs = {"front", "back", "rear", "other"}
     into = [i for i in p.where(lx.INTO) if {p.w(i + 1), p.w(i + 2)} & legs and words & lx.FOOT]
@@ -238,6 +242,8 @@ def _somewhere(p: Piece, part: int | None) -> int | None:
         return into[0]
     if "weight" not in words:
         return None
+    if p.verb_in(MOVING) and "with" in words and words & SAME:
+        return p.verb
     return next(iter(p.where(GOING)), None) if p.verb < 0 or p.verb_in(MOVING) else None
 
 

@@ -20,7 +20,7 @@ from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import number_at
 from kemvo.core.reading.tokens import Token, tokens_of
 
-ABOUT = frozenset("called named feel feels feeling notice check imagine sure".split())
+ABOUT = frozenset("called named feel feels feeling check imagine sure".split())
 """Clauses with these speak about the movement; they tell none."""
 
 
