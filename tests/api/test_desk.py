@@ -2,16 +2,20 @@
 
 import io
 import time
+import zipfile
+from pathlib import Path
 
 import numpy as np
 import pytest
 import soundfile
 from fastapi.testclient import TestClient
 
+from kemvo.api.app import create_app
 from kemvo.audio.clips import Clips
 from kemvo.audio.neural import KeptVoice
 from kemvo.audio.voice import Utterance
 from kemvo.core.schedule import solve
+from kemvo.formats.packed import PackedTake, write_packed
 from kemvo.formats.schedule_json import read_talk
 
 CLASS = "/api/sessions/evening-class"
@@ -105,6 +109,53 @@ def test_a_take_is_heard_and_the_schedule_follows_its_length(demo_client: TestCl
     ]
     assert [t["number"] for t in demo_client.delete(f"/api/takes/{second['number']}").json()] == [take["number"]]
     assert len(demo_client.post(f"/api/takes/{second['number']}/bring-back").json()) == 2
+
+
+def test_a_session_goes_elsewhere_with_its_takes_and_sounds(demo_client: TestClient, tmp_path: Path) -> None:
+    line = demo_client.get(f"{CLASS}/booth").json()["lines"][7]["text"]
+    files = {"file": ("take.wav", recorded(demo_client, line), "audio/wav")}
+    take = demo_client.post(f"{CLASS}/takes", params={"text": line}, files=files).json()
+    water = io.BytesIO()
+    soundfile.write(water, np.random.default_rng(1).standard_normal(44_100) * 0.1, 44_100, format="FLAC")
+    brought = demo_client.post("/api/brought-sounds", files={"file": ("Water under the sluice.flac", water.getvalue())})
+    session = demo_client.get(CLASS).json()
+    session["body"]["sound"] |= {"background": "own", "background_file": brought.json()["id"]}
+    demo_client.put(CLASS, json={"version": session["version"], "body": session["body"]}).raise_for_status()
+    packed = demo_client.get(f"{CLASS}/packed.zip").content
+    with zipfile.ZipFile(io.BytesIO(packed)) as shown:
+        assert any(name.startswith("takes/") and name.endswith(".wav") for name in shown.namelist())
+        assert "sounds/001-water-under-the-sluice.flac" in shown.namelist()
+    (tmp_path / "elsewhere").mkdir()
+    with TestClient(create_app(tmp_path / "elsewhere")) as other:
+        for times in (1, 2):
+            there = other.post("/api/sessions/file", files={"file": ("packed.zip", packed)}).json()
+            assert there["body"]["sound"] == session["body"]["sound"]
+            lines = other.get(f"/api/sessions/{there['id']}/booth").json()["lines"]
+            own = next(x for x in lines if x["text"] == line)
+            assert (own["own"], own["now_ms"]) == (True, take["ms"])
+            assert len(other.get("/api/takes", params={"text": line}).json()) == 1, f"opened {times} times"
+        choices = other.get("/api/choices").json()["brought"]
+        assert [c["title"] for c in choices] == ["Water under the sluice.flac"]
+
+
+@pytest.mark.parametrize("broken", ["another zip", "cut", "take missing", "take is no sound"])
+def test_a_packed_session_that_cannot_be_read_says_why_and_keeps_nothing(demo_client: TestClient, broken: str) -> None:
+    before = len(demo_client.get("/api/sessions").json())
+    text = demo_client.get(f"{CLASS}/file").text
+    data = write_packed(text, [PackedTake("Sit back", b"no sound at all")], [])
+    if broken == "another zip":
+        data = io.BytesIO()
+        with zipfile.ZipFile(data, "w") as other:
+            other.writestr("readme.txt", "x")
+        data = data.getvalue()
+    elif broken == "cut":
+        data = data[: len(data) // 2]
+    elif broken == "take missing":
+        data = data.replace(b"takes/001-sit-back.wav", b"takes/001-sit-Back.wav", 1)
+    answer = demo_client.post("/api/sessions/file", files={"file": ("x.zip", data)})
+    assert answer.status_code == 422
+    assert "x.zip" in answer.text or "Sit back" in answer.text
+    assert len(demo_client.get("/api/sessions").json()) == before
 
 
 def test_files_named_after_lines_become_takes(demo_client: TestClient) -> None:

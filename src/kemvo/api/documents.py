@@ -42,13 +42,15 @@ class Version(BaseModel):
     version: Annotated[int, Field(ge=1)]
 
 
-async def file_text(file: UploadFile) -> bytes:
+async def file_text(file: UploadFile, most: int = MAX_FILE_BYTES) -> bytes:
     """The content of an opened file. Raises KemvoError when it is far too large."""
-    data = await file.read(MAX_FILE_BYTES + 1)
-    if len(data) > MAX_FILE_BYTES:
+    data = await file.read(most + 1)
+    if len(data) > most:
         raise KemvoError(
             Problem(
-                what="This file is larger than 20 MB.", where=file.filename or "", mend="Choose a form or session file."
+                what=f"This file is larger than {most // 1_000_000} MB.",
+                where=file.filename or "",
+                mend="Choose a form or session file.",
             )
         )
     return data

@@ -8,8 +8,9 @@ from typing import Annotated, Literal
 from fastapi import APIRouter, Query, Response, UploadFile
 from pydantic import BaseModel
 
-from kemvo.api.documents import DocumentView, Version, answer, download, file_name, file_text
+from kemvo.api.documents import DocumentView, Version, answer, disposition, download, file_name, file_text
 from kemvo.api.house import Here, House
+from kemvo.api.packing import sounds_to_pack, unpack_sounds
 from kemvo.api.work import JobView, job_view
 from kemvo.audio.render import SOUND_FORMATS, Order, render, under_of
 from kemvo.core.plan import Plan, session_plan
@@ -18,8 +19,11 @@ from kemvo.core.stage import Stage, View, stage
 from kemvo.core.timeline import chapters, plan
 from kemvo.formats.captions import CAPTION_FORMATS, write_captions
 from kemvo.formats.kemvo_json import read_file, write_session
+from kemvo.formats.packed import is_packed, read_packed, write_packed
 from kemvo.jobs import Job
 from kemvo.store.documents import Stored
+
+MAX_PACKED_BYTES = 400_000_000
 
 router = APIRouter(prefix="/api/sessions", tags=["sessions"])
 
@@ -81,8 +85,15 @@ def new_session(house: Here, form_id: str = "", session: Session | None = None) 
 
 @router.post("/file", status_code=201)
 async def open_session(house: Here, file: UploadFile) -> SessionView:
-    """A session from a file that Kemvo saved. A form in it that is not here yet is added."""
-    bundle = read_file(await file_text(file), file.filename or "")
+    """A session from a file that Kemvo saved, with its sounds if it is a ZIP. A form in it that is not here yet is added."""
+    name = file.filename or ""
+    data = await file_text(file, MAX_PACKED_BYTES)
+    if is_packed(data):
+        packed = read_packed(data, name)
+        bundle = read_file(packed.session, name)
+        unpack_sounds(house, packed)
+    else:
+        bundle = read_file(data, name)
     here = {stored.body: stored.id for stored in house.forms.all()}
     added = {old: here.get(form) or house.forms.add(form).id for old, form in bundle.forms.items()}
     if bundle.session is None:
@@ -145,6 +156,16 @@ def session_file(house: Here, id_: str) -> Response:
     """The session with its forms as a file."""
     session = house.sessions.get(id_).body
     return download(write_session(session, house.forms_of(session)), session.title, "session.json", "application/json")
+
+
+@router.get("/{id_}/packed.zip")
+def session_packed(house: Here, id_: str) -> Response:
+    """The session with its forms, the takes of its lines and the sound under it, as a ZIP file."""
+    session, practice = house.practice_of(id_, wait=False)
+    text = write_session(session, house.forms_of(session))
+    content = write_packed(text, *sounds_to_pack(house, session, practice.voiced()))
+    headers = {"Content-Disposition": disposition(f"{session.title} with sounds", "zip")}
+    return Response(content, media_type="application/zip", headers=headers)
 
 
 Speed = Annotated[float, Query(ge=0.25, le=4, description="Multiplies every tempo; 1 is as planned.")]

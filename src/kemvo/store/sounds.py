@@ -20,9 +20,14 @@ class Shelf:
         self.folder = folder
         folder.mkdir(parents=True, exist_ok=True)
 
+    @staticmethod
+    def name(data: bytes, ending: str) -> str:
+        """What a file with this content is called here."""
+        return f"{hashlib.sha256(data).hexdigest()[:32]}.{ending}"
+
     def put(self, data: bytes, ending: str) -> str:
         """Keep a file; answers with its name."""
-        name = f"{hashlib.sha256(data).hexdigest()[:32]}.{ending}"
+        name = self.name(data, ending)
         path = self.folder / name
         if not path.exists():
             partial = path.with_suffix(".part")
@@ -122,6 +127,20 @@ class Takes:
         if row is None:
             raise KemvoError(Problem(what="There is no such take.", mend="Look at the booth again."))
         return Take(*row)
+
+    def recorded(self, number: int) -> Path:
+        """The file of a take as it was recorded."""
+        take = self.get(number)
+        with self.database.open() as db:
+            row = db.execute("SELECT raw FROM take WHERE number = ?", (take.number,)).fetchone()
+        return self.shelf.path(row[0])
+
+    def has(self, text: str, raw: bytes) -> bool:
+        """Whether this very recording is among the takes of a line."""
+        name = self.shelf.name(raw, "wav")
+        with self.database.open() as db:
+            found = db.execute("SELECT 1 FROM take WHERE line = ? AND raw = ?", (line_of(text), name)).fetchone()
+        return found is not None
 
     def of(self, text: str) -> list[Take]:
         """The takes of a line, the one that counts first."""

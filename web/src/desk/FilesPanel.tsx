@@ -61,6 +61,9 @@ export function FilesPanel({ id, onTake }: FilesPanelProps) {
           <a className="btn btn-xs" href={`/api/sessions/${id}/file`} download>
             <Download size={13} /> Session file
           </a>
+          <a className="btn btn-xs" href={`/api/sessions/${id}/packed.zip`} download>
+            <Download size={13} /> Session with its takes and sounds (ZIP)
+          </a>
         </div>
       </section>
       <section className="grid gap-2">

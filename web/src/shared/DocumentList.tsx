@@ -61,7 +61,9 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
         <input
           ref={chooser}
           type="file"
-          accept=".json,application/json"
+          accept={
+            kind === "sessions" ? ".json,.zip,application/json,application/zip" : ".json,application/json"
+          }
           className="hidden"
           aria-label={`File with a ${one}`}
           onChange={(e) => {
