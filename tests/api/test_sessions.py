@@ -1,7 +1,17 @@
 """Sessions through the API."""
 
+import io
+from itertools import pairwise
+
+import numpy as np
 import pytest
+import soundfile
 from fastapi.testclient import TestClient
+
+from kemvo.audio.background import ground
+from kemvo.audio.render import bed_of
+from kemvo.core.session import SoundChoice
+from kemvo.core.sound import Sound
 
 
 def session(client: TestClient, **fields: object) -> dict:
@@ -142,3 +152,27 @@ def test_a_pass_that_leaves_its_room_is_noticed(demo_client: TestClient) -> None
     demo_client.put("/api/forms/long-causeway", json={"version": view["version"], "body": body})
     made = demo_client.post("/api/sessions?form_id=long-causeway").json()
     assert "leaves the room" in " ".join(p["what"] for p in made["derived"]["problems"])
+
+
+def test_what_sounds_under_a_session_is_played_on_the_stage_as_in_the_file(demo_client: TestClient) -> None:
+    """The pieces follow each other without a gap and are the bed that is mixed into the file."""
+    address = "/api/sessions/thursday-class"
+    assert not any(x["address"] for x in demo_client.get(f"{address}/stage").json()["sounds"])
+    session = demo_client.get(address).json()
+    session["body"]["sound"] |= {"background": "water", "background_db": -20}
+    demo_client.put(address, json={"version": session["version"], "body": session["body"]}).raise_for_status()
+    stage = demo_client.get(f"{address}/stage").json()
+    sounds = stage["sounds"]
+    assert [x["at_ms"] for x in sounds] == sorted(x["at_ms"] for x in sounds)
+    pieces = [x for x in sounds if x["kind"] == "ground"]
+    assert pieces[0]["at_ms"] == 0
+    assert pieces[-1]["at_ms"] + pieces[-1]["ms"] == stage["total_ms"]
+    assert all(a["at_ms"] + a["ms"] == b["at_ms"] for a, b in pairwise(pieces))
+    heard = np.concatenate(
+        [soundfile.read(io.BytesIO(demo_client.get(x["address"]).content), dtype="float32")[0] for x in pieces[:3]]
+    )
+    choice = SoundChoice(background="water", background_db=-20)
+    spoken = [Sound(x["at_ms"], x["ms"], x["kind"]) for x in sounds if x["kind"] == "speech"]
+    bed = bed_of(choice, ground("water"), stage["total_ms"], spoken)
+    assert np.abs(heard - bed.block(0, len(heard))).max() < 1e-4
+    assert demo_client.get("/api/sessions/evening-class/under.wav?at_ms=0&ms=1000").status_code == 422

@@ -11,9 +11,12 @@ from pydantic import BaseModel
 from kemvo.api.documents import DocumentView, Version, answer, disposition, download, file_name, file_text
 from kemvo.api.house import Here, House
 from kemvo.api.packing import sounds_to_pack, unpack_sounds
+from kemvo.api.sound import wav
 from kemvo.api.work import JobView, job_view
-from kemvo.audio.render import SOUND_FORMATS, Order, render, under_of
+from kemvo.audio.render import SOUND_FORMATS, Order, bed_of, render, under_of
+from kemvo.audio.tones import RATE
 from kemvo.core.plan import Plan, session_plan
+from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.session import Session, first_passes, with_pass_ids
 from kemvo.core.stage import Stage, View, stage
 from kemvo.core.timeline import chapters, plan
@@ -176,7 +179,29 @@ def session_stage(house: Here, id_: str, speed: Speed = 1.0, view: View = "class
     """The session to be played, at a speed and in a view. Without `wait`: to be looked at, while the voice is measured."""
     session, practice = house.practice_of(id_, speed, wait)
     guessed = 0 if wait else len(house.clips(session.speech).unmeasured(practice.voiced()))
-    return answer(stage(practice, session.title, view, speed, guessed))
+    version = house.sessions.get(id_).version
+    under = (
+        "" if session.sound.background == "none" else f"/api/sessions/{id_}/under.wav?speed={speed}&version={version}"
+    )
+    return answer(stage(practice, session.title, view, speed, guessed, under))
+
+
+@router.get("/{id_}/under.wav", response_class=Response)
+def session_under(
+    house: Here,
+    id_: str,
+    at_ms: Annotated[int, Query(ge=0, le=86_400_000)],
+    ms: Annotated[int, Query(ge=1, le=60_000)],
+    speed: Speed = 1.0,
+) -> Response:
+    """A piece of what sounds under the session, ducked under its speech."""
+    session, practice = house.practice_of(id_, speed, wait=False)
+    total = practice.timeline.total_ms
+    under = under_of(session.sound, house.brought.path)
+    if under is None:
+        raise KemvoError(Problem(what="Nothing sounds under this session.", mend="Choose it under Voice and sound."))
+    bed = bed_of(session.sound, under, total, practice.sounds)
+    return wav(bed.block(at_ms * RATE // 1000, min(at_ms + ms, max(total, at_ms)) * RATE // 1000), keep=False)
 
 
 @router.get("/{id_}/captions.{ending}")

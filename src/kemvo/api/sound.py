@@ -104,7 +104,7 @@ def speech(
 ) -> Response:
     """A spoken text as WAV."""
     clips = house.clips(SpeechChoice(engine=engine, voice=voice, wpm=wpm, takes=takes))
-    return _wav(samples_of(Sound(0, 0, "speech", text), clips), keep=not takes)
+    return wav(samples_of(Sound(0, 0, "speech", text), clips), keep=not takes)
 
 
 @router.get("/sound/{kind}.wav", response_class=Response)
@@ -112,10 +112,11 @@ def tone(
     house: Here, kind: Literal["breath-in", "breath-out", "chime"], ms: Annotated[int, Query(ge=0, le=600_000)]
 ) -> Response:
     """A breath tone or a chime of `ms` milliseconds as WAV."""
-    return _wav(samples_of(Sound(0, ms, kind), house.clips(SpeechChoice())))
+    return wav(samples_of(Sound(0, ms, kind), house.clips(SpeechChoice())))
 
 
-def _wav(samples: np.ndarray, keep: bool = True) -> Response:
+def wav(samples: np.ndarray, keep: bool = True) -> Response:
+    """Samples at the house's rate as a WAV file. `keep`: it never changes."""
     out = io.BytesIO()
     soundfile.write(out, samples, RATE, format="WAV", subtype="PCM_16")
     return Response(out.getvalue(), media_type="audio/wav", headers=KEEP if keep else {"Cache-Control": "no-cache"})

@@ -72,6 +72,7 @@ def _round(sound: np.ndarray) -> Samples:
     return np.asarray(out / level if level > 1e-6 else out * 0, np.float32)
 
 
+@lru_cache(maxsize=1)
 def brought(path: Path) -> Samples:
     """A sound the user brings, as a round at a mean level of one. Raises KemvoError when it cannot be read."""
     try:

@@ -126,6 +126,12 @@ def under_of(choice: SoundChoice, own: Callable[[str], Path]) -> Samples | None:
     return brought(own(choice.background_file)) if choice.background == "own" else ground(choice.background)
 
 
+def bed_of(choice: SoundChoice, under: Samples, total_ms: int, sounds: Iterable[Sound]) -> Bed:
+    """What sounds under a practice, at its level and ducked under speech."""
+    quiet, duck = 10 ** (choice.background_db / 20), 10 ** (-choice.duck_db / 20)
+    return Bed(under, total_ms * RATE // 1000, quiet, duck, sounds)
+
+
 def render(
     sounds: Sequence[Sound],
     total_ms: int,
@@ -142,10 +148,7 @@ def render(
     """
     row = _format(ending, total_ms, path)
     choice = order.choice
-    bed = None
-    if order.under is not None:
-        quiet, duck = 10 ** (choice.background_db / 20), 10 ** (-choice.duck_db / 20)
-        bed = Bed(order.under, total_ms * RATE // 1000, quiet, duck, sounds)
+    bed = None if order.under is None else bed_of(choice, order.under, total_ms, sounds)
     mixed, partial = path.with_name(f".{path.name}.mix"), path.with_name(f".{path.name}.part")
     try:
         meter = _mix(blocks(sounds, total_ms, clips, bed), mixed, total_ms, progress)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from typing import Literal
 
 import numpy as np
@@ -65,13 +65,14 @@ class StagePass(Value):
 
 class StageSound(Value):
     """A sound to be played: from where, how long, what; `voiced`: what the voice is given, where that is spelt
-    otherwise."""
+    otherwise; `address`: where it is had from, empty where its other fields tell."""
 
     at_ms: int
     ms: int
     kind: str
     text: str
     voiced: str
+    address: str = ""
 
 
 class Curve(Value):
@@ -96,9 +97,25 @@ class Stage(Value):
     estimated: int
 
 
-def stage(practice: Practice, title: str, view: View, speed: float, estimated: int = 0) -> Stage:
-    """The practice as one view shows it. `estimated`: how many spoken lengths are only estimated so far."""
+UNDER_MS = 20_000
+"""What sounds under a practice is played in pieces of this length."""
+
+
+def _under(total_ms: int, address: str) -> Iterator[StageSound]:
+    for at in range(0, total_ms if address else 0, UNDER_MS):
+        ms = min(UNDER_MS, total_ms - at)
+        piece = f"{address}&at_ms={at}&ms={ms}"
+        yield StageSound.model_construct(at_ms=at, ms=ms, kind="ground", text="", voiced="", address=piece)
+
+
+def stage(practice: Practice, title: str, view: View, speed: float, estimated: int = 0, under: str = "") -> Stage:
+    """The practice as one view shows it. `estimated`: how many spoken lengths are only estimated so far. `under`: where
+    what sounds under it is had from, empty for nothing."""
     spans = seen(practice, view)
+    sounds = [
+        StageSound.model_construct(at_ms=s.at_ms, ms=s.ms, kind=s.kind, text=s.text, voiced=s.voiced, address="")
+        for s in practice.sounds
+    ]
     return Stage.model_construct(
         title=title,
         total_ms=practice.timeline.total_ms,
@@ -108,10 +125,7 @@ def stage(practice: Practice, title: str, view: View, speed: float, estimated: i
         spans=_spans(spans, view),
         curve=curve(spans, practice.timeline.total_ms, practice.breaths),
         estimated=estimated,
-        sounds=tuple(
-            StageSound.model_construct(at_ms=s.at_ms, ms=s.ms, kind=s.kind, text=s.text, voiced=s.voiced)
-            for s in practice.sounds
-        ),
+        sounds=tuple(sorted((*sounds, *_under(practice.timeline.total_ms, under)), key=lambda s: s.at_ms)),
     )
 
 

@@ -122,6 +122,8 @@ export class Player {
     const node = new AudioBufferSourceNode(context, { buffer });
     const gain = new GainNode(context, { gain: 1 });
     node.connect(gain).connect(context.destination);
+    // A long piece is played once and needs no keeping.
+    if (sound.address) this.buffers.delete(sound.address);
     node.start(start + skip, skip);
     const entry = { node, gain };
     this.sources.push(entry);
@@ -149,6 +151,7 @@ export class Player {
   }
 
   private address(sound: StageSound): string {
+    if (sound.address) return sound.address;
     if (sound.kind !== "speech") return `/api/sound/${sound.kind}.wav?ms=${sound.ms}`;
     const asked = new URLSearchParams({
       text: sound.voiced || sound.text,
