@@ -150,6 +150,8 @@ def _target(p: Piece) -> tuple[str | None, int | None]:
     # "All the way round to the back": the turning about is what counts.
     for i in sorted(range(p.verb + 1, p.last), key=lambda i: p.w(i) not in ("around", "round", "about")):
         w = p.w(i)
+        if w == "about" and number_at(p.tokens, i + 1, p.last):
+            continue
         if w in ("way", "direction") and p.w(i - 1) in ("other", "opposite"):
             return "back", i
         if w in lx.COMPASS:

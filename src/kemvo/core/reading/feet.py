@@ -46,7 +46,7 @@ NEAR = frozenset({"next", "beside", "behind", "than", "past", "facing"})
 def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
     """A kick, with its foot and the part that strikes."""
     kicks = _thrusts(p) + [i for i in p.where(lx.KICK) if not (p.w(i) == "kicking" and p.w(i + 1) in lx.FOOT)]
-    announced = [i for i in kicks if p.w(i - 1) == "a" and p.w(i - 2) in ("do", "try", "practise", "practice", "learn")]
+    announced = [i for i in kicks if p.w(i - 1) == "a" and p.w(i - 2) in MENTIONS]
     if not kicks or (announced and not p.sides()):
         return
     part = next((KICK_PARTS[p.w(i)] for i in p.range() if p.w(i) in KICK_PARTS), None)
@@ -57,6 +57,9 @@ def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
     side = p.side(named[0]) if named else memory.moved
     memory.moved = memory.named = side
     yield p.fact("kick", (kicks[0], *named[:1]), side=side, part=part)
+
+
+MENTIONS = frozenset("do try practise practice learn there's is there it's".split())
 
 
 def _thrusts(p: Piece) -> list[int]:
@@ -99,6 +102,8 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
     beside = noun is not None and kind == "step" and memory.stepped and p.verb_in(lx.TOUCHING)
     if beside and p.before(noun or 0, 4) & NEAR and not any(i < p.verb for i in p.sides()):
         return
+    if kind is None and p.verb_in(FOLLOWS) and "with" in p.words() and len(p.sides()) == 1:
+        kind = "step"
     if kind is None or (
         kind == "step" and (memory.stepped or memory.pivoted or _only_touches(p, noun, memory)) and _only_adds(p, noun)
     ):
@@ -131,6 +136,7 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
     yield p.fact("step", (*at, *([] if where is None else [where])), side=side, direction=way, touch=_touch(p, noun))
 
 
+FOLLOWS = frozenset({"follow", "follows"})
 BRING = frozenset({"bring", "brings", "draw", "draws", "pull", "pulls"})
 RESTING = frozenset({"rest", "rests"})
 HOOK = frozenset({"hook", "hooks"})
@@ -185,7 +191,7 @@ def _kind(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         (p.verb_in(HOOK) and "behind" in p.words()) or (p.verb_in(OPEN) and p.words() & {"stance", "side"})
     ):
         return "step"
-    if p.verb_in(lx.CLOSE) and whole_foot:
+    if p.verb_in(lx.CLOSE) and (whole_foot or (noun is not None and p.w(noun) == "feet")):
         return "step"
     if p.verb_in(lx.TURN | lx.AIM) and not (p.verb_in(lx.PLACE) and whole_foot):
         return _kind_of_turn(p, noun, memory)
@@ -217,8 +223,11 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
     """ "Right toes in", "left heel to the corner", "toes up"."""
     words = p.words()
     if noun is None:
-        return "step" if "step" in words and words & {"half", "follow"} else None
-    if p.w(noun) in TOES and _ways(p):
+        brief = p.last - p.first == 2 and p.side(p.first) and p.w(p.first + 1) in lx.STEP_WAYS
+        return "step" if brief or ("step" in words and words & {"half", "follow"}) else None
+    if p.w(noun) == "feet" and words & {"parallel"} and not p.sides():
+        return None
+    if p.w(noun) in TOES and (_ways(p) or angle(p.tokens, p.first, p.last) is not None):
         return "pivot"
     if "up" in words and p.w(noun) in TOES | HEELS | {"knee"}:
         return "lift"
@@ -295,7 +304,12 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         moves = not p.verb_in(frozenset({"go", "goes", "come", "comes"}))
         placing = placing or p.verb_in(frozenset({"cross", "crosses"}))
         return "step" if it and moves and (memory.moved or placing) else None
-    if ("up" in words and p.w(noun) in TOES | HEELS) or (words & {"off", "away"} and words & {"floor", "ground"}):
+    away = p.verb_in(frozenset({"come", "comes"})) and words & {"away", "off"} and p.w(noun) in HEELS | TOES
+    if (
+        away
+        or ("up" in words and p.w(noun) in TOES | HEELS)
+        or (words & {"off", "away"} and words & {"floor", "ground"})
+    ):
         return "lift"
     if p.verb_in(frozenset({"lower", "lowers", "drop", "drops", "follows"})) and p.w(noun) in ("knee", "knees"):
         return None

@@ -11,7 +11,9 @@ from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import number_at, share
 from kemvo.core.values import OTHER_SIDE, Side
 
-EVEN = frozenset("centred centered even evenly equal equally centre center central middle fifty-fifty between".split())
+EVEN = frozenset(
+    "shared centred centered even evenly equal equally centre center central middle fifty-fifty between".split()
+)
 SAME = frozenset("it that them this".split())
 AFTER_SAME = frozenset({"", "foot", "leg", "side", "one", "now", "then"})
 GOING = frozenset("forward back across over other backward backwards forwards front rear".split())
@@ -37,18 +39,7 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
     told = bool(weight) or part is not None
     if weight and (words & lx.STAYING or any(p.w(i - 1) in SCARCELY for i in weight)):
         return
-    legs = (
-        "both" in words
-        and bool(words & {"legs", "feet"})
-        and (p.verb_in(lx.SINK | lx.SHIFT) or (p.verb_in(lx.STAND) and bool(words & EVEN)))
-        and bool(words & (lx.INTO | {"between"}))
-    )
-    centred = p.verb_in(lx.SHIFT) and "between" in words and bool(p.where(lx.FOOT)) and not p.sides()
-    home = p.verb_in(GO) and "back" in words and bool(words & {"centre", "center", "middle"}) and not memory.turned
-    home = home and not p.where(lx.HAND | lx.TRUNK | lx.FOOT)
-    sunk = p.verb_in(lx.SIT_BACK) and bool(words & {"evenly", "equally"}) and not p.where(lx.HAND)
-    in_middle = {"in", "the", "middle"} <= words and words & {"we're", "you're", "i'm", "we"} and "of" not in words
-    if ((told or legs) and _even(p) and not p.hand_first()) or (in_middle and p.verb < 0) or centred or home or sunk:
+    if (told and _even(p) and not p.hand_first()) or _settles_even(p, memory):
         memory.named = None
         yield p.fact("shift", p.range(), side="both", share=50)
         return
@@ -83,7 +74,7 @@ def _onto_a_leg(p: Piece) -> int | None:
         while p.w(k) in BEFORE_NOUN:
             k += 1
         which = p.side(k) or p.w(k) in ("back", "front", "rear", "other", "standing")
-        if p.w(i) == "over" and not p.words() & {"yourself", "body", "hips", "centre", "center"}:
+        if p.w(i) == "over" and not p.words() & {"yourself", "body", "hips", "centre", "center", "forward"}:
             continue
         sure = p.w(i) in ("into", "onto", "over") or (p.w(i) == "through" and p.w(i - 1) == "down") or p.verb < 0
         if which and sure and p.w(k + 1) in ("leg", "hip", "leg" if p.w(i) == "on" else "foot"):
@@ -93,6 +84,27 @@ def _onto_a_leg(p: Piece) -> int | None:
 
 ONTO = frozenset({"into", "onto", "on", "over", "through"})
 BEFORE_NOUN = frozenset("the your my that this to".split())
+
+
+def _settles_even(p: Piece, memory: Memory) -> bool:
+    """The weight comes to both legs without being named: "sink into both legs", "centre yourself between the feet", "come
+    back to the centre", "we're in the middle", "sink down evenly"."""
+    words = p.words()
+    legs = (
+        {"both"} <= words
+        and words & {"legs", "feet"}
+        and (p.verb_in(lx.SINK | lx.SHIFT) or (p.verb_in(lx.STAND) and words & EVEN))
+        and words & (lx.INTO | {"between"})
+        and _even(p)
+        and not p.hand_first()
+    )
+    centred = p.verb_in(lx.SHIFT) and "between" in words and p.where(lx.FOOT) and not p.sides()
+    home = p.verb_in(GO) and "back" in words and words & {"centre", "center", "middle"} and not memory.turned
+    home = home and not p.where(lx.HAND | lx.TRUNK | lx.FOOT)
+    sunk = p.verb_in(lx.SIT_BACK) and words & {"evenly", "equally"} and not p.where(lx.HAND)
+    standing = {"in", "the", "middle"} <= words and words & {"we're", "you're", "i'm", "we"} and "of" not in words
+    alone = words - {"and", "then"} in ({"centre"}, {"center"})
+    return bool(legs or centred or home or sunk or (standing and p.verb < 0) or alone)
 
 
 def _even(p: Piece) -> bool:
@@ -116,6 +128,9 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     filled = _filled(p)
     if filled:
         return filled
+    brief = _brief(p)
+    if brief is not None:
+        return p.side(brief), brief
     bare = p.verb < 0 and not told and is_bare_shift(p.tokens, p.first, p.last) and not p.where(lx.HAND)
     again = p.verb < 0 and memory.weighed and len(p.sides()) == 1 and not p.where(lx.HAND | lx.FOOT)
     if bare or (again and p.words() & {"forward", "back", "onto", "into"}):
@@ -147,6 +162,20 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     return None
 
 
+def _brief(p: Piece) -> int | None:
+    """ "Sit left", "sink right", "back left": so short that only the leg can be meant. The index of the side."""
+    if len(p.sides()) != 1:
+        return None
+    at = p.sides()[0]
+    sits = p.verb_in(lx.SIT_BACK) and at == p.verb + 1 and p.w(at + 1) in ("", "leg", "side", "hip")
+    said = [w for w in p.in_order() if w not in ("and", "then", "now", "again")]
+    return (
+        at
+        if sits or (p.verb < 0 and len(said) == 2 and said[0] in ("back", "forward") and said[1] == p.w(at))
+        else None
+    )
+
+
 def _hand_leads(p: Piece) -> bool:
     """Whether a hand is spoken of before "into", "onto" or the like."""
     hands, into = p.where(lx.HAND), p.where(lx.INTO)
@@ -167,7 +196,7 @@ def _after_preposition(p: Piece, i: int, memory: Memory, told: bool) -> tuple[Si
             forward = p.w(i) == "over" and "forward" in p.words() and p.w(k + 1) in ("foot", "leg")
             weak = (
                 p.w(i) in ("in", "over", "on")
-                and p.w(i + 1) != "to"
+                and (p.w(i), p.w(i + 1)) != ("on", "to")
                 and not told
                 and not p.verb_in(SETTLING)
                 and not forward

@@ -47,6 +47,10 @@ class Piece:
         """The indexes of its tokens."""
         return range(self.first, self.last)
 
+    def in_order(self) -> Sequence[str]:
+        """Its words, in order."""
+        return self._list
+
     def words(self) -> set[str]:
         """Its words."""
         return self._set

@@ -58,7 +58,7 @@ def _put_right(raw: list[str], joined: list[bool]) -> list[str]:
             words[i] = lx.ALIKE[w]
         elif w == "wait" and (
             before in ("the", "your", "all", "more", "of", "body")
-            or after in ("onto", "into", "even", "evenly", "goes")
+            or after in ("onto", "into", "even", "evenly", "goes", "follows", "shifts", "moves", "transfers")
         ):
             words[i] = "weight"
         elif w == "lift" and before in ("the", "your") and after in lx.FOOT:
