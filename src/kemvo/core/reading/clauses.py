@@ -11,7 +11,7 @@ from kemvo.core.reading.tokens import Token
 
 VERBS = (
     lx.STEP | lx.PLACE | lx.LIFT | lx.TURN | lx.PIVOT | lx.AIM | lx.FACE | lx.SHIFT | lx.SINK | lx.EMPTY | lx.FILL | lx.STAND
-    | lx.KICK | lx.HOLD | frozenset("inhale exhale breathe press bend keep look pushing brush bends brushes presses release relax brushing stamp stamps stomp bending follows".split())
+    | lx.KICK | lx.HOLD | frozenset("inhale exhale breathe press bend keep look pushing strike strikes brush bends brushes presses release relax brushing stamp stamps stomp bending follows".split())
 )  # fmt: skip
 """Words that begin an action."""
 
@@ -153,7 +153,8 @@ def _begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) 
         or (not has_verb and is_bare_shift(tokens, since, i))
     ):
         return True
-    if w == "and" and tokens[i - 1].w == _next_w(tokens, i) == "half":
+    halves_again = tokens[i - 1].w == _next_w(tokens, i) == "half"
+    if w == "and" and (halves_again or (tokens[i - 1].w == "hundred" and _next_w(tokens, i) in lx.NUMBERS)):
         return False
     if w == "again" and _next_w(tokens, i) in ("onto", "into"):
         return False

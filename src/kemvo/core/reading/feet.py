@@ -64,10 +64,12 @@ MENTIONS = frozenset("do try practise practice learn there's is there it's".spli
 
 def _thrusts(p: Piece) -> list[int]:
     """ "Push out through the left heel": a kick without the word."""
-    through = [i for i in p.where(frozenset({"through"})) if {p.w(k) for k in range(i + 1, i + 4)} & THRUST_PARTS]
-    return [p.verb] if p.verb_in(THRUST) and through and "floor" not in p.words() else []
+    by = frozenset({"with"}) if p.verb_in(STRIKE) else frozenset({"through"})
+    through = [i for i in p.where(by) if {p.w(k) for k in range(i + 1, i + 4)} & THRUST_PARTS]
+    return [p.verb] if p.verb_in(THRUST | STRIKE) and through and "floor" not in p.words() else []
 
 
+STRIKE = frozenset({"strike", "strikes"})
 THRUST = frozenset("push pushes press presses extend extends straighten straightens drive drives".split())
 THRUST_PARTS = frozenset("heel sole toes".split())
 
@@ -177,7 +179,7 @@ def _actor(p: Piece) -> int | None:
 
 def _kind(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     """Step, lift or pivot, by the verb; None when the clause moves no foot."""
-    if noun is not None and p.w(noun + 1) in ("leaves", "leave") and p.words() & {"ground", "floor"}:
+    if noun is not None and p.w(noun + 1) in ("leaves", "leave", "clear", "clears") and p.words() & {"ground", "floor"}:
         return "lift"
     if p.verb < 0:
         return None if is_bare_shift(p.tokens, p.first, p.last) else _kind_without_verb(p, noun, memory)
@@ -236,7 +238,7 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
     mine = p.side_of(noun) or memory.moved
     if words & {"flat", "are", "is"} or (p.w(noun) in TOES and not mine and not words & {"down", "touch", "behind"}):
         return None
-    going = any(p.w(i) in lx.STEP_WAYS for i in range(noun + 1, p.last)) or words & PLACES
+    going = any(p.w(i) in lx.STEP_WAYS for i in range(noun + 1, p.last)) or words & (PLACES | {"past"})
     return "step" if going and (mine or p.w(noun) in HEELS | TOES | {"feet"}) else None
 
 
@@ -249,7 +251,9 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
     if noun is None:
         again = p.words() & {"it", "them"} and angle(p.tokens, p.first, p.last) is not None
         return "pivot" if (ways or again) and memory.noun and not p.sides() else None
-    turned_leg = p.w(noun) == "leg" and not p.words().isdisjoint({"inward", "inwards", "outward", "outwards"})
+    degrees = angle(p.tokens, p.first, p.last)
+    rolled = degrees is not None or not p.words().isdisjoint({"inward", "inwards", "outward", "outwards"})
+    turned_leg = p.w(noun) == "leg" and rolled
     if p.w(noun) not in TOES | HEELS | {"foot", "feet"} and "ball" not in p.words() and not turned_leg:
         return None
     aimed = (
@@ -260,7 +264,22 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         or (p.w(noun) == "foot" and p.verb_in(OPEN))
         or (p.w(noun) in HEELS and p.words() & ROUND)
         or p.verb_in(frozenset({"square", "squares"}))
-        or p.verb_in(frozenset({"adjust", "adjusts", "straighten", "straightens", "correct", "corrects"}))
+        or p.verb_in(
+            frozenset(
+                {
+                    "adjust",
+                    "adjusts",
+                    "straighten",
+                    "straightens",
+                    "correct",
+                    "corrects",
+                    "realign",
+                    "realigns",
+                    "align",
+                    "aligns",
+                }
+            )
+        )
     )
     return "pivot" if aimed or not p.verb_in(lx.AIM) else None
 
@@ -311,7 +330,10 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         or (words & {"off", "away"} and words & {"floor", "ground"})
     ):
         return "lift"
-    if p.verb_in(frozenset({"lower", "lowers", "drop", "drops", "follows"})) and p.w(noun) in ("knee", "knees"):
+    if p.verb_in(frozenset({"lower", "lowers", "drop", "drops", "follows", "extend", "extends"})) and p.w(noun) in (
+        "knee",
+        "knees",
+    ):
         return None
     if p.w(noun - 1) in ("lower", "upper") or {"rest", "of"} <= words:
         return None

@@ -24,7 +24,7 @@ PLACE = _words(
     " extends send sends take takes drop drops plant plants cross crosses widen gather gathers collect tuck land"
     " lands lower lowers carry comes come goes go touch touches tap taps reach reaches travels travel bringing"
     " placing moving sliding putting setting landing separate separates spread spreads circle circles arc arcs swing swings return returns retreat retreats advance advances stamp stamps stomp follow follows"
-    " drawn brought placed moved carried pulled swung slid extended lowered crossed gathered planted tucked taken sent reset resets withdraw withdraws withdrawing slip slips pace paces join joins replace replaces glide glides"
+    " drawn brought placed moved carried pulled swung slid extended lowered crossed gathered planted tucked taken sent reset resets withdraw withdraws withdrawing slip slips retract retracts pace paces join joins replace replaces glide glides"
 )
 """Verbs that move a foot when a foot is what they speak of."""
 
@@ -32,14 +32,14 @@ GATHER = _words("gather gathers collect collects tuck tucks join joins")
 """Verbs that bring a foot in."""
 
 LIFT = _words(
-    "lift lifts lifting lifted raise raises raising raised pick picks picking picked float floats rise rises peel peels unpeel hitch hitches hike hikes hover unstick"
+    "lift lifts lifting lifted raise raises raising raised pick picks picking picked float floats rise rises elevate elevates peel peels unpeel hitch hitches hike hikes hover unstick"
 )
 TURN = _words(
     "turn turns turning turned rotate rotates rotating swivel swivels twist twists twisting swing swings spiral spirals wind winds unwind unwinds spin spins revolve revolves screw screws"
 )
 PIVOT = _words("pivot pivots pivoting pivoted swivel swivels")
 AIM = _words(
-    "open opens opening close closes closing angle angles point points adjust adjusts straighten straightens hook hooks push pushes correct corrects square squares drag drags grind grinds"
+    "open opens opening close closes closing angle angles point points adjust adjusts straighten straightens hook hooks push pushes correct corrects realign realigns align aligns square squares drag drags grind grinds"
 )
 """Verbs that turn a foot only when they speak of toes or foot with a way to go."""
 FACE = _words("face faces facing")
@@ -52,11 +52,11 @@ SINK = _words(
 SIT_BACK = _words("sit sits sitting rock rocks rocking sink sinks sinking settle settles settling")
 CLOSE = _words("close closes closing")
 EMPTY = _words("free frees freeing empty empties emptying unweight unweights unload unloads lighten lightens")
-FILL = _words("fill fills filling load loads loading")
+FILL = _words("reload reloads fill fills filling load loads loading")
 STAND = _words("stand stands standing balance balances balancing")
 KICK = _words("kick kicks kicking kicked flick flicks")
 HOLD = _words(
-    "hold holds holding pause pauses pausing stay stays staying rest wait waits freeze linger stop hang hangs"
+    "hold holds holding pause pauses pausing stay stays staying rest wait waits freeze linger stop hang hangs maintain maintains"
 )
 
 FULL = _words("full solid substantial heavy loaded")

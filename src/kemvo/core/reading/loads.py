@@ -21,6 +21,7 @@ MOVING = frozenset(
     "move moves take takes bring brings put puts come comes go goes drop drops roll rolls travel travels flow flows pass passes follow follows".split()
 )
 FOLLOWING = frozenset({"follow", "follows"})
+SHIFTS = frozenset({"shift", "shifts"})
 SCARCELY = frozenset({"little", "any", "much", "no"})
 GO = frozenset({"go", "goes", "come", "comes", "move", "moves"})
 PUTTING = frozenset("put puts place".split())
@@ -263,6 +264,7 @@ def _somewhere(p: Piece, part: int | None) -> int | None:
         on_it = [i for i in range(p.verb + 1, reach) if p.w(i) in SAME and p.w(i - 1) in lx.INTO]
         stance = p.verb_in(lx.SHIFT) and "into" in words and "stance" in words
         bare = part is not None or stance or (p.verb_in(lx.SHIFT) and "weight" in words)
+        bare = bare or (p.verb_in(SHIFTS) and p.last - p.first <= 2 and p.verb == p.last - 1)
         bare = bare or p.verb_word().startswith("transfer")
         return next(iter([*going, *on_it]), p.verb if bare else None)
     legs = {"front", "back", "rear", "other"}

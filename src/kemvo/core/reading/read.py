@@ -59,6 +59,8 @@ def _told_once(facts: list[Fact], text: str) -> list[Fact]:
             if _only_begun(last, text) and f.side in (last.side, None):
                 f = f.model_copy(update={"side": last.side})
                 out.pop()
+            elif f.kind == "hold" and f.ms is None and f.counts is None:
+                continue
             elif f.kind in ("step", "shift") and last.side is None and f.side in ("L", "R") and _bare(last):
                 out.pop()
         out.append(f)
