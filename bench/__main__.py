@@ -39,7 +39,7 @@ from kemvo.core.plan import session_plan
 from kemvo.core.practice import work_out
 from kemvo.core.room import Room
 from kemvo.core.schedule import Said, Saying, Talk, solve
-from kemvo.core.session import CueChoice
+from kemvo.core.session import CueChoice, with_pass_ids
 from kemvo.core.space import space
 from kemvo.core.timeline import plan
 from kemvo.core.walking import trace
@@ -249,7 +249,7 @@ def mixing(folder: Path) -> None:
 def render_once(folder: str, ending: str, copies: int) -> None:
     """Render `copies` demo sessions in a row and print speed and peak memory of this process."""
     bundle = read_file(demo_files()[-1].read_bytes())
-    session = bundle.session.model_copy(update={"passes": bundle.session.passes * copies})
+    session = with_pass_ids(bundle.session.model_copy(update={"passes": bundle.session.passes * copies}))
     house = House(Path(folder))
     clips = house.clips(session.speech)
     practice = work_out(session, bundle.forms, clips.measure)

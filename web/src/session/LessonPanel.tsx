@@ -86,13 +86,13 @@ export function LessonPanel({ id, version, session, plan, choices, saved, edit, 
             }}
           />
         </Labelled>
-        <Choose
-          name="Words thin out"
-          value={session.thinning}
-          options={choices.curves.map((x) => [x.id, x.title] as const)}
-          onChoose={(id) => edit((s) => ({ ...s, thinning: id as Session["thinning"] }))}
-        />
       </div>
+      <Choose
+        name="Words thin out"
+        value={session.thinning}
+        options={choices.curves.map((x) => [x.id, x.title] as const)}
+        onChoose={(id) => edit((s) => ({ ...s, thinning: id as Session["thinning"] }))}
+      />
       <Choose
         name="Breath school"
         value={session.breath.school}
