@@ -8,7 +8,6 @@ from pathlib import Path
 
 import numpy as np
 import soundfile
-from scipy.signal import butter, sosfiltfilt
 
 from kemvo.audio.tones import RATE
 from kemvo.audio.voice import Samples, Utterance, resampled
@@ -50,6 +49,8 @@ def ground(kind: BackgroundId) -> Samples:
 
 
 def _band(x: np.ndarray, low: float, high: float) -> np.ndarray:
+    from scipy.signal import butter, sosfiltfilt
+
     return np.asarray(sosfiltfilt(butter(2, (low, high), "bandpass", fs=RATE, output="sos"), x))
 
 

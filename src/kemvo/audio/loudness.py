@@ -3,6 +3,7 @@ the gain that brings a programme to its loudness without going over its peak.
 
 The two filters of the K-weighting are given for any rate by the parameters of their analogue shapes, as published in
 open implementations of BS.1770 (cited from memory; the tests compare with another library and with the EBU's cases).
+The library of filters is large; it is loaded when something is measured, so that Kemvo starts quickly and idles small.
 """
 
 from __future__ import annotations
@@ -11,8 +12,6 @@ from typing import NamedTuple
 
 import numpy as np
 import numpy.typing as npt
-from scipy.ndimage import minimum_filter1d, uniform_filter1d
-from scipy.signal import firwin, sosfilt
 
 from kemvo.audio.voice import Samples
 
@@ -89,12 +88,15 @@ class Meter:
     of a second."""
 
     def __init__(self, rate: int) -> None:
+        from scipy.signal import firwin, sosfilt
+
+        self._filter = sosfilt
         self.rate = rate
         self._sos = k_weighting(rate)
         self._state = np.zeros((2, 2))
         self._left = np.zeros(0)
         self._energies: list[Floats] = []
-        self._peaks: list[Floats] = []
+        self._peaks: list[Samples] = []
         self._tail = np.zeros(TAPS)
         self._highest = 0.0
         self.part = round(rate * PART_S)
@@ -113,7 +115,7 @@ class Meter:
     def add(self, block: Samples) -> None:
         """The next samples."""
         x = np.asarray(block, np.float64)
-        weighted, self._state = sosfilt(self._sos, x + np.resize(TINY, len(x)), zi=self._state)
+        weighted, self._state = self._filter(self._sos, x + np.resize(TINY, len(x)), zi=self._state)
         joined = np.concatenate((self._left, weighted**2))
         size = self.frame
         whole = len(joined) // size
@@ -152,10 +154,10 @@ class Meter:
         n = len(energies) // each
         return np.asarray(energies[: n * each].reshape(n, each).mean(axis=1))
 
-    def peaks(self) -> Floats:
+    def peaks(self) -> Samples:
         """The true peaks of the frames so far, the last (incomplete) ones among them."""
         rest = self._frame_peaks(np.concatenate((self._tail, np.zeros(self.frame + TAPS))))
-        return np.concatenate([np.zeros(0), *self._peaks, rest])
+        return np.concatenate([np.zeros(0, np.float32), *self._peaks, rest.astype(np.float32)])
 
     def loudness(self) -> float:
         """The integrated loudness in LUFS."""
@@ -192,7 +194,7 @@ class Levelling(NamedTuple):
     besides (None: nowhere)."""
 
     gain: float
-    down: Floats | None
+    down: Samples | None
 
 
 ROUNDS = 12
@@ -209,7 +211,7 @@ def levelling(meter: Meter, lufs: float, ceiling_dbtp: float) -> Levelling:
     if float(peaks.max()) * gain <= ceiling:
         return Levelling(gain, None)
     energies = meter.energies()
-    down = np.ones(len(peaks))
+    down = np.ones(len(peaks), np.float32)
     for _ in range(ROUNDS):
         down = _turned_down(peaks * gain, ceiling)
         n = min(len(energies), len(down))
@@ -228,12 +230,14 @@ UNTOUCHED = 1 - 1e-6
 """A factor above this turns nothing down."""
 
 
-def _turned_down(peaks: Floats, ceiling: float) -> Floats:
+def _turned_down(peaks: Samples, ceiling: float) -> Samples:
     """For every frame the factor that keeps it and its neighbours under the ceiling, without a jump."""
+    from scipy.ndimage import minimum_filter1d, uniform_filter1d
+
     with np.errstate(divide="ignore"):
         need = np.minimum(1.0, ceiling / np.maximum(peaks, 1e-9))
     held = minimum_filter1d(need, 2 * HELD_FRAMES + 1, mode="nearest")
-    return np.asarray(uniform_filter1d(held, 2 * HELD_FRAMES - 1, mode="nearest"))
+    return np.asarray(uniform_filter1d(held, 2 * HELD_FRAMES - 1, mode="nearest"), np.float32)
 
 
 def applied(block: Samples, start: int, level: Levelling, frame: int) -> Samples:
