@@ -152,6 +152,7 @@ async def bring_sound(house: Here, file: UploadFile) -> dict[str, str]:
     from kemvo.audio.background import brought
 
     data = await _data(file)
-    kept = house.brought.add(data, file.filename or "")
-    brought(house.brought.path(kept.id))
+    name = file.filename or ""
+    brought(house.brought.lay(data, name))
+    kept = house.brought.add(data, name)
     return {"id": kept.id, "title": kept.name}

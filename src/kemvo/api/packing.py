@@ -38,7 +38,8 @@ def unpack_sounds(house: House, packed: Packed) -> None:
                 *(p.model_copy(update={"where": f"the take of “{take.text}”"}) for p in error.problems)
             ) from None
     for sound in packed.sounds:
-        kept = house.brought.add(sound.data, sound.name)
-        brought(house.brought.path(kept.id))
+        brought(house.brought.lay(sound.data, sound.name))
+    for sound in packed.sounds:
+        house.brought.add(sound.data, sound.name)
     for take, made in zip(new, ready, strict=True):
         house.takes.add(take.text, as_wav(made), take.data, made.ms())

@@ -54,14 +54,18 @@ class BroughtSounds:
         self.database = database
         self.shelf = shelf
 
-    def add(self, data: bytes, name: str) -> Brought:
-        """Keep a sound. Its ending must be one of a sound file."""
+    def lay(self, data: bytes, name: str) -> Path:
+        """Lay a sound down without keeping it yet, to be listened to. Its ending must be one of a sound file."""
         ending = name.rsplit(".", 1)[-1].lower() if "." in name else ""
         if not re.fullmatch(r"[a-z0-9]{2,4}", ending):
             raise KemvoError(
                 Problem(what="This file has no ending.", where=name, mend="Choose a WAV, FLAC, Ogg or MP3 file.")
             )
-        id_ = self.shelf.put(data, ending)
+        return self.shelf.path(self.shelf.put(data, ending))
+
+    def add(self, data: bytes, name: str) -> Brought:
+        """Keep a sound."""
+        id_ = self.lay(data, name).name
         with self.database.open() as db:
             db.execute(
                 "INSERT OR REPLACE INTO brought_sound (id, name, saved) VALUES (?, ?, ?)",
