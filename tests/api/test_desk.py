@@ -15,7 +15,7 @@ from kemvo.audio.clips import Clips
 from kemvo.audio.neural import KeptVoice
 from kemvo.audio.voice import Utterance
 from kemvo.core.schedule import solve
-from kemvo.formats.packed import PackedTake, write_packed
+from kemvo.formats.packed import PackedSound, PackedTake, write_packed
 from kemvo.formats.schedule_json import read_talk
 
 CLASS = "/api/sessions/evening-class"
@@ -138,11 +138,12 @@ def test_a_session_goes_elsewhere_with_its_takes_and_sounds(demo_client: TestCli
         assert [c["title"] for c in choices] == ["Water under the sluice.flac"]
 
 
-@pytest.mark.parametrize("broken", ["another zip", "cut", "take missing", "take is no sound"])
+@pytest.mark.parametrize("broken", ["another zip", "cut", "take missing", "take is no sound", "sound is no sound"])
 def test_a_packed_session_that_cannot_be_read_says_why_and_keeps_nothing(demo_client: TestClient, broken: str) -> None:
     before = len(demo_client.get("/api/sessions").json())
     text = demo_client.get(f"{CLASS}/file").text
-    data = write_packed(text, [PackedTake("Sit back", b"no sound at all")], [])
+    none = b"no sound at all"
+    data = write_packed(text, [PackedTake("Sit back", none)], [])
     if broken == "another zip":
         data = io.BytesIO()
         with zipfile.ZipFile(data, "w") as other:
@@ -152,9 +153,12 @@ def test_a_packed_session_that_cannot_be_read_says_why_and_keeps_nothing(demo_cl
         data = data[: len(data) // 2]
     elif broken == "take missing":
         data = data.replace(b"takes/001-sit-back.wav", b"takes/001-sit-Back.wav", 1)
+    elif broken == "sound is no sound":
+        data = write_packed(text, [], [PackedSound("water.flac", none)])
     answer = demo_client.post("/api/sessions/file", files={"file": ("x.zip", data)})
     assert answer.status_code == 422
-    assert "x.zip" in answer.text or "Sit back" in answer.text
+    assert "x.zip" in answer.text or "Sit back" in answer.text or "This sound cannot be read" in answer.text
+    assert demo_client.get("/api/choices").json()["brought"] == []
     assert len(demo_client.get("/api/sessions").json()) == before
 
 

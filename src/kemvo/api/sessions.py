@@ -179,10 +179,7 @@ def session_stage(house: Here, id_: str, speed: Speed = 1.0, view: View = "class
     """The session to be played, at a speed and in a view. Without `wait`: to be looked at, while the voice is measured."""
     session, practice = house.practice_of(id_, speed, wait)
     guessed = 0 if wait else len(house.clips(session.speech).unmeasured(practice.voiced()))
-    version = house.sessions.get(id_).version
-    under = (
-        "" if session.sound.background == "none" else f"/api/sessions/{id_}/under.wav?speed={speed}&version={version}"
-    )
+    under = "" if session.sound.background == "none" else f"/api/sessions/{id_}/under.wav?speed={speed}"
     return answer(stage(practice, session.title, view, speed, guessed, under))
 
 
