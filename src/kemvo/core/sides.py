@@ -30,7 +30,7 @@ START = r"(?:^|[.,;:!?(\[\u2014\u2013\n]|\b(?:and|then|with|or|the|your|my|our|h
 TURNING = r"\b(?:turn|turns|turning|look|looks|looking|face|faces|facing|go|goes|going)\s*$"
 ASIDE = r"(?:so|now|let|let's|lets|ok|okay|we|everyone|everybody|class|folks|from the top|good|here|that's)\b"
 PRONOUN = r"(?:you|me|us|it|them|him|her|your|my|our|its|the (?!left|right))"
-COUNTED = r"(?:times?|minutes?|seconds?|hours?|breaths?|counts?|weeks?|days?|rounds?|lessons?|goes)"
+COUNTED = r"(?:times?|minutes?|seconds?|hours?|breaths?|counts?|weeks?|days?|rounds?|lessons?|(?:two|three|four|five|six|few|more|\d+)\s+goes)"
 
 MOVING_A_LITTLE = (
     r"\b(?:turn|step|shift|go|look|mov|fac|lean|reach|slid|com|point|open|twist|rotat|swivel|pivot|walk|sway|bend)\w*"
@@ -158,7 +158,7 @@ ORDINARY: tuple[Row, ...] = (
         "once the weight left the foot",
         before=r"\b(?:when|as|once|after|until|before|moment|since)\s+(?:\w+\s+){1,3}$",
         after=r"\s+(?:the|your|its|it|that)\b",
-        unless=r"\b(?:turn|step|shift|go|look|move|face)\w*\s+(?:\w+\s+)?$",
+        unless=r"\b(?:turn|step|shift|go|look|move|face)\w*\s+(?:\w+\s+)?$|\b(?:the|your|my|our|to|into|onto|on|in)\s*$",
     ),
 )
 """Every ordinary use of the words, one row each. To add one, add a row with an example."""

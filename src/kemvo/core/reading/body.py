@@ -13,6 +13,8 @@ from kemvo.core.reading.tokens import Token
 
 HOLD_TAILS = frozenset({"", "here", "there", "still", "position", "posture", "a", "moment", "for"})
 BREATH_NOUN_LEADS = frozenset("an the your on long slow with breath and".split())
+THE = frozenset("this the that your".split())
+SHAPES = frozenset("stance posture position pose shape".split())
 FLOWS = frozenset("go come goes comes flows going coming is".split())
 
 
@@ -36,7 +38,8 @@ def and_out(tokens: Sequence[Token], c: Clause, memory: Memory) -> Iterator[Fact
     """ "Breathe in, the arms float up, and out…": the other breath, where no foot has been spoken of."""
     first = c.first + (tokens[c.first].w in ("and", "then"))
     other = {"in": "out", "out": "in"}.get(memory.breath or "")
-    if not other or memory.noun or first == c.first or first >= c.last or tokens[first].w != other:
+    at_once = memory.breathed and c.last - c.first == 2
+    if not other or (memory.noun and not at_once) or first == c.first or first >= c.last or tokens[first].w != other:
         return
     if not any(t.side or t.w in lx.FOOT for t in tokens[c.first : c.last]):
         yield Fact(kind="breath", start=tokens[first].start, end=tokens[first].end, direction=other)
@@ -73,9 +76,16 @@ def time(p: Piece) -> list[Fact]:
             return [p.fact("hold", (held[0], b - 1), ms=ms, counts=counts)]
         return [p.fact("counts", (a, b - 1), counts=counts)] if counts is not None else []
     for i in held:
-        if p.w(i + 1) == "for" and p.words() & {"breath", "breaths"}:
+        counted = number_at(p.tokens, i + 2, p.last) if p.w(i + 1) == "for" else None
+        if (
+            (p.w(i + 1) == "for" or i == p.verb)
+            and "for" in p.words()
+            and (p.words() & {"breath", "breaths"} or counted)
+        ):
             return [p.fact("hold", (i, i + 1))]
-        here = p.w(i + 1) in ("here", "there", "it", "still", "this", "that") and p.w(i + 2) in HOLD_TAILS
+        here = p.w(i + 1) == "for" and not {"moment", "second", "breath", "bit"}.isdisjoint((p.w(i + 2), p.w(i + 3)))
+        here = here or (p.w(i + 1) in ("here", "there", "it", "still", "this", "that") and p.w(i + 2) in HOLD_TAILS)
+        here = here or (i == p.verb and p.w(i + 1) in THE and p.w(i + 2) in SHAPES)
         if here or (p.w(i) in ("pause", "pauses") and p.w(i + 1) in ("", "a", "for", "briefly")):
             return [p.fact("hold", (i, i + 1) if here else (i,))]
     return []
@@ -93,10 +103,12 @@ def part_turn(p: Piece) -> Iterator[Fact]:
 def turned_on(p: Piece) -> Iterator[Fact]:
     """ "…and then all the way to the right", after a turn: another turn."""
     middle = [i for i in p.range() if p.w(i) in ("center", "centre", "front", "middle") and "to" in p.before(i)]
-    if p.verb < 0 and middle and not p.where(lx.FOOT | lx.HAND) and not p.sides():
+    if p.verb < 0 and middle and not p.where(lx.FOOT, lx.HAND) and not p.sides():
         yield p.fact("turn", (middle[0] - 1, middle[0]), to="front", degrees=None)
         return
-    if p.verb >= 0 or p.where(lx.FOOT | lx.HAND) or len(p.sides()) != 1 or "to" not in p.before(p.sides()[0]):
+    if p.verb >= 0 or p.where(lx.FOOT, lx.HAND) or len(p.sides()) != 1:
+        return
+    if "to" not in p.before(p.sides()[0]) and not (p.last - p.first == 2 and p.w(p.first) in ("and", "then")):
         return
     at = p.sides()[0]
     yield p.fact(
@@ -116,17 +128,18 @@ def faced(p: Piece) -> Iterator[Fact]:
                 return
 
 
+ROOMS = frozenset("room hall class studio gym".split())
 TAKES = frozenset("take takes bring brings carry carries".split())
 
 
 def turn(p: Piece) -> Iterator[Fact]:
     """Which way the body turns or faces, if the clause says so."""
-    opens = p.verb_in(frozenset({"open", "opens"})) and (
+    opens = p.verb_in(("open", "opens")) and (
         p.where(lx.TRUNK) or "corner" in p.words() or angle(p.tokens, p.first, p.last)
     )
     taken = p.verb_in(TAKES) and p.where(lx.TRUNK) and p.words() & {"round", "around"}
     bare = p.verb < 0 and p.last - p.first <= 4 and p.where(lx.TRUNK) and len(p.sides()) == 1 and not p.where(lx.INTO)
-    if not (p.verb_in(lx.TURN | lx.FACE) or opens or taken or bare) or p.where(lx.FOOT):
+    if not (p.verb_in(lx.TURN, lx.FACE) or opens or taken or bare) or p.where(lx.FOOT):
         return
     hands, trunk = p.where(lx.HAND), p.where(lx.TRUNK)
     if "over" in p.words() and "shoulder" in p.words() and p.sides():
@@ -161,6 +174,9 @@ def _target(p: Piece) -> tuple[str | None, int | None]:
             return str(int(hour[0])), hour[1]
         if w == "back" and p.w(i + 1) == "to":
             continue
-        if w in lx.ROOM and not (w in ("front", "back", "side", "middle") and p.w(i + 1) in lx.HAND | {"of"}):
+        if w in lx.ROOM and not (
+            w in ("front", "back", "side", "middle")
+            and (p.w(i + 1) in lx.HAND or (p.w(i + 1) == "of" and p.words().isdisjoint(ROOMS)))
+        ):
             return lx.ROOM[w], i
     return None, None

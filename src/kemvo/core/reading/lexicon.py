@@ -56,8 +56,11 @@ FILL = _words("reload reloads fill fills filling load loads loading")
 STAND = _words("stand stands standing balance balances balancing")
 KICK = _words("kick kicks kicking kicked flick flicks")
 HOLD = _words(
-    "hold holds holding pause pauses pausing stay stays staying rest wait waits freeze linger stop hang hangs maintain maintains"
+    "hold holds holding held pause pauses pausing stay stays staying rest wait waits freeze linger stop hang hangs maintain maintains"
 )
+
+ACTS = STEP | PLACE | LIFT | TURN | PIVOT | AIM | FACE | SHIFT | SINK | EMPTY | FILL | KICK | STAND
+"""Every verb that moves a foot, the weight or the body."""
 
 FULL = _words("full solid substantial heavy loaded")
 LIGHT = _words("empty light insubstantial weightless unweighted")
@@ -68,7 +71,9 @@ BETWEEN = _words("front back empty big lead rear other standing")
 """Words that may stand between a side and its foot: "left front toes"."""
 
 INTO = _words("into onto on to in over towards toward upon")
-TOUCHING = _words("go goes touch touches touching tap taps land lands landing place placing lead leading come comes")
+TOUCHING = _words(
+    "coming going go goes touch touches touching tap taps land lands landing place placing lead leading come comes"
+)
 """Verbs that only say how a foot touches down, when a step was told just before."""
 
 STAYING = _words("keep keeps keeping stay stays staying remain remains remaining still no without never")
@@ -107,7 +112,8 @@ LITTLE = _words("little bit slightly slight touch small")
 COMPASS = _words(
     "north south east west northeast northwest southeast southwest north-east north-west south-east south-west"
 )
-ROOM = {"front": "front", "forward": "front", "centre": "front", "center": "front", "back": "back", "behind": "back", "corner": "corner", "diagonal": "corner", "around": "around", "round": "around", "about": "around", "rear": "back", "window": "window", "windows": "window", "door": "door", "side": "side", "middle": "front"}  # fmt: skip
+ROOM = {"front": "front", "forward": "front", "centre": "front", "center": "front", "back": "back", "behind": "back", "corner": "corner", "diagonal": "corner", "around": "around", "round": "around", "about": "around", "rear": "back", "window": "window", "windows": "window", "door": "door", "side": "side", "middle": "front",
+    **{w: w for w in "clock stage mirror mirrors camera audience kitchen fireplace piano screen entrance exit garden street road curtain curtains sea wall".split()}}  # fmt: skip
 
 NUMBERS: dict[str, int] = {
     **{

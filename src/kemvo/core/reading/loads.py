@@ -5,24 +5,25 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from kemvo.core.reading import lexicon as lx
-from kemvo.core.reading.clauses import is_bare_shift
+from kemvo.core.reading.cuts import is_bare_shift
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import number_at, share
 from kemvo.core.values import OTHER_SIDE, Side
 
 EVEN = frozenset(
-    "shared centred centered even evenly equal equally centre center central middle fifty-fifty between".split()
+    "same equalise equalises equalize equalizes equalised equalized distribute distributed balanced shared centred centered even evenly equal equally centre center central middle fifty-fifty between".split()
 )
 SAME = frozenset("it that them this".split())
 AFTER_SAME = frozenset({"", "foot", "leg", "side", "one", "now", "then"})
 GOING = frozenset("forward back across over other backward backwards forwards front rear".split())
 MOVING = frozenset(
-    "move moves take takes bring brings put puts come comes go goes drop drops roll rolls travel travels flow flows pass passes follow follows".split()
+    "return returns run runs fall falls move moves take takes bring brings put puts come comes go goes drop drops roll rolls travel travels flow flows pass passes follow follows".split()
 )
 FOLLOWING = frozenset({"follow", "follows"})
 SHIFTS = frozenset({"shift", "shifts"})
 SCARCELY = frozenset({"little", "any", "much", "no"})
+PUSH = frozenset({"push", "pushes", "press", "presses"})
 GO = frozenset({"go", "goes", "come", "comes", "move", "moves"})
 PUTTING = frozenset("put puts place".split())
 TOWARDS = frozenset({"to", "towards", "toward"})
@@ -36,7 +37,7 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
     """The shift of weight a clause tells, if any."""
     words = p.words()
     part = share(p.tokens, p.first, p.last)
-    weight = p.where(frozenset({"weight"}))
+    weight = p.where(("weight",))
     told = bool(weight) or part is not None
     if weight and (words & lx.STAYING or any(p.w(i - 1) in SCARCELY for i in weight)):
         return
@@ -50,13 +51,13 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
         memory.named = side or memory.named
         yield p.fact("shift", (*weight, p.verb if p.verb >= 0 else at, at), side=side, share=part)
         return
-    somewhere = _somewhere(p, part)
+    somewhere = _somewhere(p, part, memory)
     if somewhere is not None:
         yield p.fact("shift", (p.verb, *weight, somewhere), side=_one_named_after(p), share=part)
         return
     onto = _onto_a_leg(p)
     if onto is not None:
-        side = p.side(onto)
+        side = p.side(onto) or (memory.moved if p.w(onto) in SAME else None)
         memory.named = side or memory.named
         yield p.fact("shift", (p.first, onto), side=side, share=part)
     elif part is not None and weight and not p.sides() and not p.where(lx.HAND):
@@ -66,10 +67,13 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
 def _onto_a_leg(p: Piece) -> int | None:
     """ "Travel into the left leg", "grow tall on the right leg", "arrive in the back hip": whatever the verb, it is the
     weight that goes there. The index of the side or of "back" and the like."""
-    if p.where(lx.HAND) or p.verb_in(lx.STEP | lx.LIFT | lx.TURN | lx.PIVOT | lx.KICK | lx.HOLD | lx.FACE | lx.AIM):
+    if p.where(lx.HAND) or p.verb_in(lx.STEP, lx.LIFT, lx.TURN, lx.PIVOT, lx.KICK, lx.HOLD, lx.FACE, lx.AIM):
         return None
     if p.verb >= 0 and any(p.first <= i < p.verb for i in p.where(lx.FOOT)):
         return None
+    for i in p.where(("onto", "into")):
+        if p.w(i + 1) in SAME and p.verb_in(lx.PLACE) and not p.where(lx.FOOT):
+            return i + 1
     for i in p.where(ONTO):
         k = i + 1
         while p.w(k) in BEFORE_NOUN:
@@ -78,13 +82,28 @@ def _onto_a_leg(p: Piece) -> int | None:
         if p.w(i) == "over" and not p.words() & {"yourself", "body", "hips", "centre", "center", "forward"}:
             continue
         sure = p.w(i) in ("into", "onto", "over") or (p.w(i) == "through" and p.w(i - 1) == "down") or p.verb < 0
+        sure = (sure and p.w(i) != "to") or (
+            p.w(i) == "to" and p.w(i - 1) in ("back", "over", "across") and p.w(k + 1) == "leg"
+        )
         if which and sure and p.w(k + 1) in ("leg", "hip", "leg" if p.w(i) == "on" else "foot"):
             return k
     return None
 
 
-ONTO = frozenset({"into", "onto", "on", "over", "through"})
+WE_ARE = frozenset({"i'm", "you're", "we're"})
+ON_A_LEG = frozenset("i'm you're we're so and now all on the your my back again still leg side".split())
+""" "Now you're on the right"."""
+
+ONTO = frozenset({"to", "into", "onto", "on", "over", "through"})
 BEFORE_NOUN = frozenset("the your my that this to".split())
+
+
+def takes_weight(p: Piece) -> bool:
+    """ "Swing all the weight", "float your weight": it is the weight that the verb moves."""
+    k = p.verb + 1
+    while p.w(k) in ("all", "most", "of", "the", "your", "my", "our"):
+        k += 1
+    return p.verb >= 0 and p.w(k) == "weight"
 
 
 def _settles_even(p: Piece, memory: Memory) -> bool:
@@ -94,17 +113,17 @@ def _settles_even(p: Piece, memory: Memory) -> bool:
     legs = (
         {"both"} <= words
         and words & {"legs", "feet"}
-        and (p.verb_in(lx.SINK | lx.SHIFT) or (p.verb_in(lx.STAND) and words & EVEN))
+        and (p.verb_in(lx.SINK, lx.SHIFT) or (p.verb_in(lx.STAND) and words & EVEN))
         and words & (lx.INTO | {"between"})
         and _even(p)
         and not p.hand_first()
     )
     centred = p.verb_in(lx.SHIFT) and "between" in words and p.where(lx.FOOT) and not p.sides()
     home = p.verb_in(GO) and "back" in words and words & {"centre", "center", "middle"} and not memory.turned
-    home = home and not p.where(lx.HAND | lx.TRUNK | lx.FOOT)
+    home = home and not p.where(lx.HAND, lx.TRUNK, lx.FOOT)
     sunk = p.verb_in(lx.SIT_BACK) and words & {"evenly", "equally"} and not p.where(lx.HAND)
-    standing = {"in", "the", "middle"} <= words and words & {"we're", "you're", "i'm", "we"} and "of" not in words
-    alone = words - {"and", "then"} in ({"centre"}, {"center"})
+    standing = {"in", "the", "middle"} <= words and words & (WE_ARE | {"we"}) and "of" not in words
+    alone = words - {"and", "then"} in ({"centre"}, {"center"}, {"even", "up"}, {"even", "out"}, {"even"})
     return bool(legs or centred or home or sunk or (standing and p.verb < 0) or alone)
 
 
@@ -116,7 +135,7 @@ def _even(p: Piece) -> bool:
         words & EVEN
         or (words & {"each", "both"} and words & lx.FOOT)
         or len(fifties) >= 2
-        or len(p.where(frozenset({"half"}))) >= 2
+        or len(p.where(("half",))) >= 2
     )
 
 
@@ -125,7 +144,7 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     emptied = _emptied(p, memory)
     if emptied:
         # "Sink into the right until the left is empty" tells one shift.
-        return None if memory.weighed and p.w(p.first) in ("until", "till") else emptied
+        return None if memory.weighed and p.w(p.first) in ("until", "till", "which") else emptied
     filled = _filled(p)
     if filled:
         return filled
@@ -133,17 +152,21 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     if brief is not None:
         return p.side(brief), brief
     bare = p.verb < 0 and not told and is_bare_shift(p.tokens, p.first, p.last) and not p.where(lx.HAND)
-    again = p.verb < 0 and memory.weighed and len(p.sides()) == 1 and not p.where(lx.HAND | lx.FOOT)
+    again = p.verb < 0 and memory.weighed and len(p.sides()) == 1 and not p.where(lx.HAND, lx.FOOT)
+    standing = not told and p.verb < 0 and len(p.sides()) == 1 and not p.words().isdisjoint(WE_ARE)
+    standing = standing and p.words() <= ON_A_LEG | {p.w(p.sides()[0])}
+    if standing and p.sides()[0] == p.last - 1 and p.before(p.last - 1) & {"on"}:
+        return p.side(p.sides()[0]), p.sides()[0]
     if bare or (again and p.words() & {"forward", "back", "onto", "into"}):
         return p.side(p.sides()[0]), p.sides()[0]
-    if not (told or p.verb_in(lx.SHIFT | lx.SINK | lx.STAND)) or (_hand_leads(p) and not told):
+    if not (told or p.verb_in(lx.SHIFT, lx.SINK, lx.STAND)) or (_hand_leads(p) and not told):
         return None
     for i in p.where(lx.INTO):
         if told or i > p.verb:
             found = _after_preposition(p, i, memory, told)
             if found:
                 return found
-    if told or p.verb_in(lx.SINK | lx.SHIFT):
+    if told or p.verb_in(lx.SINK, lx.SHIFT):
         for i in p.sides():
             if p.before(i) & {"off", *(("from",) if told else ())} or {"out", "of"} <= p.before(i, 3):
                 return OTHER_SIDE[p.side(i) or "L"], i
@@ -151,13 +174,17 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     sits = named and p.verb_in(lx.SIT_BACK) and named[0] == p.verb + 2 and p.w(p.verb + 1) in GOING
     if sits and (named[0] == p.last - 1 or p.w(named[0] + 1) not in NOT_A_LEG):
         return p.side(named[0]), named[0]
-    if "weight" in p.words() and p.verb_in(FOLLOWING) and (memory.moved or "with" in p.words()):
+    if (
+        "weight" in p.words()
+        and p.verb_in(FOLLOWING)
+        and (memory.moved or "with" in p.words() or p.w(p.verb - 1) == "weight")
+    ):
         return (None if p.sides() else memory.moved) or (p.side(p.sides()[0]) if p.sides() else None), p.verb
     if named and (
         "weight" in p.words()
         or (told and p.verb_in(PUTTING))
         or (told and p.verb < 0 and not p.where(lx.FOOT))
-        or (p.verb_in(lx.SHIFT) and not p.where(lx.HAND | lx.TRUNK | {"gaze"}))
+        or (p.verb_in(lx.SHIFT) and not p.where(lx.HAND, lx.TRUNK, ("gaze",)))
     ):
         return p.side(named[0]), named[0]
     return None
@@ -186,7 +213,7 @@ def _hand_leads(p: Piece) -> bool:
 def _after_preposition(p: Piece, i: int, memory: Memory, told: bool) -> tuple[Side | None, int] | None:
     """The leg named after "into", "onto", "on", "to" at index i; or the one meant by "it"."""
     near = p.w(i - 2) if p.w(i - 1) in ("again", "now") else p.w(i - 1)
-    goes = p.verb_in(lx.SIT_BACK | GO) and near in ("back", "forward") and not p.where(lx.HAND)
+    goes = p.verb_in(lx.SIT_BACK, GO, PUSH) and near in ("back", "forward") and not p.where(lx.HAND)
     loose = p.w(i) in TOWARDS and not told and not p.verb_in(lx.SHIFT) and not goes
     if p.w(i) == "to" and p.w(i - 1) in ("on", "in", "next", "close"):
         return None
@@ -236,7 +263,7 @@ def _emptied(p: Piece, memory: Memory) -> tuple[Side | None, int] | None:
 def _filled(p: Piece) -> tuple[Side | None, int] | None:
     """ "Load the left leg", "the right leg is full"."""
     states = p.words() & lx.FULL and p.where(lx.FOOT) and p.words() & {"is", "becomes", "fills", "takes"}
-    that = p.verb_in(lx.FILL) and p.where(frozenset({"leg"})) and {p.w(p.verb + 1), p.w(p.verb + 2)} & {"that", "this"}
+    that = p.verb_in(lx.FILL) and p.where(("leg",)) and {p.w(p.verb + 1), p.w(p.verb + 2)} & {"that", "this"}
     if that and not p.sides():
         return None, p.verb
     bears = p.words() & {"load", "weight"} and p.verb_in(BEARING) and any(i < p.verb for i in p.where(lx.FOOT))
@@ -248,17 +275,31 @@ def _filled(p: Piece) -> tuple[Side | None, int] | None:
 BEARING = frozenset("take takes carry carries bear bears hold holds receive receives accept accepts".split())
 
 
-def _somewhere(p: Piece, part: int | None) -> int | None:
+def _somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
     """ "Sit back", "shift forward", "the weight into your back leg": a shift whose side is not named.
     The index of the word that says where to, or None."""
     words = p.words()
     if p.where(lx.HAND) and "weight" not in words:
         return None
-    if p.verb_in(frozenset({"roll", "rolls"})) and "weight" not in words:
-        return None
-    if part is not None and p.verb < 0 and words & {"front", "back", "forward"} and not words & lx.FOOT:
+    if p.verb_in(("roll", "rolls")) and "weight" not in words:
+        over = [i for i in p.where(("onto", "over", "through")) if "foot" in p.w(i + 1) + p.w(i + 2) + p.w(i + 3)]
+        return over[0] if over and "forward" in words else None
+    if (
+        part is not None
+        and p.verb < 0
+        and words & {"front", "back", "forward", "over", "across"}
+        and not words & lx.FOOT
+    ):
         return next(iter(p.where(GOING)))
-    if p.verb_in(lx.SIT_BACK | lx.SHIFT):
+    bare_way = p.verb_in(GO) and p.w(p.verb + 1) in GOING and p.verb + 2 == p.last
+    if (
+        bare_way
+        and (memory.weighed or memory.pivoted or p.w(p.verb + 1) in ("forward", "forwards", "across"))
+        and not p.sides()
+        and not p.where(lx.FOOT)
+    ):
+        return p.verb + 1
+    if p.verb_in(lx.SIT_BACK, lx.SHIFT):
         reach = min(p.verb + 4 if p.verb_in(lx.SIT_BACK) else p.last, p.last)
         going = [i for i in range(p.verb + 1, reach) if p.w(i) in GOING]
         on_it = [i for i in range(p.verb + 1, reach) if p.w(i) in SAME and p.w(i - 1) in lx.INTO]
@@ -273,6 +314,8 @@ def _somewhere(p: Piece, part: int | None) -> int | None:
         return into[0]
     if "weight" not in words:
         return None
+    if p.verb_in(lx.ACTS) and takes_weight(p) and p.where(GOING):
+        return p.where(GOING)[0]
     if p.verb_in(MOVING) and "with" in words and words & SAME:
         return p.verb
     return next(iter(p.where(GOING)), None) if p.verb < 0 or p.verb_in(MOVING) else None

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Collection, Iterable, Sequence
 from dataclasses import dataclass
 from typing import Any
 
@@ -15,8 +15,8 @@ from kemvo.core.values import Side
 @dataclass
 class Memory:
     """What the sentence has named so far: the foot last moved, the leg last spoken of, the word for it,
-    whether the clause before told a turn, a pivot or a shift, the way of the step it told, and the last
-    breath."""
+    whether the clause before told a turn, a pivot or a shift, the way of the step it told, whether it told a lift, the
+    last breath and whether the clause before told it."""
 
     moved: Side | None = None
     named: Side | None = None
@@ -26,7 +26,9 @@ class Memory:
     pivoted: bool = False
     weighed: bool = False
     way: str | None = None
+    lifted: bool = False
     breath: str | None = None
+    breathed: bool = False
 
 
 @dataclass
@@ -41,7 +43,12 @@ class Piece:
     def __post_init__(self) -> None:
         self._list = [t.w for t in self.tokens[self.first : self.last]]
         self._set = set(self._list)
-        self._sides = [i for i in self.range() if self.tokens[i].side]
+        self._verb = self.tokens[self.verb].w if self.verb >= 0 else ""
+        self._sides = [
+            i
+            for i in self.range()
+            if self.tokens[i].side and not (self.w(i + 1) in lx.HAND and self.w(i + 1) != "shoulder")
+        ]
 
     def range(self) -> range:
         """The indexes of its tokens."""
@@ -69,17 +76,26 @@ class Piece:
 
     def verb_word(self) -> str:
         """The verb, or nothing."""
-        return self.tokens[self.verb].w if self.verb >= 0 else ""
+        return self._verb
 
-    def verb_in(self, kinds: frozenset[str]) -> bool:
+    def verb_in(self, *kinds: Collection[str]) -> bool:
         """Whether the verb is one of these."""
-        return self.verb_word() in kinds
+        verb = self._verb
+        for words in kinds:  # noqa: SIM110  (a loop is faster here)
+            if verb in words:
+                return True
+        return False
 
-    def where(self, kinds: frozenset[str]) -> list[int]:
+    def where(self, *kinds: Collection[str]) -> list[int]:
         """The indexes of these words."""
-        if self._set.isdisjoint(kinds):
+        said = self._set
+        here = [words for words in kinds if not said.isdisjoint(words)]
+        if not here:
             return []
-        return [i for i, w in enumerate(self._list, self.first) if w in kinds]
+        if len(here) == 1:
+            words = here[0]
+            return [i for i, w in enumerate(self._list, self.first) if w in words]
+        return [i for i, w in enumerate(self._list, self.first) if any(w in words for words in here)]
 
     def sides(self) -> list[int]:
         """The indexes of words that mean a side."""
@@ -87,7 +103,7 @@ class Piece:
 
     def hand_first(self) -> bool:
         """Whether it speaks of a hand before it speaks of a foot or the weight."""
-        hands, feet = self.where(lx.HAND), self.where(lx.FOOT | {"weight"})
+        hands, feet = self.where(lx.HAND), self.where(lx.FOOT, ("weight",))
         return bool(hands) and (not feet or hands[0] < feet[0])
 
     def side_of(self, noun: int) -> Side | None:

@@ -15,6 +15,10 @@ VERY = {"all": 100, "whole": 100, "entire": 100, "entirely": 100, "full": 100, "
 """Words for a share, in percent. "Most" is put at 90 (own choice)."""
 
 
+def _may_be_number(w: str) -> bool:
+    return w in lx.NUMBERS or not w.isalpha()
+
+
 def number_at(tokens: Sequence[Token], i: int, last: int) -> tuple[float, int] | None:
     """A number that begins at token i, and the index after it: "45", "forty five", "a hundred"."""
     if i >= last:
@@ -44,7 +48,7 @@ def number_at(tokens: Sequence[Token], i: int, last: int) -> tuple[float, int] |
 def share(tokens: Sequence[Token], first: int, last: int) -> int | None:
     """A share of the weight in percent, if one is said."""
     for i in range(first, last):
-        found = number_at(tokens, i, last)
+        found = number_at(tokens, i, last) if _may_be_number(tokens[i].w) else None
         if found:
             n, after = found
             following = tokens[after].w if after < last else ""
@@ -89,7 +93,7 @@ def angle(tokens: Sequence[Token], first: int, last: int) -> int | None:
     """An angle in degrees: a number with "degrees", or a bare one from 5 to 180 that counts nothing else."""
     words = [t.w for t in tokens[first:last]]
     for i in range(first, last):
-        found = number_at(tokens, i, last)
+        found = number_at(tokens, i, last) if _may_be_number(tokens[i].w) else None
         if not found:
             continue
         n, after = found
@@ -112,7 +116,7 @@ def duration(tokens: Sequence[Token], first: int, last: int) -> tuple[int | None
     for i in range(first, last):
         if tokens[i].w == "few" and i + 1 < last and tokens[i + 1].w in ("seconds", "second"):
             return FEW_SECONDS * 1000, None, i, i + 2
-        found = number_at(tokens, i, last)
+        found = number_at(tokens, i, last) if _may_be_number(tokens[i].w) else None
         if found:
             n, after = found
             following = tokens[after].w if after < last else ""

@@ -7,26 +7,30 @@ where the same foot is plainly meant.
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterator, Sequence
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.body import and_out, breaths, faced, part_turn, time, turn, turned_on
-from kemvo.core.reading.clauses import COVERED, clauses
+from kemvo.core.reading.clauses import clauses
+from kemvo.core.reading.cuts import COVERED
 from kemvo.core.reading.facts import Fact
-from kemvo.core.reading.feet import feet, kick
-from kemvo.core.reading.loads import shift
+from kemvo.core.reading.feet import feet
+from kemvo.core.reading.fillers import told_words
+from kemvo.core.reading.kicks import kick
+from kemvo.core.reading.loads import WE_ARE, shift, takes_weight
 from kemvo.core.reading.names import NameIndex, NameMatch
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import number_at
 from kemvo.core.reading.tokens import Token, tokens_of
 
-ABOUT = frozenset("called named feel feels feeling check imagine sure".split())
+ABOUT = frozenset("people teacher beginners students care called named feel feels feeling check imagine sure".split())
 """Clauses with these speak about the movement; they tell none."""
 
 
 def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
     """The facts of a line or a longer text, in the order of its words. `names`: posture names to know."""
-    tokens: Sequence[Token] = tokens_of(text)
+    tokens: Sequence[Token] = told_words(tokens_of(text))
     matches = names.find(tokens) if names else []
     facts = [_posture(m, tokens) for m in matches]
     covered = {i for m in matches for i in range(m.first, m.last) if m.consumes}
@@ -38,6 +42,7 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
             memory = Memory()
         breathed = list(breaths(tokens, clause)) or list(and_out(tokens, clause, memory))
         memory.breath = breathed[-1].direction if breathed else memory.breath
+        memory.breathed = bool(breathed)
         facts += breathed
         piece = Piece(tokens, clause.first, clause.last, clause.verb)
         if clause.unreal:
@@ -55,16 +60,34 @@ def _told_once(facts: list[Fact], text: str) -> list[Fact]:
     out: list[Fact] = []
     for f in facts:
         last = out[-1] if out else None
-        if last and last.kind == f.kind and f.start - last.end < (BARE_REACH if f.kind == "step" else SHIFT_REACH):
-            if _only_begun(last, text) and f.side in (last.side, None):
-                f = f.model_copy(update={"side": last.side})
-                out.pop()
-            elif f.kind == "hold" and f.ms is None and f.counts is None:
-                continue
-            elif f.kind in ("step", "shift") and last.side is None and f.side in ("L", "R") and _bare(last):
-                out.pop()
-        out.append(f)
+        keep: Fact | None = f
+        if last and (last.kind == f.kind or f.kind == "kick"):
+            last, keep = _both_or_one(last, f, text)
+            out[-1:] = [last] if last else []
+        out += [keep] if keep else []
     return out
+
+
+def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | None]:
+    """Two facts as they stand together: the one that says the other again, or less, falls away."""
+    between = text[last.end : f.start].lower()
+    gone = (None, f.model_copy(update={"side": f.side or last.side}))
+    if f.kind != last.kind:
+        return gone if last.kind == "step" and INTO_A_KICK.fullmatch(between) else (last, f)
+    if "." not in between and UNTIL & set(between.split()):
+        if f.kind == "turn":
+            return last, None
+        return (None, f) if f.kind == "shift" and last.side is None else (last, f)
+    if len(between) >= (BARE_REACH if f.kind == "step" else SHIFT_REACH):
+        return last, f
+    if f.kind == "shift" and f.side == last.side == "both" and "." not in between:
+        return last, None
+    if f.kind == "hold" and f.ms is None and f.counts is None:
+        return last, None
+    if _only_begun(last, text) and f.side in (last.side, None):
+        return gone
+    barely = f.kind in ("step", "shift") and last.side is None and f.side in ("L", "R") and _bare(last)
+    return (None, f) if barely else (last, f)
 
 
 def _only_begun(f: Fact, text: str) -> bool:
@@ -75,9 +98,15 @@ def _only_begun(f: Fact, text: str) -> bool:
 
 
 def _bare(f: Fact) -> bool:
-    """A step without a way, or a shift without a share."""
-    return (f.direction if f.kind == "step" else f.share) is None
+    """A step without a way ("a follow step" names none either), or a shift without a share."""
+    return f.direction in (None, "half") if f.kind == "step" else f.share is None
 
+
+INTO_A_KICK = re.compile(r"\s(?:in|into|for|with)\s+(?:a|your|the)\s+(?:\w+\s+)?")
+""" "Extend the left heel in a gentle kick": a kick."""
+
+UNTIL = frozenset({"until", "till"})
+""" "Turn right until you face the door": one turn."""
 
 SHIFT_REACH = 28
 """The same between a shift without a leg and the leg that is told after it."""
@@ -92,7 +121,12 @@ def _read_clause(p: Piece, memory: Memory) -> Iterator[Fact]:
     shifted = list(shift(p, memory))
     kicked = list(kick(p, memory))
     yield from (*timed, *shifted, *kicked)
-    weight_was_all = shifted and p.verb_in(lx.SHIFT | lx.SINK | lx.STAND | lx.EMPTY | lx.FILL)
+    weight_was_all = shifted and (
+        p.verb_in(lx.SHIFT, lx.SINK, lx.STAND, lx.EMPTY, lx.FILL)
+        or takes_weight(p)
+        or p.w(p.verb + 1) == "it"
+        or (p.verb < 0 and not p.words().isdisjoint(WE_ARE))
+    )
     moved: list[Fact] = []
     if not weight_was_all and not kicked and not any(f.kind == "hold" for f in timed):
         turned = list(part_turn(p))
@@ -107,6 +141,7 @@ def _read_clause(p: Piece, memory: Memory) -> Iterator[Fact]:
     memory.weighed = bool(shifted)
     memory.stepped = any(f.kind == "step" for f in moved)
     memory.way = next((f.direction for f in moved if f.kind == "step"), None)
+    memory.lifted = any(f.kind == "lift" for f in moved)
     memory.pivoted = any(f.kind == "pivot" for f in moved)
     if (memory.moved, memory.named) == before and not moved:
         _remember(p, memory)
@@ -114,12 +149,16 @@ def _read_clause(p: Piece, memory: Memory) -> Iterator[Fact]:
 
 def _remember(p: Piece, memory: Memory) -> None:
     """Keep in mind a foot or hip that was named though nothing was read of it: "release the right foot, let it…"."""
-    for i in p.where(lx.FOOT | {"hip"}):
+    if p.verb_in(lx.EMPTY) and p.where(lx.FOOT):
+        memory.noun = "foot"
+    for i in p.where(lx.FOOT, ("hip",)):
         side = p.side_of(i)
         if side:
             memory.named = side
             if p.w(i) != "hip":
                 memory.moved, memory.noun = side, p.w(i)
+        elif p.w(i - 1) in ("front", "back", "rear", "other"):
+            memory.moved, memory.noun = None, p.w(i)
 
 
 def _posture(m: NameMatch, tokens: Sequence[Token]) -> Fact:

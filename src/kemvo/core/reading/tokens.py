@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from itertools import pairwise
+from collections.abc import Callable
 from typing import NamedTuple
 
 from kemvo.core.reading import lexicon as lx
@@ -12,6 +12,9 @@ from kemvo.core.values import Side
 
 _WORD = re.compile(r"[A-Za-z]+(?:['’-][A-Za-z]+)*|\d+(?:\.\d+)?|%|°")
 _HARD = re.compile(r"[.!?;\n]|\s[–—-]\s")
+
+
+MAYBE_MISHEARD = frozenset(lx.ALIKE) | {"wait", "lift", "left", "hail", "hale"}
 
 
 class Token(NamedTuple):
@@ -31,10 +34,9 @@ def tokens_of(text: str) -> list[Token]:
     text = text.replace("’", "'")
     found = list(_WORD.finditer(text))
     raw = [m[0].lower() for m in found]
-    joined = [b.start() - a.end() == 1 or not _HARD.search(text[a.end() : b.start()]) for a, b in pairwise(found)] + [
-        False
-    ]
-    words = _put_right(raw, joined)
+    words = _put_right(
+        raw, lambda i: i + 1 < len(found) and not _HARD.search(text[found[i].end() : found[i + 1].start()])
+    )
     mended = _with_mended_sides(text, found, raw, words)
     sides = {w.start: w.side for w in side_words(mended)} if len(mended) == len(text) else {}
     if len(mended) != len(text):
@@ -47,10 +49,12 @@ def tokens_of(text: str) -> list[Token]:
     return out
 
 
-def _put_right(raw: list[str], joined: list[bool]) -> list[str]:
-    """The words as they are meant. `joined`: whether each goes on into the next without a stop."""
+def _put_right(raw: list[str], joined: Callable[[int], bool]) -> list[str]:
+    """The words as they are meant. `joined`: whether the word at an index goes on into the next without a stop."""
     words = list(raw)
     for i, w in enumerate(raw):
+        if w not in MAYBE_MISHEARD:
+            continue
         near = raw[max(0, i - 2) : i] + raw[i + 1 : i + 3]
         after = raw[i + 1] if i + 1 < len(raw) else ""
         before = raw[i - 1] if i else ""
@@ -65,7 +69,8 @@ def _put_right(raw: list[str], joined: list[bool]) -> list[str]:
             words[i] = "left"
         elif (
             w == "left"
-            and joined[i]
+            and before not in ("the", "your", "into", "onto", "on", "to")
+            and joined(i)
             and after in ("your", "the")
             and i + 3 < len(raw)
             and raw[i + 2] in ("left", "right")

@@ -1,0 +1,154 @@
+"""What people say while they speak and that tells nothing of the movement: left out before reading.
+
+"Um", "sort of", "there we go" and most words of manner ("gently", "slowly") can stand anywhere in an instruction. Without
+them its words stand beside each other as in a written one. Which they are: common practice, no source.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.tokens import Token
+
+
+def _gerunds(verb: str) -> tuple[str, ...]:
+    """ "Step": "stepping"; "move": "moving"; "swivel": "swiveling" and "swivelling"."""
+    if verb.endswith("e") and not verb.endswith("ee"):
+        return (f"{verb[:-1]}ing",)
+    short = len(verb) > 2 and verb[-1] not in "aeiouwxy" and verb[-2] in "aeiou" and verb[-3] not in "aeiou"
+    return (f"{verb}{verb[-1]}ing", f"{verb}ing") if short else (f"{verb}ing",)
+
+
+WORDS = frozenset(
+    "um uh er erm hmm mm just gently slowly softly carefully lightly smoothly quietly gradually steadily simply really actually"
+    " basically probably maybe obviously literally naturally calmly nicely delicately deliberately comfortably patiently"
+    " gracefully easily loosely lovingly quickly please perhaps definitely honestly essentially literally immediately finally"
+    " eventually simultaneously very quite everybody everyone folks guys yeah yep".split()
+)
+"""Single words left out wherever they stand."""
+
+PHRASES = tuple(
+    tuple(p.split())
+    for p in (
+        "you know|sort of|kind of|i mean|there we go|there you go|here we go|like this|like that|like so|just like that|just like this"
+        "|nice and slow|nice and slowly|nice and easy|nice and gently|nice and soft|nice and gentle|that's it|that's good|that's lovely"
+        "|if that makes sense|if you like|if you will|if you want|as it were|so to speak|at the same time|in one go|as well"
+        "|okay good|okay great|very good|well done|all together|altogether now|one more time|once again|once more|take your time|no rush|no hurry"
+        "|what i do is|what we do is|what you do is|what i'm doing is|what happens is|the thing is|as i said|as before"
+        "|what i want you to do is|what i'd like you to do is|all i'm doing is|all you do is|all we do is"
+        "|make sure you|make sure to|make sure that you|making sure you|be sure to|remember to|try to|try and|allow yourself to|let yourself|see if you can"
+        "|once you've got that|once you have that|once you've done that|once you're there|once that's done|in place|when you've got that|when you have that"
+        "|when you're ready|when you're there|when you've done that|having done that|from there|from here|at this point|at that point|this time"
+        "|notice that|notice how|you'll notice|you'll see|you can see|as you can see|you see|see how"
+        "|in a straight line|with control|without rushing|without hurrying|without leaning|under control|in your own time|as you go|as we go|as i go"
+        "|in a moment|for a second|a bit more|a little bit more|little by little|bit by bit"
+    ).split("|")
+)
+"""Several words left out together."""
+
+BY_FIRST: dict[str, tuple[tuple[str, ...], ...]] = {
+    first: tuple(sorted((p for p in PHRASES if p[0] == first), key=len, reverse=True))
+    for first in {p[0] for p in PHRASES}
+}
+
+GERUNDS: dict[str, str] = {g: v for v in sorted(lx.ACTS) for g in _gerunds(v)}
+""" "Stepping" and "step", for every verb of an action."""
+
+DOING = frozenset(
+    "i'm we're you're they're he's she's am are be by start starts begin begins starting beginning continue began".split()
+)
+"""After these, "stepping" tells of a step as "step" does."""
+
+PRAISE = frozenset(
+    "good great lovely nice beautiful excellent perfect alright brilliant wonderful fantastic super".split()
+)
+"""Said between two instructions, these part them as a comma does."""
+
+DESCRIBING = frozenset("a an the is are that's it's be very your more feel feels and".split())
+"""After these, a word of praise describes something."""
+
+POINTING = frozenset("this that these those our his her their its".split())
+"""Before a side, as good as "the"."""
+
+
+ABOUT_TO = {"going": 2, "gonna": 1, "want": 2, "wanna": 1, "need": 2, "have": 2, "start": 2, "begin": 2, "like": 2}
+""" "Going to turn", "gonna turn": how many words are left out where an action follows."""
+
+WORTH_A_LOOK = WORDS | set(BY_FIRST) | set(GERUNDS) | POINTING | PRAISE | set(ABOUT_TO) | {"hand"}
+
+
+def told_words(tokens: Sequence[Token]) -> list[Token]:
+    """The tokens that tell something: without the fillers, a stop or comma after one passed on to the word before it; and
+    "this left foot" as "the left foot"."""
+    out: list[Token] = []
+    i = 0
+    while i < len(tokens):
+        t = tokens[i]
+        if t.w not in WORTH_A_LOOK and not t.w.endswith("'s"):
+            out.append(t)
+            i += 1
+            continue
+        n = _filler(tokens, i)
+        if not n and tokens[i].w in PRAISE and not (out and out[-1].w in DESCRIBING and not out[-1].hard):
+            n = 1
+            if out:
+                out[-1] = out[-1]._replace(comma=True)
+        if not n:
+            begins = not out or out[-1].hard or out[-1].w in DOING or (out[-1].w in lx.CONNECT and _opens(out))
+            if begins and t.w in GERUNDS:
+                t = t._replace(w=GERUNDS[t.w])
+            elif t.w in POINTING and i + 1 < len(tokens) and tokens[i + 1].side:
+                t = t._replace(w="the")
+            out += _without_is(t)
+            i += 1
+            continue
+        end = tokens[i + n - 1]
+        if out and (end.hard or end.comma):
+            out[-1] = out[-1]._replace(hard=out[-1].hard or end.hard, comma=out[-1].comma or end.comma)
+        i += n
+    return out
+
+
+def _without_is(t: Token) -> tuple[Token, ...]:
+    """ "Foot's" as "foot is"."""
+    noun = t.w.removesuffix("'s")
+    if noun == t.w or noun not in lx.FOOT | lx.TRUNK:
+        return (t,)
+    return (
+        t._replace(w=noun, end=t.end - 2, hard=False, comma=False),
+        t._replace(w="is", start=t.end - 2, side=None),
+    )
+
+
+def _opens(out: Sequence[Token]) -> bool:
+    """Whether the sentence has only begun: "and now …"."""
+    for t in reversed(out):
+        if t.hard:
+            return True
+        if t.w not in lx.CONNECT:
+            return False
+    return True
+
+
+def _filler(tokens: Sequence[Token], i: int) -> int:
+    """How many tokens from i on are a filler."""
+    w = tokens[i].w
+    if w in WORDS:
+        return 1
+    n = ABOUT_TO.get(w, 0)
+    if (
+        w == "hand"
+        and 0 < i < len(tokens) - 1
+        and tokens[i - 1].side
+        and tokens[i + 1].w in ("corner", "side", "diagonal")
+    ):
+        return 1
+    if n and i + n < len(tokens) and (n == 1 or tokens[i + 1].w == "to") and tokens[i + n].w in lx.ACTS | {"let"}:
+        return n
+    for p in BY_FIRST.get(w, ()):
+        if len(p) <= len(tokens) - i and all(tokens[i + k].w == p[k] for k in range(1, len(p))):
+            inner = tokens[i : i + len(p) - 1]
+            if not any(t.hard for t in inner):
+                return len(p)
+    return 0

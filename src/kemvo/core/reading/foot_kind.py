@@ -1,0 +1,255 @@
+"""What a foot does: step, lift or pivot."""
+
+from __future__ import annotations
+
+from typing import Literal
+
+from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.cuts import is_bare_shift
+from kemvo.core.reading.foot_words import (
+    A_BIT,
+    BALLS,
+    CIRCLE,
+    DROP,
+    GOES,
+    HEELS,
+    HOOK,
+    MERELY_MOVES,
+    NOT_A_WAY,
+    OPEN,
+    PLACES,
+    PUT,
+    RAISE,
+    RESTING,
+    ROUND,
+    TARGETS,
+    TOES,
+)
+from kemvo.core.reading.piece import Memory, Piece
+from kemvo.core.reading.quantities import angle
+
+FootKind = Literal["step", "lift", "pivot"]
+
+
+def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
+    """Step, lift or pivot, by the verb; None when the clause moves no foot."""
+    if noun is not None and p.w(noun + 1) in ("leaves", "leave", "clear", "clears") and p.words() & {"ground", "floor"}:
+        return "lift"
+    if p.verb < 0:
+        return None if is_bare_shift(p.tokens, p.first, p.last) else _kind_without_verb(p, noun, memory)
+    if p.verb_in(("swing", "swings")) and noun is None and "it" in p.words() and memory.moved:
+        return "step"
+    if p.verb_in(lx.PIVOT):
+        moves = p.verb_word().startswith("pivot") or noun is not None
+        return "pivot" if moves and not p.where(lx.HAND, lx.TRUNK) else None
+    whole_foot = noun is not None and p.w(noun) in ("foot", "leg")
+    if whole_foot and (
+        (p.verb_in(HOOK) and "behind" in p.words())
+        or (p.verb_in(OPEN) and (p.words() & {"stance", "side"} or p.words() >= {"heel", "first"}))
+    ):
+        return "step"
+    if p.verb_in(lx.CLOSE) and (whole_foot or (noun is not None and p.w(noun) == "feet")):
+        return "step"
+    if p.verb_in(lx.TURN, lx.AIM) and not (p.verb_in(lx.PLACE) and whole_foot):
+        return _kind_of_turn(p, noun, memory)
+    if p.verb_in(lx.LIFT):
+        return _kind_of_lift(p, noun, memory)
+    if p.verb_in(lx.STEP):
+        when = p.w(p.first) in ("as", "when", "while") and p.w(p.first + 1) == "you" and noun is None and not p.sides()
+        when = when and not any(w in lx.STEP_WAYS for w in p.words())
+        return "step" if step_is_verb(p) and not when else None
+    if p.verb_in(lx.PLACE):
+        return _kind_of_place(p, noun, memory)
+    if p.verb_in(RESTING) and noun is not None and noun < p.verb and p.words() & {"by", "beside", "near", "next"}:
+        return "step"
+    together = noun is not None and p.w(noun) == "feet" and "together" in p.words()
+    return "step" if together and p.verb_in(lx.STAND) and "with" not in p.words() else None
+
+
+def toe_ways(p: Piece) -> set[str]:
+    """The ways toes can turn that are said: in, out and their like."""
+    return {p.w(i) for i in p.where(lx.INWARD, lx.OUTWARD) if not is_place(p, i)}
+
+
+def is_place(p: Piece, i: int) -> bool:
+    """ "In" before a place ("in front", "in a line") and not a way for the toes ("in a little")."""
+    return p.w(i + 1) in NOT_A_WAY and not (p.w(i + 1) == "a" and p.w(i + 2) in A_BIT)
+
+
+def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
+    """ "Right toes in", "left heel to the corner", "toes up"."""
+    words = p.words()
+    if noun is None:
+        brief = (
+            p.last - p.first == 2
+            and p.side(p.first)
+            and p.w(p.first + 1) in lx.STEP_WAYS
+            and p.w(p.first + 1) != "side"
+        )
+        return "step" if brief or ("step" in words and words & {"half", "follow"}) else None
+    if p.w(noun) == "feet" and words & {"parallel", "width", "shoulder"} and not p.sides():
+        return None
+    if p.w(noun) in TOES and (toe_ways(p) or angle(p.tokens, p.first, p.last) is not None):
+        return "pivot"
+    if "up" in words and p.w(noun) in TOES | HEELS | {"knee"}:
+        return "lift"
+    if p.w(noun) == "feet" and "with" in p.words():
+        return None
+    mine = p.side_of(noun) or memory.moved
+    if words & {"flat", "are", "is", "lengthens", "stretches", "bends"} or (
+        p.w(noun) in TOES and not mine and not words & {"down", "touch", "behind"}
+    ):
+        return None
+    going = any(
+        p.w(i) in lx.STEP_WAYS
+        for i in (*range(noun + 1, p.last), *(k for k in range(p.first, noun) if p.w(k + 1) == "with"))
+    ) or words & (PLACES | {"past"})
+    return "step" if going and (mine or p.w(noun) in HEELS | TOES | {"feet"}) else None
+
+
+def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
+    ways = toe_ways(p)
+    with_foot = noun is not None and p.w(noun) in TOES | {"foot"} and bool(ways)
+    with_foot = with_foot and all(i < p.verb for i in p.where(lx.TRUNK))
+    if (p.where(lx.TRUNK) and not with_foot) or (noun is None and p.where(lx.HAND)):
+        return None
+    if noun is None and "straight" in p.words() and memory.moved and not p.sides():
+        return "pivot"
+    of_side = p.w(p.verb + 1) in ("the", "your", "my") and p.side(p.verb + 2) and p.verb + 3 == p.last
+    if noun is None and of_side and not p.verb_in(lx.AIM):
+        return "pivot"
+    if noun is None and p.w(p.verb + 1) in lx.OUTWARD and p.verb + 2 == p.last and not p.sides():
+        return "pivot"
+    if noun is None:
+        again = p.words() & {"it", "them"} and angle(p.tokens, p.first, p.last) is not None
+        if "them" in p.words() and ways and p.w(p.verb + 1) == "them":
+            return "pivot"
+        return "pivot" if (ways or again) and memory.noun and not p.sides() else None
+    degrees = angle(p.tokens, p.first, p.last)
+    rolled = degrees is not None or not p.words().isdisjoint({"inward", "inwards", "outward", "outwards"})
+    turned_leg = p.w(noun) == "leg" and rolled
+    if p.w(noun) not in TOES | HEELS | {"foot", "feet"} and "ball" not in p.words() and not turned_leg:
+        return None
+    aimed = (
+        p.w(noun) in TOES
+        or p.words() & TARGETS
+        or ways
+        or angle(p.tokens, p.first, p.last) is not None
+        or (p.w(noun) == "foot" and p.verb_in(OPEN))
+        or (p.w(noun) in HEELS and p.words() & ROUND)
+        or p.verb_in(("square", "squares"))
+        or p.verb_in(
+            (
+                "adjust",
+                "adjusts",
+                "straighten",
+                "straightens",
+                "correct",
+                "corrects",
+                "realign",
+                "realigns",
+                "align",
+                "aligns",
+            )
+        )
+    )
+    return "pivot" if aimed or not p.verb_in(lx.AIM) else None
+
+
+def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
+    words = p.words()
+    if noun is None:
+        picked = p.verb_in(("pick", "picks")) and p.sides() and not p.where(lx.HAND, lx.TRUNK)
+        if picked:
+            return "lift"
+        again = (
+            p.verb_in(("lift", "lifts", "pick", "picks", "raise", "raises"))
+            and memory.noun
+            and words & {"it", "up"}
+            and not (p.verb_in(RAISE) and p.w(p.verb + 1) == "up")
+        )
+        return "lift" if again and not p.where(lx.HAND) else None
+    if p.before(noun, 3) & {"on", "onto", "into"}:
+        on_toes = p.verb_in(("rise", "rises")) and p.w(noun) in TOES | BALLS
+        return "lift" if on_toes else None
+    sideways = words & {"out", "forward", "back", "side", "in"} and p.verb_in(("float", "floats", "rise", "raise"))
+    return "step" if sideways and p.w(noun) in ("foot", "leg") else "lift"
+
+
+def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
+    words = p.words()
+    if noun is None and p.verb_in(lx.GATHER) and p.sides() and p.sides()[0] == p.verb + 1:
+        return "step"
+    if noun is None and p.verb_in(("take", "takes", "make")) and words & {"step", "steps"}:
+        return "step"
+    acts = p.verb - 1 - (p.w(p.verb - 1) in ("can", "will", "may", "also"))
+    if noun is None and p.side(acts) and p.verb_in(MERELY_MOVES, ("come", "comes")) and not p.where(lx.HAND):
+        return "step" if words & {"out", "forward", "back", "beside", "in", "together", "behind"} else None
+    if noun is None:
+        it = "it" in words and any(w in lx.STEP_WAYS for w in words) and not p.where(lx.HAND)
+        if p.verb_in(PUT) and "it" in words and words & {"again", "there"} and memory.moved:
+            return "step"
+        placing = p.verb_in(PUT) and "down" in words
+        if placing and memory.lifted:
+            return "step"
+        if p.verb_in(("land", "lands")) and any(w in lx.STEP_WAYS for w in words) and not p.where(lx.HAND):
+            return "step"
+        moves = not p.verb_in(("go", "goes", "come", "comes")) or "it" in p.before(p.verb)
+        placing = placing or ("it" in p.before(p.verb) and bool(words & PLACES))
+        out = words & {"side", "out", "behind", "back", "forward"} and not p.where(lx.HAND, lx.TRUNK)
+        placing = placing or (p.verb_in(PUT) and p.w(p.verb + 1) == "it" and bool(out))
+        placing = placing or (p.verb_in(DROP) and "down" in words)
+        placing = placing or (p.verb_in(CIRCLE) and "behind" in words)
+        placing = placing or p.verb_in(("cross", "crosses"))
+        return "step" if it and moves and (memory.moved or placing) else None
+    away = p.verb_in(("come", "comes")) and words & {"away", "off"} and p.w(noun) in HEELS | TOES
+    if (
+        away
+        or ("up" in words and p.w(noun) in TOES | HEELS)
+        or (words & {"off", "away"} and words & {"floor", "ground"})
+    ):
+        return "lift"
+    if p.verb_in(("lower", "lowers", "drop", "drops", "follows", "extend", "extends")) and p.w(noun) in (
+        "knee",
+        "knees",
+    ):
+        return None
+    if p.w(noun - 1) in ("lower", "upper") or (_away_from(p, noun) and p.verb_in(GOES)) or {"rest", "of"} <= words:
+        return None
+    lowered = p.verb_in(("lower", "lowers", "drop", "drops")) and p.w(noun) == "heel"
+    if lowered and memory.moved is None and not p.sides():
+        return None
+    if p.w(noun) in HEELS and p.verb_in(("slide", "slides")) and words & ROUND and not words & {"in", "beside"}:
+        return "pivot"
+    if p.w(noun) in ("knee", "knees") and words & {"through", "high"}:
+        return "lift"
+    if "up" in words and p.w(noun) in ("knee", "knees", "leg", "legs") and not words & {"half", "beside"}:
+        return "lift"
+    if (
+        p.w(noun) == "foot"
+        and toe_ways(p)
+        and angle(p.tokens, p.first, p.last) is not None
+        and not words & (PLACES | {"o'clock", "oclock"})
+    ):
+        return "pivot"
+    down = words & {"touch", "touches", "touching", "tap", "down"} or p.verb_in(PUT)
+    if p.w(noun) in TOES and toe_ways(p) and not down and not words & {"next", "beside", "alongside"}:
+        return "pivot"
+    if p.w(noun) in TOES and not down and words & {"round", "around"}:
+        return "pivot"
+    if p.w(noun) in TOES and not down and "line" in words:
+        return None
+    return None if p.before(noun, 3) & {"into", "onto"} else "step"
+
+
+def _away_from(p: Piece, noun: int) -> bool:
+    """ "Come back off that foot": the weight leaves it."""
+    return "off" in p.before(noun, 3)
+
+
+def step_is_verb(p: Piece) -> bool:
+    """ "Step the left foot out" moves a foot, "step the pressure up" does not."""
+    if p.w(p.verb + 1) not in ("the", "your", "my", "a", "an"):
+        return True
+    following = {p.w(k) for k in range(p.verb + 2, p.verb + 5)}
+    return bool(following & (lx.FOOT | {"step"})) or p.side(p.verb + 2) is not None

@@ -1,0 +1,122 @@
+"""Whose foot it is, and how it goes: side, way, toes, touch-down."""
+
+from __future__ import annotations
+
+from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.facts import FactSide
+from kemvo.core.reading.foot_kind import FootKind, is_place
+from kemvo.core.reading.foot_words import BALLS, FIRST, HEELS, NEAR, PLACES, RESTING, STAMP, TOES, TOUCHES
+from kemvo.core.reading.piece import Memory, Piece
+from kemvo.core.values import OTHER_SIDE
+
+
+def sides_named(p: Piece, noun: int | None) -> list[int]:
+    """The side words that can name the foot that acts, the likeliest first."""
+    sides = p.sides()
+    mine = p.side_of(noun) if noun is not None else None
+    if mine:
+        return sorted(sides, key=lambda i: (p.side(i) != mine, abs(i - (noun or 0))))
+    with_ = [i for i in sides if "with" in p.before(i)]
+    subject = [i for i in sides if i < p.verb]
+    # "Step to the left" is done with the left foot; "beside the left" and "to the left corner" are not.
+    return with_ or subject or [i for i in sides if p.w(i + 1) not in PLACES and not stands_by(p, i)]
+
+
+def stands_by(p: Piece, i: int) -> bool:
+    """Whether a side names the foot that stands: "beside the left", "in front of the right"."""
+    return bool(p.before(i, 3) & NEAR) or {"front", "of"} <= p.before(i, 3)
+
+
+def side_of_foot(p: Piece, noun: int | None, kind: FootKind, named: list[int], memory: Memory) -> FactSide | None:
+    words = p.words()
+    plural = noun is not None and (p.w(noun) in ("feet", "balls") or (p.w(noun) == "heels" and kind != "pivot"))
+    if "both" in words or (plural and not p.sides()):
+        return "both"
+    if named:
+        return p.side(named[0])
+    if kind == "lift" and noun is not None and p.w(noun) in TOES and {"up", "on"} <= words and memory.moved is None:
+        return "both"
+    if noun is not None and words & {"other", "opposite"}:
+        return OTHER_SIDE[memory.named] if memory.named else None
+    if noun is not None and p.w(noun - 1) in ("back", "front", "rear"):
+        return None
+    stood_by = [i for i in p.sides() if stands_by(p, i)]
+    if kind == "step" and stood_by and memory.moved is None:
+        return OTHER_SIDE[p.side(stood_by[0]) or "L"]
+    if kind == "pivot":
+        return memory.moved or (memory.named if memory.noun else None)
+    return memory.moved
+
+
+def pivot_on(p: Piece) -> str | None:
+    for i in p.where(("on",)):
+        for k in range(i + 1, i + 5):
+            if p.w(k) in HEELS:
+                return "heel"
+            if p.w(k) in BALLS:
+                return "ball"
+    return None
+
+
+def toes_way(p: Piece) -> str | None:
+    for i in p.range():
+        if p.w(i) in lx.OUTWARD:
+            return "out"
+        if p.w(i) in lx.INWARD and not is_place(p, i):
+            return "in"
+    return {"open": "out", "opens": "out", "close": "in", "closes": "in", "hook": "in", "hooks": "in"}.get(
+        p.verb_word()
+    )
+
+
+def way_of(p: Piece, noun: int | None) -> tuple[str | None, int | None]:
+    """The way a foot goes, and the index of the word that says it."""
+    found: dict[str, int] = {}
+    for i in p.range():
+        if i != p.verb and p.w(i) in lx.STEP_WAYS and not _is_no_way(p, i, bool(found)):
+            found.setdefault(lx.STEP_WAYS[p.w(i)], i)
+    for way in lx.WAY_RANK:
+        if way in found:
+            return way, found[way]
+    if p.verb_in(lx.GATHER):
+        return "in", p.verb
+    if p.verb_in(RESTING):
+        return "in", p.verb
+    if p.verb_in(("follow", "follows")):
+        return "half", p.verb
+    if p.verb_in(STAMP):
+        return "down", p.verb
+    to_side = [i for i in p.sides() if (noun is None or i > noun) and "to" in p.before(i) and p.w(i + 1) not in PLACES]
+    return ("side", to_side[0]) if to_side else (None, None)
+
+
+def _is_no_way(p: Piece, i: int, others: bool) -> bool:
+    """Words of direction that say something else: "back foot", "in front", "heel down" after another way."""
+    w, after = p.w(i), p.w(i + 1)
+    if w in ("back", "front", "rear"):
+        return after in lx.FOOT | {"corner", "stance"} or p.side(i + 1) is not None
+    if w == "close":
+        return p.verb >= 0
+    if w == "in":
+        return is_place(p, i)
+    if w == "down":
+        return others and p.w(i - 1) in HEELS | TOES
+    if w in ("half", "follow"):
+        return "step" not in {p.w(i + 1), p.w(i + 2), p.w(i + 3)} and not p.verb_in(lx.STEP)
+    return False
+
+
+def touch_of(p: Piece, noun: int | None) -> str | None:
+    """How the foot touches down: "heel first", "on the toes", or the part that is named as stepping.
+
+    It may stand behind a comma: "left foot steps out, heel first"."""
+    last = p.last
+    while last < len(p.tokens) and not p.tokens[last - 1].hard and last < p.last + 4:
+        last += 1
+    for i in range(p.first, last):
+        if p.tokens[i].w in TOUCHES:
+            after = p.tokens[i + 1].w if i + 1 < last else ""
+            before = {p.tokens[k].w for k in range(max(p.first, i - 3), i)}
+            if after in FIRST or (i < p.last and "on" in before) or "first" in before:
+                return TOUCHES[p.tokens[i].w]
+    return TOUCHES.get(p.w(noun)) if noun is not None else None

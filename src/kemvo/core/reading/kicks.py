@@ -1,0 +1,48 @@
+"""Kicks: which foot, and the part that strikes."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.facts import Fact
+from kemvo.core.reading.piece import Memory, Piece
+
+KICK_PARTS: dict[str, str] = {
+    "heel": "heel",
+    "heels": "heel",
+    "toe": "toe",
+    "toes": "toe",
+    "instep": "toe",
+    "sole": "sole",
+}
+MENTIONED = {("the", w) for w in ("comes", "is", "for", "before", "after", "have", "got")}
+MENTIONS = frozenset("do try practise practice learn there's is there it's".split())
+STRIKE = frozenset({"strike", "strikes"})
+THRUST = frozenset("push pushes press presses extend extends straighten straightens drive drives".split())
+THRUST_PARTS = frozenset("heel sole toes".split())
+
+
+def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
+    """A kick, with its foot and the part that strikes."""
+    kicks = _thrusts(p) + [i for i in p.where(lx.KICK) if not (p.w(i) == "kicking" and p.w(i + 1) in lx.FOOT)]
+    announced = [
+        i for i in kicks if (p.w(i - 1), p.w(i - 2)) in MENTIONED or (p.w(i - 1) == "a" and p.w(i - 2) in MENTIONS)
+    ]
+    if not kicks or (announced and not p.sides()):
+        return
+    part = next((KICK_PARTS[p.w(i)] for i in p.range() if p.w(i) in KICK_PARTS), None)
+    sides = p.sides()
+    named = (
+        [i for i in sides if "with" in p.before(i)] or [i for i in sides if p.w(i + 1) in lx.FOOT | lx.KICK] or sides
+    )
+    side = p.side(named[0]) if named else memory.moved
+    memory.moved = memory.named = side
+    yield p.fact("kick", (kicks[0], *named[:1]), side=side, part=part)
+
+
+def _thrusts(p: Piece) -> list[int]:
+    """ "Push out through the left heel": a kick without the word."""
+    by = frozenset({"with"}) if p.verb_in(STRIKE) else frozenset({"through"})
+    through = [i for i in p.where(by) if {p.w(k) for k in range(i + 1, i + 4)} & THRUST_PARTS]
+    return [p.verb] if p.verb_in(THRUST, STRIKE) and through and "floor" not in p.words() else []

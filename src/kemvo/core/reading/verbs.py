@@ -1,0 +1,78 @@
+"""Which words begin an action, and when such a word is only a thing of that name."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.tokens import Token
+
+VERBS = (
+    lx.STEP | lx.PLACE | lx.LIFT | lx.TURN | lx.PIVOT | lx.AIM | lx.FACE | lx.SHIFT | lx.SINK | lx.EMPTY | lx.FILL | lx.STAND
+    | lx.KICK | lx.HOLD | frozenset("inhale exhale breathe press bend keep look pushing strike strikes brush bends brushes presses release relax brushing stamp stamps stomp bending follows".split())
+)  # fmt: skip
+"""Words that begin an action."""
+
+NOUN_BEFORE = frozenset(
+    "the a an this that each every next first last small big half follow your my one another of tiny little".split()
+)
+"""After these, "step", "turn", "kick" and the like are things, not actions."""
+
+SIZES = frozenset("half small little big tiny wide long short large full".split())
+""" "Take a small step": a step all the same."""
+
+STANCE_WORDS = frozenset("empty bow front cat follow cross side back".split())
+""" "Into an empty step": a stance, no step."""
+
+
+def is_verb(tokens: Sequence[Token], i: int) -> bool:
+    """Whether the token begins an action (and is not the thing of the same name)."""
+    w = tokens[i].w
+    if w not in VERBS:
+        return False
+    before = tokens[i - 1].w if i and not tokens[i - 1].hard else ""
+    if before == "to" and i > 1 and tokens[i - 2].w in ("free", "ready", "able", "easy"):
+        return False
+    after = tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
+    if w in ("follow", "follows") and after in lx.STEP:
+        return False
+    if w == "steps" and (before in lx.NUMBERS or before.isdigit()):
+        return False
+    if w == "free" and after not in ("up", "the", "your"):
+        return False
+    if w in lx.KICK and before == "a" and i > 1 and tokens[i - 2].w == "into":
+        return False
+    relative = before == "that" and w.endswith("s") and w not in ("steps", "kicks")
+    if before in NOUN_BEFORE and not relative and not (before in ("your", "the") and w in ("left",)):
+        return w in lx.STEP | lx.KICK and before in SIZES | {"follow", "a"}
+    if w in ("back", "front", "close", "open", "empty", "half") and after in lx.FOOT | {"stance"}:
+        return False
+    if (
+        w in ("go", "goes", "going", "come", "comes")
+        and after in ("to", "and")
+        and i + 2 < len(tokens)
+        and tokens[i + 2].w in VERBS
+    ):
+        return False
+    article = tokens[i - 2].w in ("a", "an", "another", "one") if i > 1 else False
+    if w in lx.STEP and article and tokens[i - 1].side is None and before not in VERBS | SIZES:
+        return False
+    if w in lx.STEP and before in STANCE_WORDS and i > 1 and tokens[i - 2].w in NOUN_BEFORE:
+        return False
+    if w in lx.STEP and _one_by_one(tokens, i):
+        return False
+    if w == "kicking" and after in lx.FOOT:
+        return False
+    if w == "empty" and before in ("is", "becomes", "the", "goes", "now", "feels"):
+        return False
+    if w in ("circle", "circles", "arc", "arcs") and before in ("small", "little", "big", "wide", "slight"):
+        return False
+    if w in ("set", "rest") and before in ("the", "a"):
+        return False
+    return not (w == "face" and before in ("your", "the", "passes", "past"))
+
+
+def _one_by_one(tokens: Sequence[Token], i: int) -> bool:
+    """ "Step by step"."""
+    words = [t.w for t in tokens[max(0, i - 2) : i + 3]]
+    return any(b == "by" and a == c for a, b, c in zip(words, words[1:], words[2:], strict=False))
