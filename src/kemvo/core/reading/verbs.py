@@ -30,7 +30,9 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
     w = tokens[i].w
     if w not in VERBS:
         return False
-    before = tokens[i - 1].w if i and not tokens[i - 1].hard else ""
+    before = tokens[i - 1].w if i and not (tokens[i - 1].hard or tokens[i - 1].comma) else ""
+    if before == "first" and i > 1 and tokens[i - 2].w in lx.FOOT:
+        before = ""
     if before == "to" and i > 1 and tokens[i - 2].w in ("free", "ready", "able", "easy"):
         return False
     after = tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
