@@ -61,6 +61,8 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
         or _speaks_of_other(tokens, i, since)
         or (not has_verb and is_bare_shift(tokens, since, i))
         or tokens[since].w in ASIDE
+        or any(t.w in lx.UNREAL for t in tokens[since:i])
+        or (not has_verb and _whole_without_verb(tokens, verbs, since, i))
     ):
         return True
     halves_again = tokens[i - 1].w == _next_w(tokens, i) == "half"
@@ -87,12 +89,14 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
         return told
     if w == "you" and _next_w(tokens, i) in ("can", "could", "may", "might", "should"):
         return has_verb
+    if not has_verb and verbs[i] and tokens[i - 1].w not in BINDING and _weight_is_told(tokens, since, i):
+        return True
     if not has_verb and w in OBJECT_VERBS and verbs[i] and tokens[i - 1].w not in BINDING | SIZES:
         lone_side = tokens[i - 1].side is not None and i - 1 > since
         whole_step = tokens[i - 1].w not in lx.FOOT and any(t.w in lx.FOOT for t in tokens[since:i])
         ways = [k for k in range(since + 1, i) if tokens[k].w in lx.STEP_WAYS and tokens[k + 1].w not in lx.FOOT]
         whole_step = whole_step and bool(ways)
-        return lone_side or whole_step or is_bare_shift(tokens, since, i) or _weight_is_told(tokens, since, i)
+        return lone_side or whole_step or is_bare_shift(tokens, since, i)
     if w == "it" and has_verb and verbs[i + 1 : i + 2] == [True] and tokens[i - 1].w not in KEEPS_IT:
         return True
     if COVERED in (w, tokens[i - 1].w) and w != tokens[i - 1].w:
@@ -161,7 +165,11 @@ def _leaves_hands(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since:
     return (named and _next_w(tokens, at) in lx.FOOT) or tokens[at].w == "weight"
 
 
-TELLING = lx.FOOT | lx.UNREAL | frozenset("weight percent center centre middle".split())
+TAKES_OBJECT = (
+    lx.LIFT | lx.TURN | lx.PIVOT | lx.AIM | lx.EMPTY | lx.PLACE - frozenset("come comes go goes travel travels".split())
+)
+
+TELLING = lx.FOOT | lx.UNREAL | lx.NEGATION | frozenset("weight percent center centre middle fifty even".split())
 """With one of these, what came before a connecting word is a piece of its own."""
 
 
@@ -171,28 +179,31 @@ def _only_ways(tokens: Sequence[Token], since: int, i: int) -> bool:
     return bool(said) and set(said) <= lx.INWARD | lx.OUTWARD
 
 
+LEGS = frozenset("leg foot feet legs side hip".split())
+SHARED = frozenset("half even evenly equally shared fifty".split())
+
+
+def _whole_without_verb(tokens: Sequence[Token], verbs: Sequence[bool], since: int, i: int) -> bool:
+    """Before a comma, whether all is told though no verb is: "and left, …", "left heel corner, breathe…", "weight in both
+    feet, …"."""
+    said = [t for t in tokens[since:i] if t.w not in lx.CONNECT]
+    if len(said) == 1 and said[0].side and i - since == 2:
+        return True
+    foot_goes = any(t.w in lx.FOOT for t in said) and any(t.w in lx.STEP_WAYS for t in said)
+    return (foot_goes and verbs[i]) or _weight_is_told(tokens, since, i)
+
+
 def _weight_is_told(tokens: Sequence[Token], since: int, i: int) -> bool:
     """Where the weight is has been said whole without a verb: "with weight in both feet", "tall on the left leg"."""
     piece = tokens[since:i]
     last = piece[-1]
-    arrived = any(t.w in ("on", "onto", "into", "in") for t in piece[:-1]) and last.w in (
-        "leg",
-        "foot",
-        "feet",
-        "legs",
-        "side",
-        "hip",
-    )
-    shared = any(t.w == "weight" for t in piece) and last.w in (
-        "percent",
-        "half",
-        "even",
-        "evenly",
-        "equally",
-        "shared",
-        "fifty",
-    )
-    return (arrived and (piece[-2].side is not None or piece[-2].w in ("both", "each", "back", "front"))) or shared
+    arrived = False
+    if last.w in LEGS and len(piece) > 2:
+        named = piece[-2].side is not None or piece[-2].w in ("both", "each", "back", "front")
+        lead = piece[-3] if piece[-3].w not in ARTICLES or len(piece) < 4 else piece[-4]
+        arrived = named and lead.w in ("on", "onto", "into", "in", "between")
+    shared = last.w == "percent" or (last.w in SHARED and any(t.w == "weight" for t in piece))
+    return arrived or shared
 
 
 def _next_w(tokens: Sequence[Token], i: int) -> str:
@@ -252,6 +263,8 @@ def _foot_acts(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: in
     if before.w in STOOD_BY or (verbs[i - 1] and not hands_act) or not complete:
         return False
     k = at + 2
+    if before.w in ("up", "out", "in", "down", "off") and i - 2 >= since and tokens[i - 2].w in TAKES_OBJECT:
+        return False  # "turn out your left toes": they are what is turned
     return k < len(tokens) and (verbs[k] or tokens[k].w in lx.STEP_WAYS or tokens[k].w in ("is", "are"))
 
 

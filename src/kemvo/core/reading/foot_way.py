@@ -64,9 +64,16 @@ def toes_way(p: Piece) -> str | None:
             return "out"
         if p.w(i) in lx.INWARD and not is_place(p, i):
             return "in"
-    return {"open": "out", "opens": "out", "close": "in", "closes": "in", "hook": "in", "hooks": "in"}.get(
-        p.verb_word()
-    )
+    return {
+        "open": "out",
+        "opens": "out",
+        "opening": "out",
+        "closing": "in",
+        "close": "in",
+        "closes": "in",
+        "hook": "in",
+        "hooks": "in",
+    }.get(p.verb_word())
 
 
 def way_of(p: Piece, noun: int | None) -> tuple[str | None, int | None]:

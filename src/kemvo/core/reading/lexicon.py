@@ -43,7 +43,9 @@ AIM = _words(
 )
 """Verbs that turn a foot only when they speak of toes or foot with a way to go."""
 FACE = _words("face faces facing")
-SHIFT = _words("centre centres center centers shift shifts shifting shifted transfer transfers transferring pour pours")
+SHIFT = _words(
+    "centre centres center centers shift shifts shifting shifted transfer transfers transferring transferred commit commits committing pour pours"
+)
 SINK = _words(
     "sink sinks sinking sit sits sitting rock rocks rocking roll rolls settle settles settling lean leans come comes go"
     " goes going drop drops move moves moving push pushes step steps load loads coming ease eases relax melt melts crouch crouches squat withdraw withdraws withdrawing slip slips root ground draw draws drawing press presses pressing"

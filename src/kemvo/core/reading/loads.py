@@ -296,7 +296,7 @@ def _somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         bare_way
         and (memory.weighed or memory.pivoted or p.w(p.verb + 1) in ("forward", "forwards", "across"))
         and not p.sides()
-        and not p.where(lx.FOOT)
+        and not p.where(lx.FOOT, lx.HAND)
     ):
         return p.verb + 1
     if p.verb_in(lx.SIT_BACK, lx.SHIFT):
