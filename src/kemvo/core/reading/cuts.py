@@ -43,7 +43,9 @@ MAY_BEGIN = (
     | ASIDE
     | ARTICLES
     | WEIGHT_LEADS
-    | frozenset(f"if unless you it with like to toe toes feet half both back front other all {COVERED}".split())
+    | frozenset(
+        f"if unless you it let rear with like to toe toes feet half both back front other all {COVERED}".split()
+    )
 )
 """Without a verb, a side or a comma, only these can begin a piece."""
 
@@ -77,6 +79,13 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
         return has_verb or told or _hands_only(tokens, since, i) or (w != "again" and _only_ways(tokens, since, i))
     if w in ASIDE and told:
         return True
+    if (
+        w == "let"
+        and told
+        and tokens[i - 1].w not in BINDING | lx.NEGATION
+        and _next_w(tokens, i) in ARTICLES | {"it", "them"}
+    ):
+        return True
     if (w == "with" and told and _manner(tokens, i)) or (
         w == "like" and told and _next_w(tokens, i) in ("you're", "you", "a", "someone", "somebody")
     ):
@@ -106,7 +115,7 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
     halves = w == "half" and has_verb and _next_w(tokens, i) in ("a", "step")
     if halves and tokens[since + verbs[since:i].index(True)].w not in lx.STEP | lx.PLACE:
         return True
-    if (tokens[i].side or w in ARTICLES) and _foot_acts(tokens, verbs, i, since):
+    if (_named(tokens, i) or w in ARTICLES) and _foot_acts(tokens, verbs, i, since):
         return True
     if w == "both" and _next_w(tokens, i) in lx.FOOT and has_verb and tokens[i - 1].w not in STOOD_BY:
         return any(t.side or t.w in lx.STEP_WAYS for t in tokens[since:i])
@@ -244,13 +253,18 @@ def _weight_follows(tokens: Sequence[Token], i: int, since: int) -> bool:
     return bool(here and told and i > since and not leads)
 
 
+def _named(tokens: Sequence[Token], at: int) -> bool:
+    """ "Left", "right", or "front", "rear": which foot."""
+    return tokens[at].side is not None or tokens[at].w in ("front", "rear", "other")
+
+
 def _foot_acts(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -> bool:
     """Whether a foot or hand is named that acts itself, after an action that has all it needs: "shift left | right foot
     in", "settle on the right leg | the left heel comes up", "heel touches | the right hand rises"."""
     at = i + (tokens[i].w in ARTICLES)
     if at < len(tokens) and tokens[at].side and _next_w(tokens, at) == "becomes":
         return any(t.w == "weight" for t in tokens[since:i])
-    if at >= len(tokens) or tokens[at].side is None or _next_w(tokens, at) not in lx.FOOT | lx.HAND:
+    if at >= len(tokens) or not _named(tokens, at) or _next_w(tokens, at) not in lx.FOOT | lx.HAND:
         return False
     told = any(t.w == "weight" or t.w in lx.TRUNK for t in tokens[since:i])
     if True not in verbs[since:i] and not told:
@@ -263,7 +277,12 @@ def _foot_acts(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: in
     if before.w in STOOD_BY or (verbs[i - 1] and not hands_act) or not complete:
         return False
     k = at + 2
-    if before.w in ("up", "out", "in", "down", "off") and i - 2 >= since and tokens[i - 2].w in TAKES_OBJECT:
+    if (
+        before.w in ("up", "out", "in", "down", "off")
+        and i - 2 >= since
+        and tokens[i - 2].w in TAKES_OBJECT
+        and tokens[at + 1].w in lx.FOOT
+    ):
         return False  # "turn out your left toes": they are what is turned
     return k < len(tokens) and (verbs[k] or tokens[k].w in lx.STEP_WAYS or tokens[k].w in ("is", "are"))
 

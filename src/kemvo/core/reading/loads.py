@@ -28,7 +28,7 @@ GO = frozenset({"go", "goes", "come", "comes", "move", "moves"})
 PUTTING = frozenset("put puts place".split())
 TOWARDS = frozenset({"to", "towards", "toward"})
 BEFORE_LEG = frozenset("the your that front back other all my our".split())
-SETTLING = lx.SHIFT | lx.STAND | lx.SIT_BACK | frozenset({"sink", "sinks", "settle", "settles", "load", "come"})
+SETTLING = lx.SHIFT | lx.STAND | lx.SIT_BACK | frozenset({"sink", "sinks", "settle", "settles", "load", "come", "land"})
 """Verbs after which "on the left" alone means the left leg."""
 NOT_A_LEG = lx.HAND | {"corner", "angle", "wall", "diagonal"}
 
@@ -122,7 +122,9 @@ def _settles_even(p: Piece, memory: Memory) -> bool:
     home = p.verb_in(GO) and "back" in words and words & {"centre", "center", "middle"} and not memory.turned
     home = home and not p.where(lx.HAND, lx.TRUNK, lx.FOOT)
     sunk = p.verb_in(lx.SIT_BACK) and words & {"evenly", "equally"} and not p.where(lx.HAND)
-    standing = {"in", "the", "middle"} <= words and words & (WE_ARE | {"we"}) and "of" not in words
+    standing = (
+        {"in", "the", "middle"} <= words and words & (WE_ARE | {"we", "finish", "end", "settle"}) and "of" not in words
+    )
     alone = words - {"and", "then"} in ({"centre"}, {"center"}, {"even", "up"}, {"even", "out"}, {"even"})
     return bool(legs or centred or home or sunk or (standing and p.verb < 0) or alone)
 
