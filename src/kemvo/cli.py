@@ -21,7 +21,8 @@ app = typer.Typer(
 SessionFile = Annotated[
     Path,
     typer.Argument(
-        metavar="SESSION.json", help="A session file saved by Kemvo (or a form file: one pass to watch, one to follow)."
+        metavar="SESSION.json",
+        help="A session file saved by Kemvo, or a ZIP with its sounds (or a form file: one pass to watch, one to follow).",
     ),
 ]
 Host = Annotated[str, typer.Option(help="Address to listen on. Other than 127.0.0.1 lets other machines in.")]
@@ -65,7 +66,7 @@ def cues(
         typer.Option(
             "-o",
             "--out",
-            help="File to write: captions (.vtt, .srt), a table (.csv), a sheet (.txt), .labels.txt, .chapters.vtt or .metadata.vtt. Default: WebVTT to the terminal.",
+            help="File to write: captions (.vtt, .srt), a table (.csv), a sheet (.txt), .labels.txt, .chapters.vtt, .metadata.vtt, the tempo map (.mid) or the instructor's cue sheet (.pdf). Default: WebVTT to the terminal.",
         ),
     ] = None,
     speed: Annotated[float, typer.Option(help="Multiplies every tempo.", min=0.25, max=4)] = 1.0,
@@ -82,13 +83,17 @@ def cues(
         name = out.name.lower() if out else ".vtt"
         job = prepared(session, speed)
         kinds = [f for f in CUE_FILES.values() if name.endswith(f".{f.ending}")]
-        if kinds:
+        whole = {".mid": job.as_midi, ".pdf": job.as_pdf}.get(name[-4:])
+        if out and whole:
+            out.write_bytes(whole())
+            text = ""
+        elif kinds:
             text = max(kinds, key=lambda f: len(f.ending)).write(job.practice)
         else:
             text = write_captions(job.practice.sounds, name.rsplit(".", 1)[-1])
-        if out:
+        if out and not whole:
             out.write_text(text, encoding="utf-8")
-        else:
+        elif not out:
             typer.echo(text)
         for line in job.remarks():
             typer.echo(line, err=True)
@@ -149,7 +154,9 @@ def render(
 
 @app.command()
 def read(
-    file: Annotated[Path, typer.Argument(metavar="FILE", help="A text of instruction: .txt, .md, .csv, .srt or .vtt.")],
+    file: Annotated[
+        Path, typer.Argument(metavar="FILE", help="A text of instruction: .txt, .md, .csv, .srt, .vtt or .mid.")
+    ],
     as_json: Annotated[
         bool, typer.Option("--json", help="Print JSON: [{t_ms, line, text, facts}], times in milliseconds.")
     ] = False,

@@ -2,18 +2,27 @@
 
 from __future__ import annotations
 
+import atexit
+import shutil
+import tempfile
 from pathlib import Path
 from typing import NamedTuple
 
 from kemvo.audio.clips import Clips
 from kemvo.audio.render import Order, under_of
 from kemvo.audio.voices import voice_of
+from kemvo.core.cue_sheet import cue_rows
 from kemvo.core.form import Form
 from kemvo.core.practice import Practice, work_out
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.session import Session, SpeechChoice, first_passes, missing_parts
 from kemvo.core.timeline import chapters
+from kemvo.formats.cue_files import CUE_FILES
+from kemvo.formats.cue_pdf import write_cue_pdf
 from kemvo.formats.kemvo_json import read_file
+from kemvo.formats.midi import write_midi
+from kemvo.formats.packed import is_packed, read_packed
+from kemvo.packing import unpack_sounds
 from kemvo.store.database import Database, home
 from kemvo.store.lengths import StoredBook
 from kemvo.store.sounds import BroughtSounds, FoundTakes, Shelf, Takes
@@ -22,19 +31,28 @@ BECOMES = {"left out": "is left out", "moved": "is said early"}
 
 
 class Prepared(NamedTuple):
-    """A session file, worked out: the session, the practice, the clips its voice speaks, and what was noticed."""
+    """A session file, worked out: the session, the practice, the clips its voice speaks, the sounds that may sound under
+    it, and what was noticed."""
 
     session: Session
     practice: Practice
     clips: Clips
+    sounds: BroughtSounds
     notices: list[str]
 
     def order(self) -> Order:
         """How its sound is made: as the session has it. Raises KemvoError when the sound under it is not here."""
-        folder = home()
-        brought = BroughtSounds(Database(folder / "kemvo.sqlite"), Shelf(folder / "sounds"))
-        under = under_of(self.session.sound, brought.path)
+        under = under_of(self.session.sound, self.sounds.path)
         return Order(self.session.sound, under, self.session.title, chapters(self.practice.timeline))
+
+    def as_midi(self) -> bytes:
+        """Its tempo map, markers and words."""
+        return write_midi(self.practice.timeline)
+
+    def as_pdf(self) -> bytes:
+        """The instructor's cue sheet."""
+        table = CUE_FILES["table"].write(self.practice)
+        return write_cue_pdf(self.session.title, cue_rows(self.practice), "instructor", table)
 
     def spoken(self) -> int:
         """How many cues are said."""
@@ -60,20 +78,33 @@ def one_form(path: Path) -> Form:
     return bundle.form()
 
 
-def _clips(choice: SpeechChoice) -> Clips:
+def _sounds(folder: Path) -> tuple[Takes, BroughtSounds]:
+    database, shelf = Database(folder / "kemvo.sqlite"), Shelf(folder / "sounds")
+    return Takes(database, shelf), BroughtSounds(database, shelf)
+
+
+def _clips(choice: SpeechChoice, takes: Takes) -> Clips:
     folder = home()
-    database = Database(folder / "kemvo.sqlite")
-    takes = FoundTakes(Takes(database, Shelf(folder / "sounds"))) if choice.takes else None
-    return Clips(voice_of(choice, folder), StoredBook(database), takes)
+    book = StoredBook(Database(folder / "kemvo.sqlite"))
+    return Clips(voice_of(choice, folder), book, FoundTakes(takes) if choice.takes else None)
 
 
 def prepared(path: Path, speed: float) -> Prepared:
-    """Read a session file (or a form file, as a first session over it) and work it out.
+    """Read a session file (a form file as a first session over it, a ZIP with its sounds) and work it out.
 
     Raises KemvoError for what cannot be read, OSError when there is no such file.
     """
-    bundle = read_file(path.read_bytes(), path.name)
+    data = path.read_bytes()
+    takes, sounds = _sounds(home())
+    if is_packed(data):
+        packed = read_packed(data, path.name)
+        data = packed.session
+        unpacked = Path(tempfile.mkdtemp(prefix="kemvo-"))
+        atexit.register(shutil.rmtree, unpacked, ignore_errors=True)
+        takes, sounds = _sounds(unpacked)
+        unpack_sounds(takes, sounds, packed)
+    bundle = read_file(data, path.name)
     session = bundle.session or first_passes("form", bundle.form())
-    clips = _clips(session.speech)
+    clips = _clips(session.speech, takes)
     practice = work_out(session, bundle.forms, clips.measure, speed)
-    return Prepared(session, practice, clips, [p.sentence() for p in missing_parts(session, bundle.forms)])
+    return Prepared(session, practice, clips, sounds, [p.sentence() for p in missing_parts(session, bundle.forms)])

@@ -1,6 +1,9 @@
 """The cue desk, the booth and sounds through the web API."""
 
+import base64
+import csv
 import io
+import re
 import time
 import zipfile
 from pathlib import Path
@@ -9,12 +12,15 @@ import numpy as np
 import pytest
 import soundfile
 from fastapi.testclient import TestClient
+from typer.testing import CliRunner
 
 from kemvo.api.app import create_app
 from kemvo.audio.clips import Clips
 from kemvo.audio.neural import KeptVoice
 from kemvo.audio.voice import Utterance
+from kemvo.cli import app
 from kemvo.core.schedule import solve
+from kemvo.demo.load import demo_files
 from kemvo.formats.packed import PackedSound, PackedTake, write_packed
 from kemvo.formats.schedule_json import read_talk
 
@@ -136,6 +142,49 @@ def test_a_session_goes_elsewhere_with_its_takes_and_sounds(demo_client: TestCli
             assert len(other.get("/api/takes", params={"text": line}).json()) == 1, f"opened {times} times"
         choices = other.get("/api/choices").json()["brought"]
         assert [c["title"] for c in choices] == ["Water under the sluice.flac"]
+
+
+def test_the_commands_take_a_session_with_its_sounds(demo_client: TestClient, tmp_path: Path) -> None:
+    said = demo_client.get(f"{CLASS}/cues").json()["cues"]
+    line = next(c["said"] for c in said if c["start_ms"] is not None)
+    samples = np.zeros(44_100 * 2, np.float32)
+    samples[: 44_100 * 3 // 2] = 0.3 * np.sin(np.arange(44_100 * 3 // 2) * 0.05)
+    tone = io.BytesIO()
+    soundfile.write(tone, samples, 44_100, format="WAV")
+    sounds = [PackedSound("hum.wav", tone.getvalue())]
+    packed = write_packed(demo_client.get(f"{CLASS}/file").text, [PackedTake(line, tone.getvalue())], sounds)
+    file, table = tmp_path / "class.zip", tmp_path / "cues.csv"
+    file.write_bytes(packed)
+    run = CliRunner().invoke(app, ["cues", str(file), "-o", str(table)])
+    assert run.exit_code == 0, run.output
+    rows = [r for r in csv.DictReader(table.read_text().splitlines()) if r["text"] == line and r["start_ms"]]
+    assert rows
+    assert all(1450 <= int(r["end_ms"]) - int(r["start_ms"]) <= 1650 for r in rows), "as long as the take"
+    file.write_bytes(packed[:1000])
+    assert CliRunner().invoke(app, ["cues", str(file), "-o", str(table)]).exit_code == 2
+
+
+@pytest.mark.parametrize(("ending", "begins"), [("mid", b"MThd"), ("pdf", b"%PDF-"), ("metadata.vtt", b"WEBVTT")])
+def test_the_cues_command_writes_every_kind(tmp_path: Path, ending: str, begins: bytes) -> None:
+    out = tmp_path / f"x.{ending}"
+    run = CliRunner().invoke(app, ["cues", str(demo_files()[1]), "-o", str(out)])
+    assert run.exit_code == 0, run.output
+    assert out.read_bytes().startswith(begins)
+
+
+def test_a_cue_sheet_is_taken_back_and_a_midi_file_becomes_a_form(demo_client: TestClient) -> None:
+    cue_with(demo_client, "full")
+    sheet = demo_client.get(f"{CLASS}/cue-sheet.pdf").content
+    told = demo_client.post(
+        f"{CLASS}/cue-file/look", json={"name": "sheet.pdf", "base64": base64.b64encode(sheet).decode(), "only": True}
+    ).json()
+    assert re.fullmatch(r"\d+ lines: \d+ as they are\.", told["says"]), told
+    cut = demo_client.post(f"{CLASS}/cue-file/look", json={"name": "sheet.pdf", "base64": "no base 64"})
+    assert cut.status_code == 422
+    midi = demo_client.get(f"{CLASS}/practice.mid").content
+    draft = demo_client.post("/api/texts/file", files={"file": ("practice.mid", midi)}).json()
+    assert {line["state"] for line in draft["lines"]} == {"understood"}
+    assert len(draft["form"]["sections"]) > 1
 
 
 @pytest.mark.parametrize("broken", ["another zip", "cut", "take missing", "take is no sound", "sound is no sound"])

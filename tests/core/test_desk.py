@@ -5,10 +5,12 @@ import io
 import json
 
 import pytest
+from fpdf import FPDF
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from kemvo.core.booth import booth, line_of_file
+from kemvo.core.cue_sheet import cue_rows
 from kemvo.core.cures import BETTER, cures
 from kemvo.core.desk import desk
 from kemvo.core.form import Form, Movement, Phrase, Posture, Section, Wordings, with_ids
@@ -22,8 +24,9 @@ from kemvo.core.sides import side_words
 from kemvo.core.taking import taken
 from kemvo.core.terms import in_terms
 from kemvo.core.wording import LEADS, led_in
-from kemvo.formats.cue_files import CUE_FILES, read_cues
+from kemvo.formats.cue_files import CUE_FILES
 from kemvo.formats.cue_pdf import write_cue_pdf
+from kemvo.formats.cues_back import read_cues
 from strategies import practices, talk
 
 FORM = with_ids(
@@ -252,18 +255,20 @@ def test_the_booth_lists_every_line_once_with_the_time_it_may_take() -> None:
     assert line_of_file("nothing.wav", lines) is None
 
 
-@given(practices(), st.sampled_from(["captions", "subrip", "table", "labels"]))
+@given(practices(), st.sampled_from(["captions", "subrip", "table", "labels", "sheet", "pdf"]))
 @settings(max_examples=60, deadline=None)
 def test_what_is_written_is_read_again_with_nothing_changed(practice: tuple, kind: str) -> None:
     made, forms = practice
     done = work_out(made, forms, talk)
-    row = CUE_FILES[kind]
-    text = row.write(done)
+    if kind == "pdf":
+        name, data = "x.pdf", write_cue_pdf("A", cue_rows(done), "class", CUE_FILES["table"].write(done))
+    else:
+        name, data = f"x.{CUE_FILES[kind].ending}", CUE_FILES[kind].write(done).encode()
     if not any(d.speaks() for d in done.decisions):
         with pytest.raises(KemvoError):
-            read_cues(text, f"x.{row.ending}")
+            read_cues(data, name)
         return
-    back = taken(read_cues(text, f"x.{row.ending}"), done, made, True)
+    back = taken(read_cues(data, name), done, made, True)
     assert back.session == made, back.says
     assert back.same == sum(d.speaks() for d in done.decisions)
 
@@ -272,7 +277,7 @@ def test_other_words_other_times_new_lines_and_lines_left_out_are_taken_over() -
     s = session(over(pause_before_ms=20_000))
     done = worked(s)
     spoken = sorted((d for d in done.decisions if d.speaks()), key=lambda d: d.start_ms)
-    lines = read_cues(CUE_FILES["subrip"].write(done), "x.srt")
+    lines = read_cues(CUE_FILES["subrip"].write(done).encode(), "x.srt")
     changed = [lines[0]._replace(text=lines[0].text + " please"), *lines[1:3]]
     changed += [
         lines[3]._replace(start_ms=lines[3].start_ms - 100),
@@ -298,11 +303,22 @@ def test_other_words_other_times_new_lines_and_lines_left_out_are_taken_over() -
         ("x.csv", "a,b\n1,2\n", "no columns"),
         ("x.csv", "start,text\nsoon,Sit\n", "is no time"),
         ("x.txt", "abc\tdef\tghi\n", "is no time"),
+        ("x.pdf", "%PDF-1.4 nothing", "cannot be read"),
+        ("x.chapters.vtt", "WEBVTT\n\n00:00.000 --> 00:01.000\nOpening\n", "hold nothing that is said"),
     ],
 )
 def test_a_file_that_cannot_be_taken_says_why(name: str, text: str, says: str) -> None:
     with pytest.raises(KemvoError, match=says):
-        read_cues(text, name)
+        read_cues(text.encode(), name)
+
+
+def test_a_pdf_of_another_kind_is_no_cue_sheet() -> None:
+    other = FPDF()
+    other.add_page()
+    with pytest.raises(KemvoError, match="no cue sheet"):
+        read_cues(bytes(other.output()), "x.pdf")
+    with pytest.raises(KemvoError, match="not UTF-8"):
+        read_cues(b"\xff\xfe\x00", "x.txt")
 
 
 def test_files_of_what_is_said_hold_what_they_should() -> None:
@@ -314,7 +330,7 @@ def test_files_of_what_is_said_hold_what_they_should() -> None:
     assert {"left_from", "left_to", "breath"} <= payloads[1].keys()
     assert "Part the reeds, left" in CUE_FILES["chapters"].write(done)
     assert "Part the reeds" in CUE_FILES["sheet"].write(done)
-    from kemvo.core.cue_sheet import cue_rows
-
-    assert write_cue_pdf("Reeds", cue_rows(done), "instructor")[:5] == b"%PDF-"
-    assert write_cue_pdf("", cue_rows(worked(session(over(voice="silent")))), "class")[:5] == b"%PDF-"
+    assert write_cue_pdf("Reeds", cue_rows(done), "instructor", "start_ms,text\n")[:5] == b"%PDF-"
+    assert (
+        write_cue_pdf("", cue_rows(worked(session(over(voice="silent")))), "class", "start_ms,text\n")[:5] == b"%PDF-"
+    )

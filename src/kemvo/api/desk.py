@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from base64 import b64decode
 from typing import Annotated
 
 from fastapi import APIRouter, Query, Response
@@ -17,9 +18,10 @@ from kemvo.core.desk import Desk, desk
 from kemvo.core.directions import Reader
 from kemvo.core.keeping import Scope, kept
 from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.taking import taken
-from kemvo.formats.cue_files import CUE_FILES, read_cues
+from kemvo.core.taking import FileCue, taken
+from kemvo.formats.cue_files import CUE_FILES
 from kemvo.formats.cue_pdf import write_cue_pdf
+from kemvo.formats.cues_back import read_cues
 from kemvo.formats.schedule_json import write_talk
 from kemvo.jobs import Job
 
@@ -135,18 +137,30 @@ def cue_sheet_pdf(house: Here, id_: str, reader: Reader = "instructor") -> Respo
     session, practice = house.practice_of(id_)
     name = f"{session.title or 'session'} cues {reader}"
     return Response(
-        write_cue_pdf(session.title, cue_rows(practice), reader),
+        write_cue_pdf(session.title, cue_rows(practice), reader, CUE_FILES["table"].write(practice)),
         media_type="application/pdf",
         headers={"Content-Disposition": disposition(name, "pdf")},
     )
 
 
 class TakingOver(BaseModel):
-    """A cue file to be taken over: its name and text; `only`: what it does not say is left out."""
+    """A cue file to be taken over: its name, its text (or its bytes in base64, for what is no text); `only`: what it does
+    not say is left out."""
 
     name: Annotated[str, Field(max_length=300)]
-    text: Annotated[str, Field(max_length=4_000_000)]
+    text: Annotated[str, Field(max_length=4_000_000)] = ""
+    base64: Annotated[str, Field(max_length=16_000_000)] = ""
     only: bool = False
+
+    def cues(self) -> list[FileCue]:
+        """Its lines. Raises KemvoError for what cannot be read."""
+        try:
+            data = b64decode(self.base64, validate=True) if self.base64 else self.text.encode()
+        except ValueError:
+            raise KemvoError(
+                Problem(what="This file did not arrive whole.", where=self.name, mend="Open it again.")
+            ) from None
+        return read_cues(data, self.name)
 
 
 class Looked(BaseModel):
@@ -159,7 +173,7 @@ class Looked(BaseModel):
 def look_at_cue_file(house: Here, id_: str, over: TakingOver) -> Looked:
     """What taking a cue file over would change; nothing is changed."""
     session, practice = house.practice_of(id_)
-    return Looked(says=taken(read_cues(over.text, over.name), practice, session, over.only).says)
+    return Looked(says=taken(over.cues(), practice, session, over.only).says)
 
 
 class CueFileSave(TakingOver, Version):
@@ -170,7 +184,7 @@ class CueFileSave(TakingOver, Version):
 def take_cue_file(house: Here, id_: str, over: CueFileSave) -> Response:
     """Take a cue file over: its words and times. 409 when somebody else wrote since `version`."""
     session, practice = house.practice_of(id_)
-    made = taken(read_cues(over.text, over.name), practice, session, over.only)
+    made = taken(over.cues(), practice, session, over.only)
     return answer(view(house, house.sessions.save(id_, over.version, made.session)))
 
 

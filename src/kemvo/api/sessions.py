@@ -10,7 +10,6 @@ from pydantic import BaseModel
 
 from kemvo.api.documents import DocumentView, Version, answer, disposition, download, file_name, file_text
 from kemvo.api.house import Here, House
-from kemvo.api.packing import sounds_to_pack, unpack_sounds
 from kemvo.api.sound import wav
 from kemvo.api.work import JobView, job_view
 from kemvo.audio.render import SOUND_FORMATS, Order, bed_of, render, under_of
@@ -24,6 +23,7 @@ from kemvo.formats.captions import CAPTION_FORMATS, write_captions
 from kemvo.formats.kemvo_json import read_file, write_session
 from kemvo.formats.packed import is_packed, read_packed, write_packed
 from kemvo.jobs import Job
+from kemvo.packing import sounds_to_pack, unpack_sounds
 from kemvo.store.documents import Stored
 
 MAX_PACKED_BYTES = 400_000_000
@@ -94,7 +94,7 @@ async def open_session(house: Here, file: UploadFile) -> SessionView:
     if is_packed(data):
         packed = read_packed(data, name)
         bundle = read_file(packed.session, name)
-        unpack_sounds(house, packed)
+        unpack_sounds(house.takes, house.brought, packed)
     else:
         bundle = read_file(data, name)
     here = {stored.body: stored.id for stored in house.forms.all()}
@@ -166,7 +166,7 @@ def session_packed(house: Here, id_: str) -> Response:
     """The session with its forms, the takes of its lines and the sound under it, as a ZIP file."""
     session, practice = house.practice_of(id_, wait=False)
     text = write_session(session, house.forms_of(session))
-    content = write_packed(text, *sounds_to_pack(house, session, practice.voiced()))
+    content = write_packed(text, *sounds_to_pack(house.takes, house.brought, session, practice.voiced()))
     headers = {"Content-Disposition": disposition(f"{session.title} with sounds", "zip")}
     return Response(content, media_type="application/zip", headers=headers)
 

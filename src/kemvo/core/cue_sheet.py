@@ -27,7 +27,8 @@ class CueRow(NamedTuple):
 
 
 class Mark(NamedTuple):
-    """A stretch of a practice for a metadata track: weight on the left leg at both ends (percent), breath, posture."""
+    """A stretch of a practice for a metadata track: weight on the left leg at both ends (percent), breath, posture, the
+    pass, its number, and for the how many-th time it is done; `part`: which movement of the posture, from 1 (0: none); `counts`: its counts."""
 
     start_ms: int
     end_ms: int
@@ -37,6 +38,11 @@ class Mark(NamedTuple):
     breath: str
     posture: str
     line: str
+    pass_title: str = ""
+    pass_no: int = 1
+    time: int = 1
+    part: int = 0
+    counts: float = 0
 
 
 def cue_rows(practice: Practice) -> list[CueRow]:
@@ -64,6 +70,8 @@ def marks(practice: Practice) -> list[Mark]:
         Mark(
             s.start_ms, s.end_ms, s.kind, s.left_from, s.left_to, s.breath,
             s.performance.posture.title() if s.performance else "", s.movement.line if s.movement and s.kind not in STILL else "",
+            s.leg.title, s.leg.no + 1, s.leg.round, s.movement_no + 1 if s.kind == "movement" else 0,
+            s.movement.counts if s.movement and s.kind == "movement" else 0,
         )
         for s in practice.timeline.spans
     ]  # fmt: skip

@@ -11,9 +11,9 @@ from kemvo.core.filling import filled, filled_in, in_words
 from kemvo.core.form import FILLED_IN, Form, Movement, Posture, Section, with_ids
 from kemvo.core.mirror import mirror_posture
 from kemvo.core.reading.facts import Fact
-from kemvo.core.reading.script import ReadEntry
+from kemvo.core.reading.script import Given, ReadEntry
 from kemvo.core.sides import side_words
-from kemvo.core.values import DEFAULT_TEMPO, Side, Value
+from kemvo.core.values import DEFAULT_TEMPO, EVEN, SIDE_WORD, Side, Value
 
 Understood = Literal["understood", "guessed", "not understood"]
 Became = Literal["section", "posture", "movement"]
@@ -68,11 +68,11 @@ class _Building:
             self.section("")
         self.sections[-1][1].append((posture, []))
 
-    def movement(self, movement: Movement) -> None:
+    def movement(self, movement: Movement, as_it_is: bool = False) -> None:
         if not self.sections or not self.sections[-1][1]:
             self.posture(Posture())
         before = self.sections[-1][1][-1][1]
-        if before and movement.origins.left_pct != "read":
+        if before and not as_it_is and movement.origins.left_pct != "read":
             movement = movement.model_copy(update={"left_pct": before[-1].left_pct})
         before.append(movement)
 
@@ -126,6 +126,8 @@ def _place(
 ) -> tuple[Became, Understood]:
     entry, facts = read[i]
     text = entry.text.strip()
+    if entry.given:
+        return _as_given(building, entry.given, text, facts, known)
     numbered = _NUMBER.match(text)
     bare = text[numbered.end() :] if numbered else text
     if entry.heading or text.endswith(":"):
@@ -147,6 +149,40 @@ def _place(
     building.movement(filled(new, facts))
     guessed = any(f.kind == "shift" and f.side in ("L", "R") and f.share is None for f in facts)
     return "movement", "not understood" if not facts else "guessed" if guessed else "understood"
+
+
+def _as_given(
+    building: _Building, given: Given, text: str, facts: Sequence[Fact], known: Mapping[str, Entry]
+) -> tuple[Became, Understood]:
+    """A line of which its file says what it is."""
+    if given.kind == "section":
+        building.section(text[:200])
+    elif given.kind == "posture":
+        sides = [s for s, word in SIDE_WORD.items() if text.endswith(f", {word}")]
+        name = text.rsplit(", ", 1)[0] if sides else text
+        named = next(
+            (f.id or "" for f in facts if f.kind == "posture" and f.end - f.start >= NAME_SHARE * len(text)), ""
+        )
+        building.posture(Posture(id=named, name=name[:200], side=sides[0] if sides else None))
+        if given.counts is not None and named not in known:
+            building.movement(Movement(counts=_bounded(given.counts)))
+    else:
+        movement = Movement(
+            line=text[:2000],
+            counts=_bounded(given.counts or 4.0),
+            hold_ms=given.hold_ms,
+            breath=given.breath or "free",
+            left_pct=EVEN if given.left_pct is None else given.left_pct,
+        )
+        if given.left_pct is None:
+            building.movement(filled(movement.model_copy(update={"origins": FILLED_IN}), facts))
+        else:
+            building.movement(movement, as_it_is=True)
+    return given.kind, "understood"
+
+
+def _bounded(counts: float) -> float:
+    return min(64.0, max(0.25, counts))
 
 
 def _side_in(text: str) -> Side | None:

@@ -26,11 +26,13 @@ choice)."""
 
 
 class FileCue(NamedTuple):
-    """A line of a file: when it begins, the words, and the cue's id where the file has kept it."""
+    """A line of a file: when it begins, the words, the cue's id where the file has kept it, and how far its time may be
+    off because the file rounds it."""
 
     start_ms: int
     text: str
     id: str = ""
+    grain_ms: int = SAME_MS
 
 
 class Taken(Value):
@@ -53,7 +55,7 @@ def taken(lines: Sequence[FileCue], practice: Practice, session: Session, only: 
     made = session
     for line, d in pairs:
         other = _words(line.text) != _words(d.text)
-        off = abs(line.start_ms - (d.start_ms or 0)) > SAME_MS
+        off = abs(line.start_ms - (d.start_ms or 0)) > line.grain_ms
         same += not other and not off
         reworded += other
         moved += off

@@ -21,7 +21,8 @@ Counts = Annotated[float, Field(ge=0.25, le=64, allow_inf_nan=False)]
 Tempo = Annotated[float, Field(ge=4, le=240, allow_inf_nan=False)]
 """Counts per minute."""
 
-StillMs = Annotated[int, Field(ge=0, le=30 * 60_000)]
+MOST_STILL_MS = 30 * 60_000
+StillMs = Annotated[int, Field(ge=0, le=MOST_STILL_MS)]
 """A still time that the tempo does not touch: a hold or a pause, up to half an hour."""
 
 Degrees = Annotated[int, Field(ge=-360, le=360)]

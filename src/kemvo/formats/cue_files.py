@@ -1,5 +1,4 @@
-"""What is said in a practice as files: captions, chapters and metadata (WebVTT), SubRip, CSV, a plain sheet, label lists;
-and the ones that can be read back."""
+"""What is said in a practice as files: captions, chapters and metadata (WebVTT), SubRip, CSV, a plain sheet, label lists."""
 
 from __future__ import annotations
 
@@ -7,17 +6,12 @@ import csv
 import html
 import io
 import json
-import re
-from collections.abc import Callable, Iterable, Iterator, Sequence
+from collections.abc import Callable, Iterable
 from typing import NamedTuple
-
-import pysubs2
 
 from kemvo.core.cue_sheet import CueRow, Mark, cue_rows, marks
 from kemvo.core.practice import Practice
-from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.sound import Sound
-from kemvo.core.taking import FileCue
 from kemvo.core.timeline import chapters
 from kemvo.formats.captions import write_captions
 
@@ -69,7 +63,8 @@ def _chapters(practice: Practice) -> str:
 
 def _metadata(practice: Practice) -> str:
     def payload(m: Mark) -> str:
-        plain = {k: v for k, v in m._asdict().items() if k not in ("start_ms", "end_ms") and v != ""}
+        plain = {k: v for k, v in m._asdict().items() if k not in ("start_ms", "end_ms") and v not in ("", 0)}
+        plain = {"left_from": m.left_from, "left_to": m.left_to, **plain}
         return json.dumps(plain, ensure_ascii=False).replace("-->", "→").replace("&", "\\u0026").replace("<", "\\u003c")
 
     return _vtt(("", m.start_ms, m.end_ms, payload(m)) for m in marks(practice) if m.end_ms > m.start_ms)
@@ -136,142 +131,3 @@ CUE_FILES: dict[str, CueFile] = {
     )
 }
 """The files of what is said. To write another kind, add a row."""
-
-
-# Read back
-
-
-def read_cues(text: str, name: str) -> list[FileCue]:
-    """The lines of a cue file, by its ending, in order of time. Raises KemvoError where there are none."""
-    ending = name.rsplit(".", 1)[-1].lower() if "." in name else ""
-    reader = READERS.get(ending)
-    if reader is None:
-        raise KemvoError(
-            Problem(
-                what=f"Kemvo takes no cues from “.{ending}” files.",
-                where=name,
-                mend=f"Choose one of {', '.join(f'.{e}' for e in READERS)}.",
-            )
-        )
-    found = sorted((c for c in reader(text.removeprefix("\ufeff"), name) if c.text.strip()), key=lambda c: c.start_ms)
-    if not found:
-        raise KemvoError(
-            Problem(
-                what="There are no cues with times in this file.",
-                where=name,
-                mend="Choose another file; docs/formats.md shows what is read.",
-            )
-        )
-    return found
-
-
-_TIMING = re.compile(r"^\s*((?:\d+:)?\d{1,2}:\d{2}[.,]\d{1,3})\s*-->")
-
-
-def _read_vtt(text: str, name: str) -> Iterator[FileCue]:
-    for block in re.split(r"\r?\n\s*\r?\n", text):
-        rows = block.strip().splitlines()
-        at = next((i for i, row in enumerate(rows) if _TIMING.match(row)), None)
-        if at is None:
-            continue
-        timing = _TIMING.match(rows[at])
-        assert timing
-        words = html.unescape(re.sub(r"<[^>]*>", "", " ".join(rows[at + 1 :])))
-        yield FileCue(_ms(timing[1]), " ".join(words.split()), rows[at - 1].strip() if at else "")
-
-
-def _read_srt(text: str, name: str) -> Iterator[FileCue]:
-    try:
-        events = list(pysubs2.SSAFile.from_string(text, "srt"))
-    except Exception as error:
-        raise KemvoError(
-            Problem(
-                what=f"These captions cannot be read ({error or type(error).__name__}).",
-                where=name,
-                mend="Save them again as SubRip.",
-            )
-        ) from None
-    for e in events:
-        yield FileCue(max(0, e.start), " ".join(e.plaintext.split()))
-
-
-def _read_csv(text: str, name: str) -> Iterator[FileCue]:
-    reader = csv.DictReader(io.StringIO(text, newline=""))
-    heads = {h.strip().lower(): h for h in reader.fieldnames or () if h}
-    start = next((heads[h] for h in ("start_ms", "start", "time") if h in heads), None)
-    words = next((heads[h] for h in ("text", "words", "cue", "line") if h in heads), None)
-    if start is None or words is None:
-        raise KemvoError(
-            Problem(
-                what="This table has no columns for times and words.",
-                where=name,
-                mend="Name them “start_ms” (or “start”) and “text” in its first row.",
-            )
-        )
-    for no, row in enumerate(reader, 2):
-        cell, said_ = (row.get(start) or "").strip(), " ".join((row.get(words) or "").split())
-        if not cell or not said_:
-            continue
-        ms = _cell_ms(cell, start.strip().lower())
-        if ms is None:
-            raise KemvoError(
-                Problem(
-                    what=f"“{cell}” is no time.",
-                    where=f"{name}, row {no}",
-                    mend="Write milliseconds, seconds, or minutes:seconds.",
-                )
-            )
-        yield FileCue(ms, said_, (row.get(heads.get("id", "id")) or "").strip())
-
-
-def _read_labels(text: str, name: str) -> Iterator[FileCue]:
-    for no, row in enumerate(text.splitlines(), 1):
-        if not row.strip():
-            continue
-        cells = row.split("\t")
-        try:
-            start = float(cells[0].replace(",", "."))
-        except ValueError:
-            raise KemvoError(
-                Problem(
-                    what=f"“{cells[0][:40]}” is no time.",
-                    where=f"{name}, line {no}",
-                    mend="Every line has start and end in seconds and the words, with tabs between them.",
-                )
-            ) from None
-        if 0 <= start < 86_400 and len(cells) > 2:
-            yield FileCue(round(start * 1000), " ".join(" ".join(cells[2:]).split()))
-
-
-def _cell_ms(cell: str, head: str) -> int | None:
-    if re.fullmatch(r"(?:\d+:)?\d{1,3}:\d{2}(?:[.,]\d{1,3})?", cell):
-        return _ms(cell if re.search(r"[.,]", cell) else f"{cell}.0")
-    try:
-        number = float(cell)
-    except ValueError:
-        return None
-    ms = number if head.endswith("_ms") else number * 1000
-    return round(ms) if 0 <= ms < 86_400_000 else None
-
-
-def _ms(stamp: str) -> int:
-    whole, part = re.split(r"[.,]", stamp)
-    units = [int(x) for x in whole.split(":")]
-    seconds = 0
-    for unit in units:
-        seconds = 60 * seconds + unit
-    return seconds * 1000 + int(part.ljust(3, "0")[:3])
-
-
-READERS: dict[str, Callable[[str, str], Iterator[FileCue]]] = {
-    "vtt": _read_vtt,
-    "srt": _read_srt,
-    "csv": _read_csv,
-    "txt": _read_labels,
-}
-"""How each ending is read back."""
-
-
-def endings() -> Sequence[str]:
-    """The endings that can be read back."""
-    return tuple(READERS)

@@ -2,13 +2,16 @@
 
 from __future__ import annotations
 
+import io
 from collections.abc import Sequence
 
 from fpdf import FPDF
 from fpdf.fonts import FontFace
+from pypdf import PdfReader
 
 from kemvo.core.cue_sheet import CueRow
 from kemvo.core.directions import Reader
+from kemvo.core.problem import KemvoError, Problem
 from kemvo.formats.plan_pdf import INK, QUIET, as_latin
 
 WIDTHS = {"class": (16.0, 40.0, 118.0), "instructor": (16.0, 34.0, 66.0, 58.0)}
@@ -18,8 +21,12 @@ HEADS = {
 }
 
 
-def write_cue_pdf(title: str, rows: Sequence[CueRow], reader: Reader) -> bytes:
-    """The sheet, A4. Passes are headings; what is left out is not on it."""
+ATTACHED = "cues.csv"
+"""The table that goes within the sheet, so that it can be read back."""
+
+
+def write_cue_pdf(title: str, rows: Sequence[CueRow], reader: Reader, table: str) -> bytes:
+    """The sheet, A4. Passes are headings; what is left out is not on it. `table`: the same as CSV, attached to it."""
     pdf = FPDF(format="A4")
     pdf.set_title(as_latin(title))
     pdf.set_auto_page_break(True, margin=16)
@@ -40,7 +47,27 @@ def write_cue_pdf(title: str, rows: Sequence[CueRow], reader: Reader) -> bytes:
             part = []
         if row is not None:
             part.append(row)
+    pdf.embed_file(bytes=table.encode(), basename=ATTACHED, desc="What is said, as a table", compress=True)
     return bytes(pdf.output())
+
+
+def attached(data: bytes, name: str) -> bytes:
+    """The table within a cue sheet. Raises KemvoError for any other PDF."""
+    try:
+        found = PdfReader(io.BytesIO(data)).attachments.get(ATTACHED, [])
+    except Exception as error:
+        raise KemvoError(
+            Problem(
+                what=f"This PDF cannot be read ({error or type(error).__name__}).",
+                where=name,
+                mend="Choose a cue sheet that Kemvo made.",
+            )
+        ) from None
+    if not found:
+        raise KemvoError(
+            Problem(what="This PDF is no cue sheet of Kemvo’s.", where=name, mend="Choose a cue sheet, or captions.")
+        )
+    return bytes(found[0])
 
 
 def _table(pdf: FPDF, rows: Sequence[CueRow], reader: Reader) -> None:

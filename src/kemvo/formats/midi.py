@@ -1,7 +1,8 @@
 """A practice as a Standard MIDI File (through mido): its tempo map, markers at passes and postures, words as lyrics.
 
 A count is a quarter note. Where a tempo changes gradually every movement has the tempo that makes it as long as it is.
-Still times are counted in seconds. Written only.
+Still times are counted in seconds. Where the weight arrives is the pan (controller 10), breaths and still times are text
+events, so that `formats/timed.py` reads a form from it again. Texts are UTF-8.
 """
 
 from __future__ import annotations
@@ -11,15 +12,27 @@ import io
 import mido
 
 from kemvo.core.timeline import Timeline
+from kemvo.core.values import Breath
 
 TICKS = 960
 """Ticks a count."""
-SECOND_US = 1_000_000
+CHARSET = "utf-8"
+PAN = 10
+"""Controller 10: 0 is all the weight on the left leg, 127 all on the right."""
+MOVEMENT_TEXT = "movement"
+"""A movement without words."""
+STILL_TEXTS = ("hold", "pause", "turn")
+BREATHS: dict[str, Breath] = {"breath in": "in", "breath out": "out"}
+
+
+def left_of_pan(value: int) -> int:
+    """The share on the left leg, in percent, of a value of the pan."""
+    return 100 - round(value * 100 / 127)
 
 
 def write_midi(timeline: Timeline) -> bytes:
     """The file of a timeline."""
-    file = mido.MidiFile(type=0, ticks_per_beat=TICKS)
+    file = mido.MidiFile(type=0, ticks_per_beat=TICKS, charset=CHARSET)
     track = mido.MidiTrack()
     file.tracks.append(track)
     tempo, waiting, leg = 0, 0, None
@@ -29,27 +42,31 @@ def write_midi(timeline: Timeline) -> bytes:
         counts = s.movement.counts if moving and s.movement else ms / 1000
         ticks = max(1, round(counts * TICKS))
         new = min(16_777_215, max(1, round(ms * 1000 * TICKS / ticks)))
-        texts = []
+        texts: list[tuple[str, str]] = []
         if (s.leg.no, s.leg.round) != leg:
             leg = (s.leg.no, s.leg.round)
             texts.append(("marker", s.leg.title))
         if s.performance and s.movement_no == 0 and s.kind == "movement":
             texts.append(("marker", s.performance.posture.title()))
-        if moving and s.movement and s.movement.line:
-            texts.append(("lyrics", s.movement.line))
+        if moving and s.movement:
+            texts += [("text", text) for text, breath in BREATHS.items() if breath == s.movement.breath]
+            texts.append(("lyrics", s.movement.line) if s.movement.line.strip() else ("text", MOVEMENT_TEXT))
+        elif not moving:
+            texts.append(("text", s.kind))
         if new != tempo:
             tempo = new
             track.append(mido.MetaMessage("set_tempo", tempo=new, time=waiting))
             waiting = 0
+        if moving:
+            track.append(
+                mido.Message("control_change", control=PAN, value=round((100 - s.left_to) * 1.27), time=waiting)
+            )
+            waiting = 0
         for kind, text in texts:
-            track.append(mido.MetaMessage(kind, text=_latin(text), time=waiting))
+            track.append(mido.MetaMessage(kind, text=text, time=waiting))
             waiting = 0
         waiting += ticks
     track.append(mido.MetaMessage("end_of_track", time=waiting))
     out = io.BytesIO()
     file.save(file=out)
     return out.getvalue()
-
-
-def _latin(text: str) -> str:
-    return text.replace("’", "'").replace("–", "-").encode("latin-1", "replace").decode("latin-1")

@@ -11,6 +11,7 @@ import pysubs2
 
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.reading.script import ScriptEntry
+from kemvo.formats.timed import chapter_entries, is_metadata, metadata_entries, midi_entries
 
 _TIME = re.compile(r"^\s*[\[(]?(?:(\d{1,2}):)?(\d{1,3}):([0-5]\d)(?:[.,](\d{1,3}))?[\])]?\s*[-–—:]?\s*")
 _SENTENCE = re.compile(r"(?<=[.!?])(?<!\b\d\.)(?<!\b\d\d\.)\s+(?=[A-Z“\"'(\d])")
@@ -23,14 +24,16 @@ def script_entries(data: bytes, name: str) -> list[ScriptEntry]:
     """The entries of a file, by its ending. Raises KemvoError for what cannot be read."""
     ending = name.rsplit(".", 1)[-1].lower() if "." in name else "txt"
     reader = READERS.get(ending)
-    if reader is None:
+    if reader is None and ending not in BINARY:
         raise KemvoError(
             Problem(
                 what=f"Kemvo does not read “.{ending}” texts.",
                 where=name,
-                mend=f"Save it as one of {', '.join(READERS)}.",
+                mend=f"Save it as one of {', '.join((*READERS, *BINARY))}.",
             )
         )
+    if ending in BINARY:
+        return BINARY[ending](data, name)
     try:
         text = data.decode("utf-8-sig")
     except UnicodeDecodeError:
@@ -41,6 +44,7 @@ def script_entries(data: bytes, name: str) -> list[ScriptEntry]:
         ) from None
     if "\0" in text:
         raise KemvoError(Problem(what="This file is not text.", where=name, mend="Choose a text file."))
+    assert reader
     return list(reader(text, name))
 
 
@@ -126,6 +130,16 @@ def _captions(text: str, name: str) -> Iterator[ScriptEntry]:
         no += 1
 
 
+def _vtt(text: str, name: str) -> Iterator[ScriptEntry]:
+    """Captions, or one of the tracks that Kemvo writes of a timeline."""
+    if is_metadata(text):
+        yield from metadata_entries(text, name)
+    elif name.lower().endswith(".chapters.vtt"):
+        yield from chapter_entries(text, name)
+    else:
+        yield from _captions(text, name)
+
+
 LONG_SILENCE_MS = 3000
 """After a silence of this length a caption begins a new sentence (own choice)."""
 
@@ -143,6 +157,9 @@ READERS: dict[str, Callable[[str, str], Iterator[ScriptEntry]]] = {
     "csv": _csv,
     "tsv": _csv,
     "srt": _captions,
-    "vtt": _captions,
+    "vtt": _vtt,
 }
 """How each ending is opened. To read another kind of text, add a row."""
+
+BINARY: dict[str, Callable[[bytes, str], list[ScriptEntry]]] = {"mid": midi_entries, "midi": midi_entries}
+"""The same for files that are no text."""

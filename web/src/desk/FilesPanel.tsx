@@ -4,9 +4,27 @@ import { useState } from "react";
 import { type CueFileView, call, sentence } from "../shared/api";
 import { Check } from "../shared/Check";
 
+/** A file as it is sent: its text, or its bytes in base64 where it is no text. */
+export interface CueFile {
+  name: string;
+  text: string;
+  base64: string;
+}
+
 interface FilesPanelProps {
   id: string;
-  onTake: (file: { name: string; text: string; only: boolean }) => void;
+  onTake: (file: CueFile & { only: boolean }) => void;
+}
+
+async function opened(file: File): Promise<CueFile> {
+  if (!file.name.toLowerCase().endsWith(".pdf"))
+    return { name: file.name, text: await file.text(), base64: "" };
+  const url = await new Promise<string>((done) => {
+    const reader = new FileReader();
+    reader.onload = () => done(String(reader.result));
+    reader.readAsDataURL(file);
+  });
+  return { name: file.name, text: "", base64: url.slice(url.indexOf(",") + 1) };
 }
 
 /** What is said, as files to take away; and a file that was changed elsewhere, taken back. */
@@ -16,10 +34,10 @@ export function FilesPanel({ id, onTake }: FilesPanelProps) {
     queryFn: () => call<CueFileView[]>(`sessions/${id}/cue-files`),
     staleTime: Number.POSITIVE_INFINITY,
   });
-  const [file, setFile] = useState<{ name: string; text: string } | null>(null);
+  const [file, setFile] = useState<CueFile | null>(null);
   const [only, setOnly] = useState(false);
   const [told, setTold] = useState("");
-  const look = async (chosen: { name: string; text: string }, all: boolean) => {
+  const look = async (chosen: CueFile, all: boolean) => {
     try {
       const found = await call<{ says: string }>(`sessions/${id}/cue-file/look`, "POST", {
         ...chosen,
@@ -69,17 +87,17 @@ export function FilesPanel({ id, onTake }: FilesPanelProps) {
       <section className="grid gap-2">
         <h2 className="text-lg">Take back</h2>
         <p className="quiet text-sm">
-          Captions (.vtt, .srt), a table (.csv) or labels (.txt) that were changed elsewhere: their words and
-          times count from then on.
+          Captions (.vtt, .srt), a table (.csv), labels or the sheet (.txt) that were changed elsewhere, or a
+          cue sheet (.pdf): their words and times count from then on.
         </p>
         <input
           type="file"
           className="file-input file-input-sm w-full"
-          accept=".vtt,.srt,.csv,.txt"
+          accept=".vtt,.srt,.csv,.txt,.pdf"
           aria-label="Cue file to take back"
           onChange={(e) => {
             const chosen = e.target.files?.[0];
-            if (chosen) void chosen.text().then((text) => look({ name: chosen.name, text }, only));
+            if (chosen) void opened(chosen).then((f) => look(f, only));
           }}
         />
         <Check

@@ -70,7 +70,7 @@ export function TextPage() {
           <input
             ref={chooser}
             type="file"
-            accept=".txt,.md,.csv,.tsv,.srt,.vtt"
+            accept=".txt,.md,.csv,.tsv,.srt,.vtt,.mid,.midi"
             className="hidden"
             aria-label="Text file"
             onChange={(e) => {

@@ -5,25 +5,38 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 from itertools import pairwise
-from typing import Any, NamedTuple
+from typing import Any, Literal, NamedTuple
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.facts import Fact, as_plain
 from kemvo.core.reading.names import NameIndex
 from kemvo.core.reading.quantities import COUNTED
 from kemvo.core.reading.read import read_line
+from kemvo.core.values import Breath
+
+
+class Given(NamedTuple):
+    """What an entry is known to be, where its file says so and nothing is to be guessed: a section, a posture, or a
+    movement. `counts`, `hold_ms`, `left_pct` and `breath` as a movement has them; None where the file has none."""
+
+    kind: Literal["section", "posture", "movement"]
+    counts: float | None = None
+    hold_ms: int = 0
+    left_pct: int | None = None
+    breath: Breath | None = None
 
 
 class ScriptEntry(NamedTuple):
     """A piece of a text. `t_ms`: its time in milliseconds, None if it has none; `line`: where it begins in the
     file, counted from 1; `flows`: the sentence may go on into the next piece, as in captions; `heading`: the text marks
-    it as one."""
+    it as one; `given`: what it is, where the file says so."""
 
     t_ms: int | None
     line: int
     text: str
     flows: bool = False
     heading: bool = False
+    given: Given | None = None
 
 
 class ReadEntry(NamedTuple):
