@@ -29,8 +29,8 @@ class Front(NamedTuple):
     def value(self, t: int) -> int:
         """Its value at t; beyond its end the last one."""
         if self.at is None:
-            return int(self.values[min(t - self.base, len(self.values) - 1)])
-        k = int(np.searchsorted(self.at, t - self.base, "right")) - 1
+            return self.values.item(min(t - self.base, len(self.values) - 1))
+        k = int(self.at.searchsorted(t - self.base, "right")) - 1
         if k >= len(self.at) - 1:
             return int(self.values[-1])
         a, b = int(self.at[k]), int(self.at[k + 1])
@@ -39,7 +39,7 @@ class Front(NamedTuple):
 
     def first(self, value: int) -> int:
         """The first place at which it is so much."""
-        k = int(np.searchsorted(self.values, value, "left"))
+        k = int(self.values.searchsorted(value, "left"))
         if self.at is None or k == 0:
             return self.base + (k if self.at is None else 0)
         a, b = int(self.at[k - 1]), int(self.at[k])
@@ -57,14 +57,18 @@ class Front(NamedTuple):
         return Front(self.base, self.values[at], at)
 
 
-def lift(out: Ints, front: Front, start: int, worth: int) -> None:
-    """Raise `out` to what a wording brings that begins at `start` and every step after it."""
+def lift(out: Ints, front: Front, start: int, worth: int, fresh: bool, scratch: Ints) -> None:
+    """Raise `out` to what a wording brings that begins at `start` and every step after it. `fresh`: there is nothing in
+    `out` yet. `scratch`: room to work in, at least as long."""
     at = start - front.base
-    known = front.values[at : at + len(out)] if at < len(front.values) else front.values[:0]
-    n = len(known)
+    n = max(0, min(len(front.values) - at, len(out)))
+    if fresh:
+        np.add(front.values[at : at + n], worth, out=out[:n])
+        out[n:] = front.values[-1] + worth
+        return
     if n:
         head = out[:n]
-        np.maximum(head, known + worth, out=head)
+        np.maximum(head, np.add(front.values[at : at + n], worth, out=scratch[:n]), out=head)
     if n < len(out):
         rest = out[n:]
         np.maximum(rest, front.values[-1] + worth, out=rest)

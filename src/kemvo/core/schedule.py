@@ -216,10 +216,12 @@ class _Task:
         self.late = [round(s.late * self.step * SCALE / 1000) for s in self.sayings]
         self.ideal = [(s.due_ms if s.ideal_ms is None else s.ideal_ms) // self.step for s in self.sayings]
         self.options = self._options()
+        self.order = [_widest_first(row) for row in self.options]
         self.by_first = [sorted({o.first for o in row}, reverse=True) for row in self.options]
         musts = any(self._needed(s) for s in self.sayings)
         self.must = 1 + sum(self._most(i) for i in range(len(self.sayings))) if musts else 0
         self.known: dict[tuple[float, ...], list[Utterance]] = {}
+        self.ramps: dict[int, Ints] = {}
 
     def _most(self, i: int) -> int:
         """As much as any way to say a saying (and those it is joined with) can bring or cost."""
@@ -270,19 +272,28 @@ class _Task:
         off = end - self.ideal[i]
         return -off * self.early[i] if off < 0 else off * self.late[i]
 
-    def _prices(self, first: int, last: int, low: int, high: int) -> Ints:
-        """The same for all ends from low to high, of all sayings from first to last."""
-        out: Ints | None = None
+    def _pay(self, part: Ints, first: int, last: int, low: int) -> int:
+        """Take from `part`, which begins at the end `low`, what ending then costs the sayings from first to last. Answers
+        with the index from which on the cost may rise."""
+        rises = len(part)
         for i in range(first, last + 1):
-            early, late, ideal = self.early[i], self.late[i], self.ideal[i]
-            if not early and not late:
-                continue
-            price = np.arange(low - ideal, high - ideal + 1, dtype=np.int64)
-            before = min(max(ideal - low, 0), len(price))
-            price[:before] *= -early
-            price[before:] *= late
-            out = price if out is None else out + price
-        return np.zeros(1, np.int64) if out is None else out
+            early, late = self.early[i], self.late[i]
+            before = min(max(self.ideal[i] - low, 0), len(part))
+            if early and before:
+                far = self.ideal[i] - low
+                part[:before] -= self._ramp(early, far)[far : far - before : -1]
+            if late and before < len(part):
+                near = low + before - self.ideal[i]
+                part[before:] -= self._ramp(late, near + len(part) - before)[near : near + len(part) - before]
+                rises = min(rises, before)
+        return rises
+
+    def _ramp(self, price: int, reach: int) -> Ints:
+        """The price of 0, 1, 2 … steps, at least up to `reach`."""
+        known = self.ramps.get(price)
+        if known is None or len(known) <= reach:
+            known = self.ramps[price] = np.arange(2 * reach + 1, dtype=np.int64) * price
+        return known
 
     def best(self, prices: Sequence[float]) -> list[Utterance]:
         """The utterances of greatest value at a price on speech under each ceiling."""
@@ -353,17 +364,30 @@ class _Task:
             return None
         low = min(o.starts[0][0] + o.ms for o in row)
         high = max(o.starts[-1][1] + o.ms for o in row)
-        out = np.full(high - low + 1, NEVER, np.int64)
+        out: Ints | None = None
+        # What one free stretch until the end brings never falls but for prices that rise.
+        falls = any(len(o.starts) > 1 or o.starts[0][1] + o.ms < high for o in row)
+        rises = high - low + 1
         for first in self.by_first[i]:
-            part = out if first == i else np.full(high - low + 1, NEVER, np.int64)
-            for o, w in zip(row, worth, strict=True):
-                if o.first == first:
-                    for a, b in o.starts:
-                        lift(part[a + o.ms - low : b + o.ms - low + 1], fronts[first], a, w)
-            part -= self._prices(first, i, low, high)
-            if part is not out:
-                np.maximum(out, part, out=out)
-        return Front(low, np.maximum.accumulate(out))
+            part = np.empty(high - low + 1, np.int64)
+            scratch = np.empty(high - low + 1, np.int64)
+            fresh = True
+            for n in self.order[i]:
+                o = row[n]
+                if o.first != first:
+                    continue
+                if fresh and (falls or o.starts[0][0] + o.ms > low):
+                    part.fill(NEVER)
+                    fresh = False
+                for a, b in o.starts:
+                    lift(part[a + o.ms - low : b + o.ms - low + 1], fronts[first], a, worth[n], fresh, scratch)
+                fresh = False
+            rises = min(rises, self._pay(part, first, i, low))
+            out = part if out is None else np.maximum(out, part, out=out)
+        assert out is not None
+        tail = out if falls else out[max(0, rises - 1) :]
+        np.maximum.accumulate(tail, out=tail)
+        return Front(low, out)
 
     def _next(self, front: Front, gains: Front | None, base: int) -> Front:
         """The front after a saying, from `base` on: nothing earlier is asked for any more."""
@@ -375,15 +399,17 @@ class _Task:
         top = max(front.base + len(front.values) - 1, begins + len(gains.values) - 1)
         if base >= top:
             return Front(base, np.array([max(last, int(gains.values[-1]))], np.int64))
-        out = np.full(top - base + 1, last, np.int64)
+        out = np.empty(top - base + 1, np.int64)
         kept = front.values[base - front.base :]
         out[: len(kept)] = kept
+        out[len(kept) :] = last
         at = max(0, begins - base)
         new = gains.values[max(0, base - begins) :]
         stretch = out[at : at + len(new)]
         np.maximum(stretch, new, out=stretch)
         rest = out[at + len(new) :]
-        np.maximum(rest, gains.values[-1], out=rest)
+        if len(rest):
+            np.maximum(rest, gains.values[-1], out=rest)
         return Front(base, out)
 
     def _told(
@@ -450,6 +476,11 @@ class _Task:
         missed = tuple(s.id for s in self.sayings if self._needed(s) and s.id not in spoken)
         value = self.value(said) / SCALE
         return Answer(tuple(said), value, missed, tuple(prices), value, kept)
+
+
+def _widest_first(row: Sequence[_Option]) -> list[int]:
+    """The ways to say something by their earliest end."""
+    return sorted(range(len(row)), key=lambda n: row[n].starts[0][0] + row[n].ms)
 
 
 def _step(talk: Talk) -> int:
