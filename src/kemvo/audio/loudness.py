@@ -105,7 +105,7 @@ class Meter:
         )
         low = firwin(2 * TAPS * OVER + 1, 1 / OVER) * OVER
         wide = self.frame + 2 * TAPS
-        self._between = np.zeros((wide, self.frame * OVER))
+        self._between = np.zeros((wide, self.frame * OVER), np.float32)
         for out in range(self.frame * OVER):
             for k in range(wide):
                 at = out + TAPS * OVER - k * OVER + TAPS * OVER
@@ -135,12 +135,13 @@ class Meter:
         rows = np.lib.stride_tricks.sliding_window_view(x[: frames * self.frame + 2 * TAPS], self.frame + 2 * TAPS)[
             :: self.frame
         ]
-        peaks = np.abs(rows[:, TAPS : TAPS + self.frame]).max(axis=1)
+        middle = rows[:, TAPS : TAPS + self.frame]
+        peaks = np.maximum(middle.max(axis=1), -middle.min(axis=1))
         self._highest = max(self._highest, float(peaks.max()))
         look = peaks > WORTH_A_LOOK * self._highest
         if look.any():
-            between = np.abs(rows[look] @ self._between).max(axis=1)
-            peaks[look] = np.maximum(peaks[look], between)
+            between = rows[look].astype(np.float32) @ self._between
+            peaks[look] = np.maximum(peaks[look], np.maximum(between.max(axis=1), -between.min(axis=1)))
         peaks[~look] *= BETWEEN
         return np.asarray(peaks)
 
