@@ -238,3 +238,10 @@ def test_totals_add_up_with_paces_and_chains() -> None:
     session = with_pass_ids(Session(passes=(block(kind="chain", repeats=2), block(paces=(Pace(tempo=20, to=70),)))))
     made = session_plan(session, FORMS)
     assert sum(line.totals.ms for line in made.passes) == made.totals.ms == plan(session, FORMS).total_ms
+
+
+def test_what_stands_before_the_new_postures_counts_as_taught_before() -> None:
+    told = laid_out(PATTERNS["two-angles"], "f", FORM, ["q1", "q2"], ["q0"], "Lesson", 30)
+    assert laid_out(PATTERNS["two-angles"], "f", FORM, ["q1", "q2"], None, "Lesson", 30) == told
+    first = laid_out(PATTERNS["two-angles"], "f", FORM, ["q0"], None, "Lesson", 30)
+    assert first == laid_out(PATTERNS["two-angles"], "f", FORM, ["q0"], [], "Lesson", 30)

@@ -21,7 +21,7 @@ router = APIRouter(prefix="/api/catalogue", tags=["catalogue"])
 
 class Suggestion(BaseModel):
     """A posture of the catalogue, ready to be put into a form; `other` is its other side, if it has one. `own`: the
-    instructor keeps it; `over`: in place of the catalogue's."""
+    instructor keeps it; `over`: in place of the catalogue's; `counts`: of all its movements."""
 
     id: str
     name: str
@@ -29,6 +29,7 @@ class Suggestion(BaseModel):
     pinyin: list[str]
     own: bool
     over: bool
+    counts: float
     posture: Posture
     other: Posture | None
 
@@ -57,6 +58,7 @@ def _suggestions(house: House, entries: list[Entry]) -> list[Suggestion]:
             pinyin=list(e.pinyin),
             own=e.id in own,
             over=e.id in own and e.id in shipped,
+            counts=sum(m.counts for m in e.posture.movements),
             posture=filled_in(e.posture),
             other=filled_in(e.on(other)) if e.posture.side else None,
         )

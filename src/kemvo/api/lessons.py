@@ -25,12 +25,12 @@ router = APIRouter(prefix="/api/sessions", tags=["lessons"])
 
 class LayOut(BaseModel):
     """A lesson to be laid out: its pattern, over which form, which postures are new today and which were taught before
-    (ids), and the minutes there are."""
+    (ids; None: those before the new ones), and the minutes there are."""
 
     pattern: Annotated[str, Field(max_length=40)]
     form_id: Annotated[str, Field(max_length=64)]
     new: Annotated[list[str], Field(max_length=400)] = []
-    before: Annotated[list[str], Field(max_length=400)] = []
+    before: Annotated[list[str], Field(max_length=400)] | None = None
     title: Annotated[str, Field(max_length=200)] = ""
     minutes: Annotated[float, Field(ge=1, le=360)] | None = None
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from itertools import takewhile
 
 from kemvo.core.blocks import KINDS, Goes, Laid, PatternRow
 from kemvo.core.breathed import tempo_range
@@ -26,13 +27,15 @@ def laid_out(
     form_id: str,
     form: Form,
     new: Sequence[str],
-    before: Sequence[str],
+    before: Sequence[str] | None,
     title: str,
     minutes: float | None,
 ) -> Session:
-    """A lesson after a pattern. `new`, `before`: ids of the postures that are new today and that were taught before;
-    blocks that would go over nothing are left out."""
+    """A lesson after a pattern. `new`, `before`: ids of the postures that are new today and that were taught before (None:
+    those that stand before the new ones in the form); blocks that would go over nothing are left out."""
     ids = [p.id for p in form.postures()]
+    if before is None:
+        before = list(takewhile(lambda id_: id_ not in new, ids)) if new else []
     parts = {"new": _part(form_id, ids, new), "before": _part(form_id, ids, before), "all": _part(form_id, ids, ids)}
     passes = []
     for laid in pattern.blocks:

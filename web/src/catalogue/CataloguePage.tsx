@@ -80,7 +80,7 @@ export function CataloguePage() {
                 <span className="font-name text-lg font-semibold">{s.name}</span>
                 <span className="quiet">{s.pinyin[0]}</span>
                 <span className="quiet flex-1 text-sm">
-                  {[s.styles.join(", "), s.posture.side ? "both sides" : "", plural(counts(s), "count")]
+                  {[s.styles.join(", "), s.posture.side ? "both sides" : "", plural(s.counts, "count")]
                     .filter(Boolean)
                     .join(" · ")}
                 </span>
@@ -126,5 +126,3 @@ export function CataloguePage() {
     </div>
   );
 }
-
-const counts = (s: Suggestion) => s.posture.movements.reduce((n, m) => n + m.counts, 0);

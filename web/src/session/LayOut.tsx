@@ -26,7 +26,6 @@ export function LayOut() {
         pattern,
         form_id: form.id,
         new: form.posture_ids.slice(ends.newFrom, ends.newTo + 1),
-        before: form.posture_ids.slice(0, ends.newFrom),
         minutes,
       });
       navigate(`/sessions/${made.id}`);
