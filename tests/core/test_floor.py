@@ -20,6 +20,7 @@ from kemvo.core.space import needed, space
 from kemvo.core.stances import STANCES, stance_in
 from kemvo.core.values import OTHER_SIDE, Side
 from kemvo.core.walking import trace
+from kemvo.core.ways import SIZES
 
 
 def ends(form: Form) -> tuple[Foot, Foot]:
@@ -92,6 +93,35 @@ def test_an_alternating_posture_walks_on_both_sides() -> None:
     posture = form.postures()[0].model_copy(update={"repeats": 2, "alternate": True, "side": "L"})
     form = form.model_copy(update={"sections": (form.sections[0].model_copy(update={"postures": (posture,)}),)})
     assert ends(form)[1].y > ends(form)[0].y > 0
+
+
+def test_a_small_step_is_shorter_a_long_one_longer_and_both_as_wide() -> None:
+    def went(line: str) -> tuple[float, float]:
+        form = walk("All the weight into the right", line, "Seventy percent into the left")
+        along, right = offset(*ends(form), 0)
+        return -along, right
+
+    (small, a), (usual, b), (long, c) = map(
+        went, ("Left foot takes a small step forward", "Left foot steps forward", "Left foot takes a long step forward")
+    )
+    assert small < usual < long
+    assert a == pytest.approx(b) == pytest.approx(c)
+    assert small == pytest.approx(SIZES["small"] * usual)
+
+
+@pytest.mark.parametrize(
+    ("line", "dx", "dy"),
+    [
+        ("Left foot steps back 10 centimetres", 0, -0.1),
+        ("Left foot steps forward a fist's width", 0, 0.1),
+        ("Left foot moves out 20 cm", -0.2, 0),
+        ("Left foot moves in 5 cm", 0.05, 0),
+    ],
+)
+def test_a_step_of_so_many_centimetres_moves_the_foot_so_far(line: str, dx: float, dy: float) -> None:
+    t = trace(walk("All the weight into the right", line))
+    before, after = t.steps[1].before.left, t.steps[1].after.left
+    assert (after.x - before.x, after.y - before.y) == pytest.approx((dx, dy), abs=1e-9)
 
 
 def test_smaller_steps_and_smaller_people_take_less_room() -> None:

@@ -147,9 +147,15 @@ def test_facts_stand_in_the_text_and_keep_to_their_fields(text: str) -> None:
 sides = st.sampled_from(["L", "R"])
 written = st.one_of(
     st.builds(
-        lambda s, d, t: Fact(kind="step", start=0, end=1, side=s, direction=d, touch=t),
+        lambda s, d, t, far: Fact(kind="step", start=0, end=1, side=s, direction=d, touch=t, size=far[0], cm=far[1]),
         sides,
-        st.sampled_from(["out", "forward", "back", "in", "corner", "behind", "half", "circle", "down"]),
+        st.sampled_from(["out", "forward", "back", "in", "corner", "behind", "circle", "down"]),
+        st.sampled_from([None, "heel", "toe"]),
+        st.sampled_from([(None, None), ("small", None), ("long", None), (None, 5), (None, 20)]),
+    ),
+    st.builds(
+        lambda s, t: Fact(kind="step", start=0, end=1, side=s, direction="half", touch=t),
+        sides,
         st.sampled_from([None, "heel", "toe"]),
     ),
     st.builds(lambda s: Fact(kind="lift", start=0, end=1, side=s), sides),
@@ -192,6 +198,24 @@ def test_any_text_can_be_read(text: str) -> None:
 @given(st.lists(st.sampled_from(" ".join(ALL_LINES).split()), max_size=40).map(" ".join))
 def test_any_row_of_such_words_can_be_read(text: str) -> None:
     assert all(0 <= f.start < f.end <= len(text) for f in read_line(text, NAMES))
+
+
+@pytest.mark.parametrize(
+    ("text", "size", "cm"),
+    [
+        ("Take a small step to the left with the left foot", "small", None),
+        ("Left foot steps forward a little", "small", None),
+        ("A long step back with the right foot", "long", None),
+        ("step the left foot back by a fist's width", None, 10),
+        ("move the right foot out two fists wide", None, 20),
+        ("Right foot steps back 15 centimetres", None, 15),
+        ("step forward four inches with the left foot", None, 10),
+        ("Step forward with the left foot", None, None),
+    ],
+)
+def test_how_far_a_step_goes(text: str, size: str | None, cm: int | None) -> None:
+    (step,) = [f for f in read_line(text) if f.kind == "step"]
+    assert (step.size, step.cm) == (size, cm)
 
 
 def test_what_a_line_says_is_filled_in_and_what_it_does_not_say_stays() -> None:

@@ -43,7 +43,7 @@ class Correcting(BaseModel):
 
     movement: Movement
     no: Annotated[int, Field(ge=0)]
-    what: Literal["side", "direction", "touch", "toes", "on", "to", "part", "gone", "read"]
+    what: Literal["side", "direction", "touch", "size", "toes", "on", "to", "part", "gone", "read"]
 
 
 @router.post("/read/correct")

@@ -70,9 +70,10 @@ def in_words(f: Fact) -> str:
     whose = {"L": "left ", "R": "right ", "both": "both ", None: ""}[f.side]
     match f.kind:
         case "step":
-            stepped = _joined(
-                f"{whose}foot steps" if f.side != "both" else "feet step", WAY_WORDS.get(f.direction or "", "")
-            )
+            verb = ("takes", "take") if f.size else ("steps", "step")
+            who = f"{whose}foot {verb[0]}" if f.side != "both" else f"feet {verb[1]}"
+            size = f"a {f.size} step" if f.size else ""
+            stepped = _joined(who, size, WAY_WORDS.get(f.direction or "", ""), f"{f.cm} cm" if f.cm else "")
             return f"{stepped}, {f.touch} first" if f.touch else stepped
         case "lift":
             return f"{whose}foot lifts"
@@ -119,6 +120,7 @@ CHOICES: dict[str, tuple[tuple[str, tuple[str | None, ...]], ...]] = {
         ("side", ("L", "R", "both")),
         ("direction", ("forward", "back", "out", "in", "corner", "side", "half", "behind", "up", "down", "circle", None)),
         ("touch", ("heel", "toe", "ball", None)),
+        ("size", ("small", "long", None)),
     ),
     "lift": (("side", ("L", "R", "both")),),
     "pivot": (("side", ("L", "R", "both")), ("toes", ("in", "out", None)), ("on", ("heel", "ball", None))),

@@ -38,6 +38,7 @@ from kemvo.core.segments import BALL_AT, Body, body
 from kemvo.core.stances import OPENING_STANCE, STANCES, Contact, Named, StanceRow, back_deg
 from kemvo.core.timeline import Span, plan_form
 from kemvo.core.values import OTHER_SIDE, Side
+from kemvo.core.ways import EMPTY_STEP, EMPTY_WAYS, SIZES, STEPPED_INTO, WAYS, moved_by
 from kemvo.core.weight import EMPTY_UP_TO, full_side
 
 
@@ -50,41 +51,6 @@ class Tweak(NamedTuple):
     how: Literal["reversed", "longer", "other foot"]
     factor: float = 1.0
 
-
-class Way(NamedTuple):
-    """Where a step goes from the standing foot: `along` in shares of stature, `across` in shoulder widths to the
-    stepping foot's own side; `toes`: how far they point outward from the facing (None: as the school's back foot);
-    `lands`: what touches first."""
-
-    along: float
-    across: float
-    toes: int | None
-    lands: Contact
-
-
-BOW = STANCES["bow"].along
-
-WAYS: dict[str, Way] = {
-    "forward": Way(BOW, 1.0, 0, "heel"),
-    "corner": Way(BOW, 1.0, 0, "heel"),
-    "circle": Way(BOW, 1.0, 0, "heel"),
-    "back": Way(-BOW, 1.0, None, "toe"),
-    "out": Way(0, 1.0, 0, "toe"),
-    "side": Way(0, 1.7, 0, "toe"),
-    "in": Way(0, 0.4, 0, "toe"),
-    "up": Way(0, 0.4, 0, "toe"),
-    "half": Way(-BOW / 2, 0.4, 30, "toe"),
-    "behind": Way(-0.14, -0.3, 30, "toe"),
-}
-"""Where steps go. Forward steps land heel first, backward ones toes first (common practice, no source)."""
-
-STEPPED_INTO = frozenset(STANCES) - {"one-leg", "sitting"}
-"""Stances whose geometry a step takes when the same words name both."""
-
-EMPTY_WAYS = frozenset({None, "forward", "corner", "circle"})
-
-EMPTY_STEP = Way(STANCES["empty-toe"].along, STANCES["empty-toe"].across, 0, "toe")
-"""A foot set down in front that gets no weight: an empty stance."""
 
 LITTLE_DEG = 15
 
@@ -406,6 +372,12 @@ class _Walker:
             is_front = (named.side == side) if named.side else way.along >= 0
             along, across = self._lengths(row.along if is_front else -row.along, row.across)
             toes = row.front_deg if is_front else back_deg(row, self.manner)
+        if fact.size and fact.direction != "half":
+            along, across = (along * SIZES[fact.size], across) if along else (along, across * SIZES[fact.size])
+        if fact.cm:
+            return moved_by(
+                fact.cm / 100, foot, stand, side, facing, along, fact.direction in ("in", "up"), toes, contact
+            )
         if self.tweak and self.tweak.side == side:
             if self.tweak.how == "reversed":
                 along, across = -along, across if along else -across

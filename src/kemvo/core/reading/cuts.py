@@ -313,7 +313,7 @@ def _same_action(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: 
     first = since + verbs[since:i].index(True)
     if tokens[first].w in ("let", "keep", "going", "go") and i - first <= 4:
         return True
-    if tokens[i].w in lx.STEP and tokens[i - 1].w in NOUN_BEFORE:
+    if tokens[i].w in lx.STEP and tokens[i - 1].w in NOUN_BEFORE | SIZES:
         return True
     aims = (
         tokens[first].w not in lx.PIVOT | lx.TURN

@@ -11,10 +11,11 @@ from kemvo.core.values import Breath, Value
 FactKind = Literal["step", "lift", "pivot", "shift", "turn", "kick", "breath", "posture", "hold", "counts"]
 FactSide = Literal["L", "R", "both"]
 Direction = Literal["out", "forward", "back", "in", "up", "half", "corner", "side", "behind", "down", "circle"]
+Size = Literal["small", "long"]
 Touch = Literal["heel", "toe", "ball"]
 
 FIELDS: dict[FactKind, tuple[str, ...]] = {
-    "step": ("side", "direction", "touch"),
+    "step": ("side", "direction", "touch", "size", "cm"),
     "lift": ("side",),
     "pivot": ("side", "on", "toes", "angle"),
     "shift": ("side", "share"),
@@ -32,7 +33,7 @@ class Fact(Value):
     """One thing a line says.
 
     `start`, `end`: the letters of the line it was read from. `side`: the foot that acts; for a shift the leg
-    that receives. `share`: percent of the weight on that leg. `to`: left, right, front, back, corner, around,
+    that receives. `size`: a step smaller or longer than usual; `cm`: how far the foot goes. `share`: percent of the weight on that leg. `to`: left, right, front, back, corner, around,
     a compass word or an hour ("3"). `angle`, `degrees`: in degrees. `ms`: in milliseconds. Empty: not said.
     """
 
@@ -42,6 +43,8 @@ class Fact(Value):
     side: FactSide | None = None
     direction: Direction | Breath | None = None
     touch: Touch | None = None
+    size: Size | None = None
+    cm: Annotated[int, Field(ge=1, le=200)] | None = None
     on: Literal["heel", "ball"] | None = None
     toes: Literal["in", "out"] | None = None
     angle: int | None = None

@@ -8,10 +8,19 @@ from typing import Literal
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.foot_kind import kind_of, step_is_verb
-from kemvo.core.reading.foot_way import pivot_on, side_of_foot, sides_named, stands_by, toes_way, touch_of, way_of
+from kemvo.core.reading.foot_way import (
+    pivot_on,
+    side_of_foot,
+    sides_named,
+    size_of,
+    stands_by,
+    toes_way,
+    touch_of,
+    way_of,
+)
 from kemvo.core.reading.foot_words import BRING, FOLLOWS, HEELS, MERELY_MOVES, NEAR, POINTING, PUT, TOES, TOUCHES
 from kemvo.core.reading.piece import Memory, Piece
-from kemvo.core.reading.quantities import angle, share
+from kemvo.core.reading.quantities import angle, distance, share
 
 ONWARD = frozenset("out forward back in".split())
 
@@ -79,7 +88,16 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
     way, where = way_of(p, noun)
     if way is None and p.verb_in(MERELY_MOVES) and p.w(p.first) in ("before", "until", "till", "once", "after"):
         return
-    yield p.fact("step", (*at, *([] if where is None else [where])), side=side, direction=way, touch=touch_of(p, noun))
+    far = distance(p.tokens, p.first, p.last)
+    yield p.fact(
+        "step",
+        (*at, *([] if where is None else [where])),
+        side=side,
+        direction=way,
+        touch=touch_of(p, noun),
+        size=None if far else size_of(p),
+        cm=far,
+    )
 
 
 def _ends_at(p: Piece) -> bool:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from kemvo.core.reading import lexicon as lx
-from kemvo.core.reading.facts import FactSide
+from kemvo.core.reading.facts import FactSide, Size
 from kemvo.core.reading.foot_kind import FootKind, is_place
 from kemvo.core.reading.foot_words import BALLS, FIRST, HEELS, NEAR, PLACES, RESTING, STAMP, TOES, TOUCHES
 from kemvo.core.reading.piece import Memory, Piece
@@ -111,6 +111,18 @@ def _is_no_way(p: Piece, i: int, others: bool) -> bool:
     if w in ("half", "follow"):
         return "step" not in {p.w(i + 1), p.w(i + 2), p.w(i + 3)} and not p.verb_in(lx.STEP)
     return False
+
+
+SMALL = frozenset("small smaller little short shorter tiny slightly bit".split())
+LONG = frozenset("long longer big bigger large larger deep wide wider".split())
+
+
+def size_of(p: Piece) -> Size | None:
+    """A step smaller or longer than usual."""
+    words = {w for i, w in enumerate(p.in_order()) if p.w(p.first + i + 1) not in ("arc", "circle", "curve")}
+    if "half" in words:
+        return None
+    return "small" if words & SMALL else "long" if words & LONG else None
 
 
 def touch_of(p: Piece, noun: int | None) -> str | None:

@@ -106,8 +106,36 @@ def angle(tokens: Sequence[Token], first: int, last: int) -> int | None:
     return None
 
 
+IN_CM = {
+    "cm": 1.0,
+    "centimetre": 1.0,
+    "centimetres": 1.0,
+    "centimeter": 1.0,
+    "centimeters": 1.0,
+    "inch": 2.54,
+    "inches": 2.54,
+}
+FIST_CM = 10
+""" "A fist's width" (common practice, no source)."""
+FISTS = frozenset({"fist", "fist's", "fists"})
+
+
+def distance(tokens: Sequence[Token], first: int, last: int) -> int | None:
+    """A distance in centimetres: "ten centimetres", "four inches", "a fist's width"."""
+    for i in range(first, last):
+        found = number_at(tokens, i, last) if _may_be_number(tokens[i].w) else None
+        n, after = found or (1.0, i)
+        unit = tokens[after].w if after < last else ""
+        if unit in IN_CM and found:
+            return min(200, max(1, round(n * IN_CM[unit])))
+        wide = after + 1 < last and tokens[after + 1].w in ("width", "wide", "widths")
+        if unit in FISTS and wide:
+            return min(200, round(n * FIST_CM))
+    return None
+
+
 COUNTED = frozenset(
-    "percent seconds second counts count times time breaths breath o'clock oclock of minutes inches steps step".split()
+    "percent cm centimetres centimeters inches inch fists seconds second counts count times time breaths breath o'clock oclock of minutes inches steps step".split()
 )
 
 

@@ -1,0 +1,67 @@
+"""Where steps go: how far, which way the toes point, what touches first."""
+
+from __future__ import annotations
+
+from math import cos, radians, sin
+from typing import NamedTuple
+
+from kemvo.core.floor import Foot, nearest, offset
+from kemvo.core.stances import STANCES, Contact
+from kemvo.core.values import Side
+
+
+class Way(NamedTuple):
+    """Where a step goes from the standing foot: `along` in shares of stature, `across` in shoulder widths to the
+    stepping foot's own side; `toes`: how far they point outward from the facing (None: as the school's back foot);
+    `lands`: what touches first."""
+
+    along: float
+    across: float
+    toes: int | None
+    lands: Contact
+
+
+BOW = STANCES["bow"].along
+
+WAYS: dict[str, Way] = {
+    "forward": Way(BOW, 1.0, 0, "heel"),
+    "corner": Way(BOW, 1.0, 0, "heel"),
+    "circle": Way(BOW, 1.0, 0, "heel"),
+    "back": Way(-BOW, 1.0, None, "toe"),
+    "out": Way(0, 1.0, 0, "toe"),
+    "side": Way(0, 1.7, 0, "toe"),
+    "in": Way(0, 0.4, 0, "toe"),
+    "up": Way(0, 0.4, 0, "toe"),
+    "half": Way(-BOW / 2, 0.4, 30, "toe"),
+    "behind": Way(-0.14, -0.3, 30, "toe"),
+}
+"""Where steps go. Forward steps land heel first, backward ones toes first (common practice, no source)."""
+
+STEPPED_INTO = frozenset(STANCES) - {"one-leg", "sitting"}
+"""Stances whose geometry a step takes when the same words name both."""
+
+EMPTY_WAYS = frozenset({None, "forward", "corner", "circle"})
+
+EMPTY_STEP = Way(STANCES["empty-toe"].along, STANCES["empty-toe"].across, 0, "toe")
+"""A foot set down in front that gets no weight: an empty stance."""
+
+SIZES: dict[str, float] = {"small": 0.6, "long": 1.35}
+"""A small and a long step, as shares of the usual one (own choice)."""
+
+
+def moved_by(
+    metres: float, foot: Foot, stand: Foot, side: Side, facing: float, along: float, inward: bool, toes: float, lands: Contact
+) -> Foot:  # fmt: skip
+    """A foot moved by so much from where it is, the way a step would go that ends `along` metres ahead of the standing
+    foot: along the facing; or where that is nothing, sideways, away from it or (`inward`) towards it."""
+    a = radians(facing)
+    own = 1 if side == "R" else -1
+    if along:
+        way = metres if along > 0 else -metres
+        dx, dy = way * sin(a), way * cos(a)
+    else:
+        _, now = offset(stand, foot, facing)
+        away = 1 if now > 0 or (now == 0 and own > 0) else -1
+        way = -metres * away if inward else metres * away
+        dx, dy = way * cos(a), -way * sin(a)
+    return Foot(foot.x + dx, foot.y + dy, nearest(facing + own * toes, foot.angle), lands)
