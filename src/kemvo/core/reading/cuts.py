@@ -44,7 +44,7 @@ MAY_BEGIN = (
     | ARTICLES
     | WEIGHT_LEADS
     | frozenset(
-        f"if unless you it let rear with like to toe toes feet half both back front other all {COVERED}".split()
+        f"if unless you no it let rear with like to toe toes feet half both back front other all {COVERED}".split()
     )
 )
 """Without a verb, a side or a comma, only these can begin a piece."""
@@ -77,6 +77,8 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
     told = has_verb or any(t.w in TELLING or t.side for t in tokens[since:i])
     if w in lx.CONNECT and not (w == "next" and tokens[min(i + 1, len(tokens) - 1)].w == "to"):
         return has_verb or told or _hands_only(tokens, since, i) or (w != "again" and _only_ways(tokens, since, i))
+    if w == "no" and told and _next_w(tokens, i) == "need":
+        return True
     if w in ASIDE and told:
         return True
     if (
@@ -249,7 +251,9 @@ def _weight_follows(tokens: Sequence[Token], i: int, since: int) -> bool:
     goes = _next_w(tokens, k) in WEIGHT_GOES
     hands_act = i - 2 >= since and tokens[i - 2].w in UPPER and before.w in VERBS
     told = goes or hands_act or before.side or before.w in lx.FOOT or before.w in lx.STEP_WAYS or before.w == "degrees"
-    leads = before.w in ("all", "off") or (before.w in ("back", "forward") and i - since <= 2 and not (goes and i == k))
+    leads = before.w in ("all", "off", "of", "most", "half") or (
+        before.w in ("back", "forward") and i - since <= 2 and not (goes and i == k)
+    )
     return bool(here and told and i > since and not leads)
 
 

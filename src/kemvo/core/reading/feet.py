@@ -117,8 +117,12 @@ def _on_it_goes(p: Piece, noun: int | None, memory: Memory) -> int | None:
 def _actor(p: Piece) -> int | None:
     """The foot word the clause speaks of: before its verb, else after it."""
     named = p.where(lx.FOOT)
-    if p.verb >= 0 and "it" in p.before(p.verb) and p.w(p.first) not in ("as", "when", "while"):
-        named = [i for i in named if not (i > p.verb and p.before(i, 3) & NEAR)]
+    if (
+        p.verb >= 0
+        and ("it" in p.before(p.verb) or p.w(p.verb + 1) == "it")
+        and p.w(p.first) not in ("as", "when", "while")
+    ):
+        named = [i for i in named if not (i > p.verb and p.before(i, 4) & NEAR)]
     before = [i for i in named if i < p.verb]
     if before:
         of_a_foot = p.w(before[0]) in TOES | HEELS and p.w(before[0] + 1) in ("of", "on")
@@ -157,10 +161,12 @@ def _only_adds(p: Piece, noun: int | None, memory: Memory) -> bool:
         return True
     if p.verb_in(PUT) and "flat" in words and not ways:
         return True
-    if p.verb_in(PUT) and memory.lifted:
+    if p.verb_in(PUT) and (memory.lifted or (p.w(p.verb + 1) == "it" and not (memory.stepped or memory.pivoted))):
         return False
     if p.verb_in(PUT) and "down" in words and not ways:
         return (noun is None and "it" in words) or (noun is not None and p.w(noun) in TOUCHES)
+    if p.verb < 0 and not memory.stepped and ways & {"forward", "corner", "out", "behind"}:
+        return False
     if p.verb < 0 or p.verb_in(lx.TOUCHING):
         return noun is None or p.w(noun) in TOUCHES
     return (

@@ -75,7 +75,7 @@ POINTING = frozenset("this that these those our his her their its".split())
 ABOUT_TO = {"going": 2, "gonna": 1, "want": 2, "wanna": 1, "need": 2, "have": 2, "start": 2, "begin": 2, "like": 2}
 """ "Going to turn", "gonna turn": how many words are left out where an action follows."""
 
-WORTH_A_LOOK = WORDS | set(BY_FIRST) | set(GERUNDS) | POINTING | PRAISE | set(ABOUT_TO) | {"hand"}
+WORTH_A_LOOK = WORDS | set(BY_FIRST) | set(GERUNDS) | POINTING | PRAISE | set(ABOUT_TO) | {"hand", "one"}
 
 
 def told_words(tokens: Sequence[Token]) -> list[Token]:
@@ -98,6 +98,8 @@ def told_words(tokens: Sequence[Token]) -> list[Token]:
             begins = not out or out[-1].hard or out[-1].w in DOING or (out[-1].w in lx.CONNECT and _opens(out))
             if begins and t.w in GERUNDS:
                 t = t._replace(w=GERUNDS[t.w])
+            elif t.w == "one" and out and _of_a_foot(out):
+                t = t._replace(w="foot")
             elif t.w in POINTING and i + 1 < len(tokens) and tokens[i + 1].side:
                 t = t._replace(w="the")
             out += _without_is(t)
@@ -108,6 +110,16 @@ def told_words(tokens: Sequence[Token]) -> list[Token]:
             out[-1] = out[-1]._replace(hard=out[-1].hard or end.hard, comma=out[-1].comma or end.comma)
         i += n
     return out
+
+
+def _of_a_foot(out: Sequence[Token]) -> bool:
+    """ "The left one", "the back one"; "put that one down"."""
+    before = out[-1]
+    if before.hard or before.comma or any(t.comma and t.w in lx.FOOT for t in out[-3:]):
+        return False  # "the back leg, the left one"
+    if before.side or before.w in ("other", "back", "front"):
+        return True
+    return before.w in ("that", "this") and len(out) > 1 and out[-2].w in lx.PLACE | lx.LIFT | {"onto", "on", "into"}
 
 
 def _without_is(t: Token) -> tuple[Token, ...]:
@@ -136,7 +148,7 @@ def _filler(tokens: Sequence[Token], i: int) -> int:
     w = tokens[i].w
     if w in WORDS:
         return 1
-    n = ABOUT_TO.get(w, 0)
+    n = 0 if i and tokens[i - 1].w in lx.NEGATION else ABOUT_TO.get(w, 0)
     if (
         w == "hand"
         and 0 < i < len(tokens) - 1

@@ -22,6 +22,7 @@ from kemvo.core.reading.foot_words import (
     RAISE,
     RESTING,
     ROUND,
+    SLIDE,
     TARGETS,
     TOES,
 )
@@ -198,6 +199,8 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         placing = placing or ("it" in p.before(p.verb) and bool(words & PLACES))
         out = words & {"side", "out", "behind", "back", "forward"} and not p.where(lx.HAND, lx.TRUNK)
         placing = placing or (p.verb_in(PUT) and p.w(p.verb + 1) == "it" and bool(out))
+        placing = placing or {"half", "step"} <= words
+        placing = placing or (p.verb_in(SLIDE) and bool(words & {"side", "out", "forward", "back", "behind"}))
         placing = placing or (p.verb_in(DROP) and "down" in words)
         placing = placing or (p.verb_in(CIRCLE) and "behind" in words)
         placing = placing or p.verb_in(("cross", "crosses"))
@@ -213,6 +216,8 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         "knee",
         "knees",
     ):
+        return None
+    if p.w(noun) in TOES and {"back", "down"} <= words and p.verb_in(GOES):
         return None
     if p.w(noun - 1) in ("lower", "upper") or (_away_from(p, noun) and p.verb_in(GOES)) or {"rest", "of"} <= words:
         return None

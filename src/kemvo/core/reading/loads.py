@@ -125,8 +125,9 @@ def _settles_even(p: Piece, memory: Memory) -> bool:
     standing = (
         {"in", "the", "middle"} <= words and words & (WE_ARE | {"we", "finish", "end", "settle"}) and "of" not in words
     )
+    both = {"on", "both"} <= words and words & WE_ARE and words & {"feet", "legs"} and not p.where(lx.HAND)
     alone = words - {"and", "then"} in ({"centre"}, {"center"}, {"even", "up"}, {"even", "out"}, {"even"})
-    return bool(legs or centred or home or sunk or (standing and p.verb < 0) or alone)
+    return bool(both or legs or centred or home or sunk or (standing and p.verb < 0) or alone)
 
 
 def _even(p: Piece) -> bool:
@@ -318,6 +319,8 @@ def _somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         return None
     if p.verb_in(lx.ACTS) and takes_weight(p) and p.where(GOING):
         return p.where(GOING)[0]
+    if p.verb_in(GO) and "through" in words and p.w(p.verb - 1) == "weight":
+        return p.verb
     if p.verb_in(MOVING) and "with" in words and words & SAME:
         return p.verb
     return next(iter(p.where(GOING)), None) if p.verb < 0 or p.verb_in(MOVING) else None

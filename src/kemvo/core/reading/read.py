@@ -24,7 +24,9 @@ from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import number_at
 from kemvo.core.reading.tokens import Token, tokens_of
 
-ABOUT = frozenset("people teacher beginners students care called named feel feels feeling check imagine sure".split())
+ABOUT = frozenset(
+    "optional people teacher beginners students care called named feel feels feeling check imagine sure".split()
+)
 """Clauses with these speak about the movement; they tell none."""
 
 
@@ -74,7 +76,10 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
     gone = (None, f.model_copy(update={"side": f.side or last.side}))
     if f.kind != last.kind:
         return gone if last.kind == "step" and INTO_A_KICK.fullmatch(between) else (last, f)
-    if "." not in between and UNTIL & set(between.split()):
+    since = set(between.split())
+    if f.kind == "shift" and last.side is None and f.share is not None and "." not in between and "so" in since:
+        return None, f
+    if "." not in between and UNTIL & since:
         if f.kind == "turn":
             return last, None
         return (None, f) if f.kind == "shift" and last.side is None else (last, f)

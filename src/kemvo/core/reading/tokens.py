@@ -17,6 +17,10 @@ _HARD = re.compile(r"[.!?;\n]|\s[–—-]\s")
 MAYBE_MISHEARD = frozenset(lx.ALIKE) | {"wait", "lift", "left", "hail", "hale"}
 
 
+LEGS = frozenset("middle centre center left right both".split())
+""" "Wait in the middle", "wait on the left": the weight."""
+
+
 class Token(NamedTuple):
     """A word: as it is meant (lower case), where it stands, its side if it means one, and what comes after it:
     a hard end (full stop, dash), a comma or colon, or nothing."""
@@ -62,6 +66,7 @@ def _put_right(raw: list[str], joined: Callable[[int], bool]) -> list[str]:
             words[i] = lx.ALIKE[w]
         elif w == "wait" and (
             before in ("the", "your", "all", "more", "of", "body")
+            or (after in ("in", "on") and not LEGS.isdisjoint(raw[i + 2 : i + 5]))
             or after in ("onto", "into", "even", "evenly", "goes", "follows", "shifts", "moves", "transfers")
         ):
             words[i] = "weight"

@@ -59,6 +59,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
     article = tokens[i - 2].w in ("a", "an", "another", "one") if i > 1 else False
     if w in lx.STEP and article and tokens[i - 1].side is None and before not in VERBS | SIZES:
         return False
+    if w in lx.STEP and before in ("bow", "cat"):
+        return False
     if w in lx.STEP and before in STANCE_WORDS and i > 1 and tokens[i - 2].w in NOUN_BEFORE:
         return False
     if w in lx.STEP and _one_by_one(tokens, i):
