@@ -14,6 +14,9 @@ from kemvo.core.reading.verbs import VERBS, is_verb
 HABIT = frozenset({"each", "every"})
 """ "Each time you step": what is told of then is a habit, no step now."""
 
+ASKING = frozenset({"do", "does", "did", "shall"})
+""" "Do we turn the foot?": a question."""
+
 SUBORDINATE = frozenset("or nor while when as until till whilst".split())
 """What begins so is part of what came before it, warned of if that was."""
 
@@ -51,7 +54,8 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         instead = tokens[first].w == "or" and (first == 0 or tokens[first - 1].hard)
         habit = tokens[first].w in HABIT and tokens[min(first + 1, last - 1)].w == "time"
         maybe = words & lx.UNREAL
-        supposed = instead or habit or bool(maybe and not (maybe == {"should"} and "weight" in words))
+        asked = any(t.w in ASKING and n.w in ("we", "you", "i") for t, n in pairwise(tokens[first : max(first, said)]))
+        supposed = asked or instead or habit or bool(maybe and not (maybe == {"should"} and "weight" in words))
         unreal = denied or supposed or (unreal and tokens[first].w in SUBORDINATE)
         out.append(Clause(first, last, verb, unreal))
     return out

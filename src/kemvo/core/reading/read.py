@@ -24,9 +24,7 @@ from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import number_at
 from kemvo.core.reading.tokens import Token, tokens_of
 
-ABOUT = frozenset(
-    "optional people teacher beginners students care called named feel feels feeling check imagine sure".split()
-)
+ABOUT = frozenset("people teacher beginners students care called named feel feels feeling check imagine sure".split())
 """Clauses with these speak about the movement; they tell none."""
 
 
