@@ -11,6 +11,8 @@ export interface CueFile {
   base64: string;
 }
 
+const intoView = (element: HTMLElement | null) => element?.scrollIntoView({ block: "nearest" });
+
 interface FilesPanelProps {
   id: string;
   onTake: (file: CueFile & { only: boolean }) => void;
@@ -109,7 +111,7 @@ export function FilesPanel({ id, onTake }: FilesPanelProps) {
           }}
         />
         {told && (
-          <p role="status" data-file-told>
+          <p role="status" data-file-told ref={intoView} className="scroll-mb-14">
             {told}
           </p>
         )}
