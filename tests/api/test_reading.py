@@ -58,7 +58,8 @@ def test_the_command_reads_a_file_as_json(tmp_path: Path) -> None:
         (None, 2, "Breathe in."),
         (None, 2, "Sit into the right leg."),
     ]
-    assert entries[0]["facts"][0] == {"kind": "step", "side": "L", "direction": "out", "touch": None, "span": [0, 27]}
+    step = {"kind": "step", "side": "L", "direction": "out", "touch": None, "size": None, "cm": None, "span": [0, 27]}
+    assert entries[0]["facts"][0] == step
     assert entries[1]["facts"] == [{"kind": "breath", "direction": "in", "span": [0, 10]}]
     assert entries[2]["facts"][0]["share"] is None
     assert "step: side L" in CliRunner().invoke(app, ["read", str(path)]).output

@@ -129,6 +129,7 @@ def faced(p: Piece) -> Iterator[Fact]:
 
 
 ROOMS = frozenset("room hall class studio gym".split())
+COMES = frozenset({"come", "comes", "go", "goes", "turn"})
 TAKES = frozenset("take takes bring brings carry carries".split())
 
 
@@ -138,8 +139,9 @@ def turn(p: Piece) -> Iterator[Fact]:
         p.where(lx.TRUNK) or "corner" in p.words() or angle(p.tokens, p.first, p.last)
     )
     taken = p.verb_in(TAKES) and p.where(lx.TRUNK) and p.words() & {"round", "around"}
+    home = p.verb_in(COMES) and {"back", "to", "front"} <= p.words() and not p.where(lx.HAND, lx.FOOT)
     bare = p.verb < 0 and p.last - p.first <= 4 and p.where(lx.TRUNK) and len(p.sides()) == 1 and not p.where(lx.INTO)
-    if not (p.verb_in(lx.TURN, lx.FACE) or opens or taken or bare) or p.where(lx.FOOT):
+    if not (p.verb_in(lx.TURN, lx.FACE) or opens or taken or home or bare) or p.where(lx.FOOT):
         return
     hands, trunk = p.where(lx.HAND), p.where(lx.TRUNK)
     if "over" in p.words() and "shoulder" in p.words() and p.sides():
@@ -172,6 +174,8 @@ def _target(p: Piece) -> tuple[str | None, int | None]:
         hour = number_at(p.tokens, i, p.last)
         if hour and p.w(hour[1]) in ("o'clock", "oclock"):
             return str(int(hour[0])), hour[1]
+        if w in ("around", "round", "about") and {"to", "front"} <= p.words():
+            continue
         if w == "back" and p.w(i + 1) == "to":
             continue
         if w in lx.ROOM and not (

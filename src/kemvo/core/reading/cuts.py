@@ -64,13 +64,14 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
         or (not has_verb and is_bare_shift(tokens, since, i))
         or tokens[since].w in ASIDE
         or any(t.w in lx.UNREAL for t in tokens[since:i])
+        or (not has_verb and _weight_then_foot(tokens, since, i))
         or (not has_verb and _whole_without_verb(tokens, verbs, since, i))
     ):
         return True
     halves_again = tokens[i - 1].w == _next_w(tokens, i) == "half"
     if w == "and" and (halves_again or (tokens[i - 1].w == "hundred" and _next_w(tokens, i) in lx.NUMBERS)):
         return False
-    if w == "again" and _next_w(tokens, i) in ("onto", "into"):
+    if w == "again" and _next_w(tokens, i) in ("onto", "into", "between", "to", "evenly"):
         return False
     if w == "now" and tokens[i - 1].w in ("is", "are", "be", "weight"):
         return False
@@ -194,6 +195,13 @@ LEGS = frozenset("leg foot feet legs side hip".split())
 SHARED = frozenset("half even evenly equally shared fifty".split())
 
 
+def _weight_then_foot(tokens: Sequence[Token], since: int, i: int) -> bool:
+    """ "As the weight arrives, | the left foot…"."""
+    at = i + (tokens[i].w in ARTICLES)
+    weight = any(t.w == "weight" for t in tokens[since:i]) and not any(t.side for t in tokens[since:i])
+    return weight and at < len(tokens) and _named(tokens, at) and _next_w(tokens, at) in lx.FOOT
+
+
 def _whole_without_verb(tokens: Sequence[Token], verbs: Sequence[bool], since: int, i: int) -> bool:
     """Before a comma, whether all is told though no verb is: "and left, …", "left heel corner, breathe…", "weight in both
     feet, …"."""
@@ -236,6 +244,8 @@ def is_bare_shift(tokens: Sequence[Token], first: int, last: int) -> bool:
     if any(t.w == "weight" for t in piece):
         return True
     lead = next((t.w for t in piece if t.w not in LEADING), "")
+    if lead in ("back", "forward") and piece[-1].side and {"onto", "into"} & {t.w for t in piece}:
+        return True
     return lead in BARE_LEADS and any(t.w in ("leg", "foot", "side") for t in piece)
 
 

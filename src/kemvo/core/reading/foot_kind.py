@@ -10,6 +10,7 @@ from kemvo.core.reading.foot_words import (
     A_BIT,
     BALLS,
     CIRCLE,
+    DRAG,
     DROP,
     GOES,
     HEELS,
@@ -23,6 +24,7 @@ from kemvo.core.reading.foot_words import (
     RESTING,
     ROUND,
     SLIDE,
+    STAMP,
     TARGETS,
     TOES,
 )
@@ -49,6 +51,14 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         or (p.verb_in(OPEN) and (p.words() & {"stance", "side"} or p.words() >= {"heel", "first"}))
     ):
         return "step"
+    wide = noun is not None and p.w(noun) == "feet" and p.words() & {"width", "shoulder"} and not p.sides()
+    if wide and not p.verb_in(lx.STEP):
+        return None
+    of_side = p.w(p.verb + 1) in ("the", "your", "my") and p.side(p.verb + 2) and p.verb + 3 == p.last
+    if p.verb_in(lx.CLOSE) and noun is None and of_side:
+        return "step"
+    if p.verb_in(STAMP, DRAG) and ("it" in p.words() or whole_foot):
+        return "step"
     if p.verb_in(lx.CLOSE) and (whole_foot or (noun is not None and p.w(noun) == "feet")):
         return "step"
     if p.verb_in(lx.TURN, lx.AIM) and not (p.verb_in(lx.PLACE) and whole_foot):
@@ -62,6 +72,8 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     if p.verb_in(lx.PLACE):
         return _kind_of_place(p, noun, memory)
     if p.verb_in(RESTING) and noun is not None and noun < p.verb and p.words() & {"by", "beside", "near", "next"}:
+        return "step"
+    if p.verb_in(RESTING) and noun == p.verb - 1 and p.w(noun) == "foot" and p.words() & (TOES | HEELS):
         return "step"
     together = noun is not None and p.w(noun) == "feet" and "together" in p.words()
     return "step" if together and p.verb_in(lx.STAND) and "with" not in p.words() else None
@@ -199,7 +211,7 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         placing = placing or ("it" in p.before(p.verb) and bool(words & PLACES))
         out = words & {"side", "out", "behind", "back", "forward"} and not p.where(lx.HAND, lx.TRUNK)
         placing = placing or (p.verb_in(PUT) and p.w(p.verb + 1) == "it" and bool(out))
-        placing = placing or {"half", "step"} <= words
+        placing = placing or {"half", "step"} <= words or {"it", "beside"} <= words
         placing = placing or (p.verb_in(SLIDE) and bool(words & {"side", "out", "forward", "back", "behind"}))
         placing = placing or (p.verb_in(DROP) and "down" in words)
         placing = placing or (p.verb_in(CIRCLE) and "behind" in words)

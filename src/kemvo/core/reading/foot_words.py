@@ -37,6 +37,7 @@ ROUND = frozenset({"round", "around", "back", "away"})
 SLIDE = frozenset("slide slides drift drifts glide glides".split())
 PUT = frozenset({"put", "puts", "set", "sets", "place", "places"})
 MERELY_MOVES = frozenset({"move", "moves", "moving", "go", "goes"})
+DRAG = frozenset({"drag", "drags"})
 STAMP = frozenset({"stamp", "stamps", "stomp"})
 
 POINTING = frozenset({"point", "points", "face", "faces"})

@@ -115,7 +115,7 @@ COMPASS = _words(
     "north south east west northeast northwest southeast southwest north-east north-west south-east south-west"
 )
 ROOM = {"front": "front", "forward": "front", "centre": "front", "center": "front", "back": "back", "behind": "back", "corner": "corner", "diagonal": "corner", "around": "around", "round": "around", "about": "around", "rear": "back", "window": "window", "windows": "window", "door": "door", "side": "side", "middle": "front",
-    **{w: w for w in "clock stage mirror mirrors camera audience kitchen fireplace piano screen entrance exit garden street road curtain curtains sea wall".split()}}  # fmt: skip
+    **{w: w for w in "clock stage mirror mirrors camera audience kitchen fireplace piano screen entrance exit garden street road curtain curtains sea wall chair".split()}}  # fmt: skip
 
 NUMBERS: dict[str, int] = {
     **{

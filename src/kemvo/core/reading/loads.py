@@ -12,7 +12,7 @@ from kemvo.core.reading.quantities import number_at, share
 from kemvo.core.values import OTHER_SIDE, Side
 
 EVEN = frozenset(
-    "same equalise equalises equalize equalizes equalised equalized distribute distributed balanced shared centred centered even evenly equal equally centre center central middle fifty-fifty between".split()
+    "equalise equalises equalize equalizes equalised equalized distribute distributed balanced shared centred centered even evenly equal equally centre center central middle fifty-fifty between".split()
 )
 SAME = frozenset("it that them this".split())
 AFTER_SAME = frozenset({"", "foot", "leg", "side", "one", "now", "then"})
@@ -67,7 +67,8 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
 def _onto_a_leg(p: Piece) -> int | None:
     """ "Travel into the left leg", "grow tall on the right leg", "arrive in the back hip": whatever the verb, it is the
     weight that goes there. The index of the side or of "back" and the like."""
-    if p.where(lx.HAND) or p.verb_in(lx.STEP, lx.LIFT, lx.TURN, lx.PIVOT, lx.KICK, lx.HOLD, lx.FACE, lx.AIM):
+    lifts = p.verb_in(lx.LIFT) and not p.verb_in(RISE)
+    if p.where(lx.HAND) or lifts or p.verb_in(lx.STEP, lx.TURN, lx.PIVOT, lx.KICK, lx.HOLD, lx.FACE, lx.AIM):
         return None
     if p.verb >= 0 and any(p.first <= i < p.verb for i in p.where(lx.FOOT)):
         return None
@@ -91,6 +92,7 @@ def _onto_a_leg(p: Piece) -> int | None:
 
 
 WE_ARE = frozenset({"i'm", "you're", "we're"})
+RISE = frozenset({"rise", "rises"})
 ON_A_LEG = frozenset("i'm you're we're so and now all on the your my back again still leg side".split())
 """ "Now you're on the right"."""
 
@@ -104,6 +106,9 @@ def takes_weight(p: Piece) -> bool:
     while p.w(k) in ("all", "most", "of", "the", "your", "my", "our"):
         k += 1
     return p.verb >= 0 and p.w(k) == "weight"
+
+
+BACK_HOME = frozenset("and then so back to the in middle centre center again now".split())
 
 
 def _settles_even(p: Piece, memory: Memory) -> bool:
@@ -126,8 +131,10 @@ def _settles_even(p: Piece, memory: Memory) -> bool:
         {"in", "the", "middle"} <= words and words & (WE_ARE | {"we", "finish", "end", "settle"}) and "of" not in words
     )
     both = {"on", "both"} <= words and words & WE_ARE and words & {"feet", "legs"} and not p.where(lx.HAND)
+    home = home or (p.verb < 0 and {"back"} < words <= BACK_HOME and not memory.turned)
+    shared = {"same", "both", "weight"} <= words
     alone = words - {"and", "then"} in ({"centre"}, {"center"}, {"even", "up"}, {"even", "out"}, {"even"})
-    return bool(both or legs or centred or home or sunk or (standing and p.verb < 0) or alone)
+    return bool(shared or both or legs or centred or home or sunk or (standing and p.verb < 0) or alone)
 
 
 def _even(p: Piece) -> bool:
@@ -145,6 +152,8 @@ def _even(p: Piece) -> bool:
 def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] | None:
     """The leg that receives the weight and where it is named; None if no leg is named."""
     emptied = _emptied(p, memory)
+    if emptied and memory.weighed and p.verb_word().endswith("ing"):
+        return None  # "…to the right leg, freeing the left foot" tells one shift
     if emptied:
         # "Sink into the right until the left is empty" tells one shift.
         return None if memory.weighed and p.w(p.first) in ("until", "till", "which") else emptied
@@ -321,7 +330,7 @@ def _somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         return p.where(GOING)[0]
     if p.verb_in(GO) and "through" in words and p.w(p.verb - 1) == "weight":
         return p.verb
-    if p.verb_in(MOVING) and "with" in words and words & SAME:
+    if p.verb_in(MOVING) and "with" in words and words & (SAME | {"you", "us", "me"}):
         return p.verb
     return next(iter(p.where(GOING)), None) if p.verb < 0 or p.verb_in(MOVING) else None
 

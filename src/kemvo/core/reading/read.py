@@ -85,8 +85,9 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
         return last, f
     if f.kind == "shift" and f.side == last.side == "both" and "." not in between:
         return last, None
-    if f.kind == "hold" and f.ms is None and f.counts is None:
-        return last, None
+    if f.kind == "hold":
+        longer = f.ms is not None or f.counts is not None
+        return (last, None) if not longer else (None, f) if last.ms is None and last.counts is None else (last, f)
     if _only_begun(last, text) and f.side in (last.side, None):
         return gone
     barely = f.kind in ("step", "shift") and last.side is None and f.side in ("L", "R") and _bare(last)

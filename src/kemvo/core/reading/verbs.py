@@ -44,7 +44,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         return False
     if w in lx.KICK and before == "a" and i > 1 and tokens[i - 2].w == "into":
         return False
-    relative = before == "that" and w.endswith("s") and w not in ("steps", "kicks")
+    named = i > 1 and (tokens[i - 2].side is not None or tokens[i - 2].w in lx.FOOT)
+    relative = before == "that" and w.endswith("s") and (named or w not in ("steps", "kicks"))
     if before in NOUN_BEFORE and not relative and not (before in ("your", "the") and w in ("left",)):
         return w in lx.STEP | lx.KICK and before in SIZES | {"follow", "a"}
     if w in ("back", "front", "close", "open", "empty", "half") and after in lx.FOOT | {"stance"}:
