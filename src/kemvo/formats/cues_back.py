@@ -13,6 +13,7 @@ import pysubs2
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.taking import FileCue
 from kemvo.formats.cue_pdf import attached
+from kemvo.formats.text import decoded, stamp_ms, unknown_ending
 from kemvo.formats.timed import is_metadata
 
 
@@ -21,23 +22,10 @@ def read_cues(data: bytes, name: str) -> list[FileCue]:
     ending = name.rsplit(".", 1)[-1].lower() if "." in name else ""
     reader = READERS.get(ending)
     if reader is None and ending != "pdf":
-        raise KemvoError(
-            Problem(
-                what=f"Kemvo takes no cues from “.{ending}” files.",
-                where=name,
-                mend=f"Choose one of {', '.join(f'.{e}' for e in (*READERS, 'pdf'))}.",
-            )
-        )
+        raise unknown_ending("takes no cues from", "files", name, "Choose one of", (*READERS, "pdf"))
     if reader is None:
         data, reader = attached(data, name), _read_csv
-    try:
-        text = data.decode("utf-8-sig")
-    except UnicodeDecodeError:
-        raise KemvoError(
-            Problem(
-                what="This file is not UTF-8 text.", where=name, mend="Save it as text in UTF-8, then open it again."
-            )
-        ) from None
+    text = decoded(data, name)
     found = sorted((c for c in reader(text, name) if c.text.strip()), key=lambda c: c.start_ms)
     if not found:
         raise KemvoError(
@@ -70,7 +58,7 @@ def _read_vtt(text: str, name: str) -> Iterator[FileCue]:
         timing = _TIMING.match(rows[at])
         assert timing
         words = html.unescape(re.sub(r"<[^>]*>", "", " ".join(rows[at + 1 :])))
-        yield FileCue(_ms(timing[1]), " ".join(words.split()), rows[at - 1].strip() if at else "")
+        yield FileCue(stamp_ms(timing[1]), " ".join(words.split()), rows[at - 1].strip() if at else "")
 
 
 def _read_srt(text: str, name: str) -> Iterator[FileCue]:
@@ -155,22 +143,13 @@ def _read_labels(text: str, name: str) -> Iterator[FileCue]:
 
 def _cell_ms(cell: str, head: str) -> int | None:
     if re.fullmatch(r"(?:\d+:)?\d{1,3}:\d{2}(?:[.,]\d{1,3})?", cell):
-        return _ms(cell if re.search(r"[.,]", cell) else f"{cell}.0")
+        return stamp_ms(cell if re.search(r"[.,]", cell) else f"{cell}.0")
     try:
         number = float(cell)
     except ValueError:
         return None
     ms = number if head.endswith("_ms") else number * 1000
     return round(ms) if 0 <= ms < 86_400_000 else None
-
-
-def _ms(stamp: str) -> int:
-    whole, part = re.split(r"[.,]", stamp)
-    units = [int(x) for x in whole.split(":")]
-    seconds = 0
-    for unit in units:
-        seconds = 60 * seconds + unit
-    return seconds * 1000 + int(part.ljust(3, "0")[:3])
 
 
 READERS: dict[str, Callable[[str, str], Iterator[FileCue]]] = {

@@ -11,6 +11,7 @@ import pysubs2
 
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.reading.script import ScriptEntry
+from kemvo.formats.text import decoded, unknown_ending
 from kemvo.formats.timed import chapter_entries, is_metadata, metadata_entries, midi_entries
 
 _TIME = re.compile(r"^\s*[\[(]?(?:(\d{1,2}):)?(\d{1,3}):([0-5]\d)(?:[.,](\d{1,3}))?[\])]?\s*[-–—:]?\s*")
@@ -25,23 +26,10 @@ def script_entries(data: bytes, name: str) -> list[ScriptEntry]:
     ending = name.rsplit(".", 1)[-1].lower() if "." in name else "txt"
     reader = READERS.get(ending)
     if reader is None and ending not in BINARY:
-        raise KemvoError(
-            Problem(
-                what=f"Kemvo does not read “.{ending}” texts.",
-                where=name,
-                mend=f"Save it as one of {', '.join((*READERS, *BINARY))}.",
-            )
-        )
+        raise unknown_ending("does not read", "texts", name, "Save it as one of", (*READERS, *BINARY))
     if ending in BINARY:
         return BINARY[ending](data, name)
-    try:
-        text = data.decode("utf-8-sig")
-    except UnicodeDecodeError:
-        raise KemvoError(
-            Problem(
-                what="This file is not UTF-8 text.", where=name, mend="Save it as text in UTF-8, then open it again."
-            )
-        ) from None
+    text = decoded(data, name)
     if "\0" in text:
         raise KemvoError(Problem(what="This file is not text.", where=name, mend="Choose a text file."))
     assert reader

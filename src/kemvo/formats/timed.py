@@ -18,6 +18,7 @@ from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.reading.script import Given, ScriptEntry
 from kemvo.core.values import DEFAULT_TEMPO, MOST_STILL_MS, Breath
 from kemvo.formats.midi import BREATHS, CHARSET, MOVEMENT_TEXT, PAN, STILL_TEXTS, left_of_pan
+from kemvo.formats.text import stamp_ms
 
 _BLOCK = re.compile(r"((?:\d+:)?\d{2}:\d{2}[.,]\d{3})\s*-->\s*((?:\d+:)?\d{2}:\d{2}[.,]\d{3})[^\n]*\n(.*)", re.DOTALL)
 
@@ -39,7 +40,7 @@ def metadata_entries(text: str, name: str) -> list[ScriptEntry]:
         at, line = line, line + block.count("\n") + 2
         if not found:
             continue
-        start, end = _ms(found[1]), _ms(found[2])
+        start, end = stamp_ms(found[1]), stamp_ms(found[2])
         try:
             mark = json.loads(found[3])
             kind, left_to = str(mark["kind"]), int(mark["left_to"])
@@ -76,7 +77,7 @@ def chapter_entries(text: str, name: str) -> list[ScriptEntry]:
     for block in _blocks(text):
         found = _BLOCK.search(block)
         if found and found[3].strip():
-            start, end = _ms(found[1]), _ms(found[2])
+            start, end = stamp_ms(found[1]), stamp_ms(found[2])
             title = " ".join(re.sub(r"<[^>]*>", "", found[3]).split())
             for mark, meant in (("&lt;", "<"), ("&gt;", ">"), ("&amp;", "&")):
                 title = title.replace(mark, meant)
@@ -188,11 +189,3 @@ def _breath(value: object) -> Breath:
 
 def _blocks(text: str) -> list[str]:
     return re.split(r"\n[ \t]*\n", text.replace("\r\n", "\n"))
-
-
-def _ms(stamp: str) -> int:
-    whole, part = re.split(r"[.,]", stamp)
-    seconds = 0
-    for unit in whole.split(":"):
-        seconds = 60 * seconds + int(unit)
-    return seconds * 1000 + int(part)

@@ -1,0 +1,36 @@
+"""What text files have in common: their encoding, times as they are written."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterable
+
+from kemvo.core.problem import KemvoError, Problem
+
+
+def decoded(data: bytes, name: str) -> str:
+    """The text of a file. Raises KemvoError where it is not UTF-8."""
+    try:
+        return data.decode("utf-8-sig")
+    except UnicodeDecodeError:
+        raise KemvoError(
+            Problem(
+                what="This file is not UTF-8 text.", where=name, mend="Save it as text in UTF-8, then open it again."
+            )
+        ) from None
+
+
+def unknown_ending(does: str, things: str, name: str, mend: str, endings: Iterable[str]) -> KemvoError:
+    """The error for a file of another kind: Kemvo `does` ("does not read") `things` of that ending; `mend`: what to do."""
+    ending = name.rsplit(".", 1)[-1].lower() if "." in name else ""
+    listed = ", ".join(f".{e}" for e in endings)
+    return KemvoError(Problem(what=f"Kemvo {does} “.{ending}” {things}.", where=name, mend=f"{mend} {listed}."))
+
+
+def stamp_ms(stamp: str) -> int:
+    """Milliseconds of a time such as "1:02:03.450" or "2:03,4"."""
+    whole, part = re.split(r"[.,]", stamp)
+    seconds = 0
+    for unit in whole.split(":"):
+        seconds = 60 * seconds + int(unit)
+    return seconds * 1000 + int(part.ljust(3, "0")[:3])
