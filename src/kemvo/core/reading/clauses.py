@@ -55,7 +55,10 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         habit = tokens[first].w in HABIT and tokens[min(first + 1, last - 1)].w == "time"
         maybe = words & lx.UNREAL
         asked = any(t.w in ASKING and n.w in ("we", "you", "i") for t, n in pairwise(tokens[first : max(first, said)]))
-        supposed = asked or instead or habit or bool(maybe and not (maybe == {"should"} and "weight" in words))
+        taught = ("how", "to") in pairwise(t.w for t in tokens[first:said])
+        supposed = (
+            asked or taught or instead or habit or bool(maybe and not (maybe == {"should"} and "weight" in words))
+        )
         unreal = denied or supposed or (unreal and tokens[first].w in SUBORDINATE)
         out.append(Clause(first, last, verb, unreal))
     return out

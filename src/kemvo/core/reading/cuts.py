@@ -221,7 +221,8 @@ def _weight_is_told(tokens: Sequence[Token], since: int, i: int) -> bool:
         named = piece[-2].side is not None or piece[-2].w in ("both", "each", "back", "front")
         lead = piece[-3] if piece[-3].w not in ARTICLES or len(piece) < 4 else piece[-4]
         arrived = named and lead.w in ("on", "onto", "into", "in", "between")
-    shared = last.w == "percent" or (last.w in SHARED and any(t.w == "weight" for t in piece))
+    gone = piece[0].w == "weight" and any(t.w in ("back", "forward", "over", "across") for t in piece)
+    shared = gone or last.w == "percent" or (last.w in SHARED and any(t.w == "weight" for t in piece))
     return arrived or shared
 
 
@@ -260,7 +261,15 @@ def _weight_follows(tokens: Sequence[Token], i: int, since: int) -> bool:
     k = i if tokens[i].w == "weight" else i + 1
     goes = _next_w(tokens, k) in WEIGHT_GOES
     hands_act = i - 2 >= since and tokens[i - 2].w in UPPER and before.w in VERBS
-    told = goes or hands_act or before.side or before.w in lx.FOOT or before.w in lx.STEP_WAYS or before.w == "degrees"
+    told = (
+        goes
+        or hands_act
+        or before.side
+        or before.w in lx.FOOT
+        or before.w in lx.STEP_WAYS
+        or before.w == "degrees"
+        or before.w in lx.NUMBERS
+    )
     leads = before.w in ("all", "off", "of", "most", "half") or (
         before.w in ("back", "forward") and i - since <= 2 and not (goes and i == k)
     )

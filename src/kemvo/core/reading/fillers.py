@@ -75,7 +75,7 @@ POINTING = frozenset("this that these those our his her their its".split())
 ABOUT_TO = {"going": 2, "gonna": 1, "want": 2, "wanna": 1, "need": 2, "have": 2, "start": 2, "begin": 2, "like": 2}
 """ "Going to turn", "gonna turn": how many words are left out where an action follows."""
 
-WORTH_A_LOOK = WORDS | set(BY_FIRST) | set(GERUNDS) | POINTING | PRAISE | set(ABOUT_TO) | {"hand", "one"}
+WORTH_A_LOOK = WORDS | set(BY_FIRST) | set(GERUNDS) | POINTING | PRAISE | set(ABOUT_TO) | {"hand", "one", "ball"}
 
 
 def told_words(tokens: Sequence[Token]) -> list[Token]:
@@ -98,6 +98,8 @@ def told_words(tokens: Sequence[Token]) -> list[Token]:
             begins = not out or out[-1].hard or out[-1].w in DOING or (out[-1].w in lx.CONNECT and _opens(out))
             if begins and t.w in GERUNDS:
                 t = t._replace(w=GERUNDS[t.w])
+            elif t.w == "ball" and _is_held(tokens, i):
+                t = t._replace(w="ball-of-air")
             elif t.w == "one" and out and _of_a_foot(out):
                 t = t._replace(w="foot")
             elif t.w in POINTING and i + 1 < len(tokens) and tokens[i + 1].side:
@@ -110,6 +112,17 @@ def told_words(tokens: Sequence[Token]) -> list[Token]:
             out[-1] = out[-1]._replace(hard=out[-1].hard or end.hard, comma=out[-1].comma or end.comma)
         i += n
     return out
+
+
+def _is_held(tokens: Sequence[Token], i: int) -> bool:
+    """ "Hold the ball", "ball on the right": no part of a foot."""
+    after = tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
+    before = [t.w for t in tokens[max(0, i - 2) : i]]
+    if i and tokens[i - 1].side:
+        return False
+    return not (after in ("of", "first", "down", "touches", "and", "then") or {"on", "onto"} & set(before)) and (
+        after in ("on", "in", "at", "to", "") or bool({"hold", "holding", "holds", "a"} & set(before))
+    )
 
 
 def _of_a_foot(out: Sequence[Token]) -> bool:

@@ -12,7 +12,7 @@ from kemvo.core.reading.quantities import number_at, share
 from kemvo.core.values import OTHER_SIDE, Side
 
 EVEN = frozenset(
-    "equalise equalises equalize equalizes equalised equalized distribute distributed balanced shared centred centered even evenly equal equally centre center central middle fifty-fifty between".split()
+    "share shares split divide divides divided equalise equalises equalize equalizes equalised equalized distribute distributed balanced shared centred centered even evenly equal equally centre center central middle fifty-fifty between".split()
 )
 SAME = frozenset("it that them this".split())
 AFTER_SAME = frozenset({"", "foot", "leg", "side", "one", "now", "then"})
@@ -208,10 +208,11 @@ def _brief(p: Piece) -> int | None:
         return None
     at = p.sides()[0]
     sits = p.verb_in(lx.SIT_BACK) and at == p.verb + 1 and p.w(at + 1) in ("", "leg", "side", "hip")
+    pushed = p.verb_in(PUSH) and p.w(p.verb + 1) == "forward" and at == p.verb + 2 == p.last - 1
     said = [w for w in p.in_order() if w not in ("and", "then", "now", "again")]
     return (
         at
-        if sits or (p.verb < 0 and len(said) == 2 and said[0] in ("back", "forward") and said[1] == p.w(at))
+        if sits or pushed or (p.verb < 0 and len(said) == 2 and said[0] in ("back", "forward") and said[1] == p.w(at))
         else None
     )
 
@@ -241,7 +242,8 @@ def _after_preposition(p: Piece, i: int, memory: Memory, told: bool) -> tuple[Si
                 and not p.verb_in(SETTLING)
                 and not forward
             )
-            if weak or p.w(k + 1) in NOT_A_LEG or (loose and p.w(k + 1) != "leg"):
+            tip = p.verb_in(lx.STEP) and p.w(k + 1) in ("heel", "toe", "toes", "ball")
+            if tip or weak or p.w(k + 1) in NOT_A_LEG or (loose and p.w(k + 1) != "leg"):
                 return None
             return p.side(k), k
         if (
