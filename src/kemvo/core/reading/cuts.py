@@ -15,7 +15,7 @@ KEEPS_IT = lx.INTO | {"let", "have", "get", "help", "that", "as", "of", "with", 
 """After these, "it" begins no sentence of its own."""
 
 STOOD_BY = frozenset(
-    "into onto on to of with from beside behind past in over under by than near towards toward around across between the"
+    "into onto on to of with from beside behind past in over under by than near towards toward around across between through the"
     " your my a front back other both to and or next empty keep keeping".split()
 )
 """After these a foot is named as a place or an object; it does not begin an action of its own."""
@@ -44,7 +44,7 @@ MAY_BEGIN = (
     | ARTICLES
     | WEIGHT_LEADS
     | frozenset(
-        f"if unless you no it let rear with like to toe toes feet half both back front other all {COVERED}".split()
+        f"if unless make making be feel imagine notice check you no it let rear with like to toe toes feet half both back front other all {COVERED}".split()
     )
 )
 """Without a verb, a side or a comma, only these can begin a piece."""
@@ -79,6 +79,15 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
     if w in lx.CONNECT and not (w == "next" and tokens[min(i + 1, len(tokens) - 1)].w == "to"):
         return has_verb or told or _hands_only(tokens, since, i) or (w != "again" and _only_ways(tokens, since, i))
     if w == "no" and told and _next_w(tokens, i) == "need":
+        return True
+    speaks = w in SPEAKING and (w not in ("make", "making", "be") or _next_w(tokens, i) == "sure")
+    if told and speaks and tokens[i - 1].w not in BINDING | WHO:
+        return True
+    supposed = not has_verb and verbs[i] and i - since >= 3 and _supposed(tokens, since)
+    if supposed and tokens[i - 1].w not in BINDING | WHO | ARTICLES | lx.FOOT | UPPER | lx.NEGATION | {
+        "weight",
+        "breath",
+    }:
         return True
     if w in ASIDE and told:
         return True
@@ -137,6 +146,21 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
     if verbs[i] and has_verb and (tokens[i - 1].w not in BINDING or (w in lx.FACE and _turns_none(tokens, since, i))):
         return not _same_action(tokens, verbs, i, since)
     return not has_verb and _names_next_foot(tokens, i, since)
+
+
+SPEAKING = frozenset("make making be feel imagine notice check".split())
+""" "Make sure", "feel": something is said about what is done."""
+
+WHO = frozenset("you we they i he she it to can could not don't and or that would might should".split())
+"""After these, a verb goes with who does it."""
+
+
+def _supposed(tokens: Sequence[Token], since: int) -> bool:
+    """Whether a piece only compares or supposes, or lets go: "as if hugging a tree", "if you're feeling steady", "let the
+    weight drain"."""
+    first = tokens[since].w
+    before = tokens[since - 1].w if since else ""
+    return first in ("let", "if", "unless") or (first == "like" and before != "feel")
 
 
 UPPER = lx.HAND | frozenset("backs spine waist hips body head chest shoulders".split())

@@ -229,7 +229,12 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         "knees",
     ):
         return None
-    if p.verb_in(PUT) and "flat" in words and p.w(noun) == "foot" and not words & {"forward", "back", "out", "in", "down"}:
+    if (
+        p.verb_in(PUT)
+        and "flat" in words
+        and p.w(noun) == "foot"
+        and not words & {"forward", "back", "out", "in", "down"}
+    ):
         return None
     if p.w(noun) in TOES and {"back", "down"} <= words and p.verb_in(GOES):
         return None

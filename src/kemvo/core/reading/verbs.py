@@ -31,8 +31,10 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
     if w not in VERBS:
         return False
     before = tokens[i - 1].w if i and not (tokens[i - 1].hard or tokens[i - 1].comma) else ""
-    if before == "first" and i > 1 and tokens[i - 2].w in lx.FOOT:
+    if before == "first" and any(t.w in lx.FOOT for t in tokens[max(0, i - 5) : i - 1]):
         before = ""
+    if before == "back" and i > 2 and tokens[i - 3].w == "to":
+        before = ""  # "turn to the back, step…"
     if before == "to" and i > 1 and tokens[i - 2].w in ("free", "ready", "able", "easy"):
         return False
     after = tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
