@@ -313,7 +313,7 @@ def _foot_acts(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: in
         return any(t.w == "weight" for t in tokens[since:i])
     if at >= len(tokens) or not _named(tokens, at) or _next_w(tokens, at) not in lx.FOOT | lx.HAND:
         return False
-    told = any(t.w == "weight" or t.w in lx.TRUNK for t in tokens[since:i])
+    told = any(t.w in ("weight", "sure") or t.w in lx.TRUNK for t in tokens[since:i])
     if True not in verbs[since:i] and not told:
         return False
     before = tokens[i - 1]
