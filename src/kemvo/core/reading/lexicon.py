@@ -24,7 +24,7 @@ PLACE = _words(
     " extends send sends take takes drop drops plant plants cross crosses widen gather gathers collect tuck land"
     " lands lower lowers carry comes come goes go touch touches tap taps reach reaches travels travel bringing"
     " placing moving sliding putting setting landing separate separates spread spreads circle circles arc arcs swing swings return returns retreat retreats advance advances stamp stamps stomp follow follows"
-    " drawn brought placed moved carried pulled swung slid extended lowered crossed gathered planted tucked taken sent reset resets withdraw withdraws withdrawing slip slips retract retracts pace paces join joins replace replaces glide glides drift drifts sweep sweeps scoop scoops sneak sneaks scrape scrapes trail trails shuffle shuffles edge edges inch inches creep creeps skate skates tread treads"
+    " drawn brought placed moved carried pulled swung slid extended lowered crossed gathered planted tucked taken sent reset resets withdraw withdraws withdrawing slip slips retract retracts pace paces join joins replace replaces glide glides drift drifts sweep sweeps scoop scoops sneak sneaks scrape scrapes trail trails shuffle shuffles creep creeps skate skates tread treads"
 )
 """Verbs that move a foot when a foot is what they speak of."""
 
@@ -48,7 +48,7 @@ SHIFT = _words(
 )
 SINK = _words(
     "sink sinks sinking sit sits sitting rock rocks rocking roll rolls settle settles settling lean leans come comes go"
-    " goes going drop drops move moves moving push pushes step steps load loads coming ease eases relax melt melts crouch crouches squat withdraw withdraws withdrawing slip slips root ground draw draws drawing press presses pressing climb climbs climbing issue issues spill spills tip tips tilt tilts creep creeps edge edges"
+    " goes going drop drops move moves moving push pushes step steps load loads coming ease eases relax melt melts crouch crouches squat withdraw withdraws withdrawing slip slips root ground draw draws drawing press presses pressing climb climbs climbing issue issues spill spills tip tips tilt tilts creep creeps"
 )
 """Verbs that shift the weight when "into", "onto" and a leg follow."""
 SIT_BACK = _words("sit sits sitting rock rocks rocking sink sinks sinking settle settles settling")
