@@ -56,6 +56,35 @@ EXAMPLES = {
     ],
     "dao juan gong": [{"kind": "posture", "id": "repulse-monkey"}],
     "shift the wait onto the write leg": [{"kind": "shift", "side": "R"}],
+    "Sit back into the left leg, draw down and back": [{"kind": "shift", "side": "L"}],
+    "Right foot half steps up": [{"kind": "step", "side": "R", "direction": "half"}],
+    "Left foot in, heels together, stand quietly": [{"kind": "step", "side": "L", "direction": "in"}],
+    "Left toes turn out, rise into the left leg": [
+        {"kind": "pivot", "side": "L", "toes": "out"},
+        {"kind": "shift", "side": "L"},
+    ],
+    "Weight into the right, right hand passes the face, turn right": [
+        {"kind": "shift", "side": "R"},
+        {"kind": "turn", "to": "right"},
+    ],
+    "as the weight goes into the left the right foot turns in": [
+        {"kind": "shift", "side": "L"},
+        {"kind": "pivot", "side": "R", "toes": "in"},
+    ],
+    "now your front foot's empty so pick it up": [{"kind": "lift"}],
+    "go onto the right leg and bring the left one in": [
+        {"kind": "shift", "side": "R"},
+        {"kind": "step", "side": "L", "direction": "in"},
+    ],
+    "the weight goes left right foot closes": [
+        {"kind": "shift", "side": "L"},
+        {"kind": "step", "side": "R"},
+    ],
+    "shift into a bow stance so seventy percent of your weight goes into the right leg": [
+        {"kind": "shift", "side": "R", "share": 70}
+    ],
+    "heel first, lift your right knee": [{"kind": "lift", "side": "R"}],
+    "wait in the middle of both feet": [{"kind": "shift", "side": "both", "share": 50}],
 }
 
 SILENT = [

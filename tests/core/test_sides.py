@@ -38,6 +38,8 @@ SWAPPED = [
     ("step a little further left", "step a little further right"),
     ("much more to the left", "much more to the right"),
     ("turn a few more degrees left", "turn a few more degrees right"),
+    ("as the weight goes into the left the right foot turns", "as the weight goes into the right the left foot turns"),
+    ("the weight goes left right foot closes", "the weight goes right left foot closes"),
     ("Turn left again", "Turn right again"),
     ("Left foot, right hand", "Right foot, left hand"),
     ("Turn to the right.", "Turn to the left."),

@@ -148,6 +148,8 @@ def _only_touches(p: Piece, noun: int | None, memory: Memory) -> bool:
 def _only_adds(p: Piece, noun: int | None, memory: Memory) -> bool:
     """Whether a clause only says more of the step before it: "toes touch first", "half a step"."""
     words = p.words()
+    if p.verb < 0 and "together" in words and memory.stepped and memory.way == "in":
+        return True
     how = p.verb < 0 or p.verb_in(lx.TOUCHING)
     own = [
         i for i in p.sides() if not stands_by(p, i) and not (how and "to" in p.before(i) and p.w(i + 1) not in lx.FOOT)

@@ -131,7 +131,8 @@ def _settles_even(p: Piece, memory: Memory) -> bool:
         {"in", "the", "middle"} <= words and words & (WE_ARE | {"we", "finish", "end", "settle"}) and "of" not in words
     )
     both = {"on", "both"} <= words and words & WE_ARE and words & {"feet", "legs"} and not p.where(lx.HAND)
-    home = home or (p.verb < 0 and {"back"} < words <= BACK_HOME and not memory.turned)
+    middle = words & {"centre", "center", "middle"}
+    home = home or bool(p.verb < 0 and "back" in words and middle and words <= BACK_HOME and not memory.turned)
     shared = {"same", "both", "weight"} <= words
     alone = words - {"and", "then"} in ({"centre"}, {"center"}, {"even", "up"}, {"even", "out"}, {"even"})
     return bool(shared or both or legs or centred or home or sunk or (standing and p.verb < 0) or alone)
