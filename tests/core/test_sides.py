@@ -39,6 +39,8 @@ SWAPPED = [
     ("much more to the left", "much more to the right"),
     ("turn a few more degrees left", "turn a few more degrees right"),
     ("as the weight goes into the left the right foot turns", "as the weight goes into the right the left foot turns"),
+    ("the waist turns to the right at the same time", "the waist turns to the left at the same time"),
+    ("turn to the right now", "turn to the left now"),
     ("the weight goes left right foot closes", "the weight goes right left foot closes"),
     ("Turn left again", "Turn right again"),
     ("Left foot, right hand", "Right foot, left hand"),

@@ -90,6 +90,7 @@ ORDINARY: tuple[Row, ...] = (
         "right",
         "begin right now",
         after=r"\s+(?:now|away|here|there|this\s+(?:moment|second)|at\s+the|on\s+the\s+(?:mark|spot|beat|line))\b",
+        unless=r"\b(?:the|your|my|our)\s*$",
     ),
     _row(
         "right",
@@ -97,7 +98,12 @@ ORDINARY: tuple[Row, ...] = (
         after=r"\s+(?:in)?to\s+the\s+(?:very\s+)?(?:ends?|edges?|top|tips?|fingertips?|fingers|last|floor|ground|bottom|wall|crown)\b",
         unless=rf"{START}|{TURNING}",
     ),
-    _row("right", "from right at the start", after=r"\s+(?:from|at)\s+the\s+(?:start|beginning|end|last)\b"),
+    _row(
+        "right",
+        "from right at the start",
+        after=r"\s+(?:from|at)\s+the\s+(?:start|beginning|end|last)\b",
+        unless=r"\b(?:the|your|my|our)\s*$",
+    ),
     _row(
         "right",
         "hold it right until the end",

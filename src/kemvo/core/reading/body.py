@@ -50,6 +50,8 @@ def _breath_at(tokens: Sequence[Token], i: int, c: Clause) -> int | None:
     w = tokens[i].w
     if w in ("inhalation", "exhalation", "inhale", "exhale", "in-breath", "out-breath", "inbreath", "outbreath"):
         return i
+    if w in ("sigh", "sighs"):
+        return next((k for k in range(i + 1, min(i + 4, c.last)) if tokens[k].w == "out"), None)
     if w not in ("breathe", "breath"):
         return None
     near = next((k for k in range(i + 1, min(i + 4, c.last)) if tokens[k].w in ("in", "out")), None)

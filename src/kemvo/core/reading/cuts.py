@@ -247,7 +247,8 @@ def _weight_is_told(tokens: Sequence[Token], since: int, i: int) -> bool:
         arrived = named and lead.w in ("on", "onto", "into", "in", "between")
     gone = piece[0].w == "weight" and any(t.w in ("back", "forward", "over", "across") for t in piece)
     shared = gone or last.w == "percent" or (last.w in SHARED and any(t.w == "weight" for t in piece))
-    return arrived or shared
+    full = last.w in lx.FULL_OR_LIGHT and any(t.w in ("leg", "foot", "side") for t in piece)
+    return arrived or shared or full
 
 
 def _next_w(tokens: Sequence[Token], i: int) -> str:
@@ -269,6 +270,8 @@ def is_bare_shift(tokens: Sequence[Token], first: int, last: int) -> bool:
     if any(t.w == "weight" for t in piece):
         return True
     lead = next((t.w for t in piece if t.w not in LEADING), "")
+    if lead in ("across", "over") and piece[-1].side and any(t.w == "to" for t in piece):
+        return True
     if lead in ("back", "forward") and piece[-1].side and {"onto", "into"} & {t.w for t in piece}:
         return True
     return lead in BARE_LEADS and any(t.w in ("leg", "foot", "side") for t in piece)
@@ -277,7 +280,10 @@ def is_bare_shift(tokens: Sequence[Token], first: int, last: int) -> bool:
 def _weight_follows(tokens: Sequence[Token], i: int, since: int) -> bool:
     """Whether the weight is spoken of after an action that has all it needs: "turn to the right | weight on…"."""
     if any(t.w == "weight" for t in tokens[since:i]):
-        return False
+        gone = tokens[since].w == "weight" and (
+            tokens[i - 1].side is not None or tokens[i - 1].w in ("back", "forward")
+        )
+        return gone and tokens[i].w == "weight"
     here = (tokens[i].w == "weight" and tokens[i - 1].w not in ("the", "your", "my", "all", "of", "more")) or (
         tokens[i].w in ("the", "your", "all") and _next_w(tokens, i) == "weight"
     )
@@ -321,6 +327,17 @@ def _foot_acts(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: in
         return True
     complete = any(t.side or t.w in lx.FOOT or t.w in lx.STEP_WAYS or t.w in UPPER for t in tokens[since:i])
     hands_act = verbs[i - 1] and tokens[i - 2].w in UPPER
+    k = at + 2
+    goes = k < len(tokens) and (verbs[k] or tokens[k].w in lx.STEP_WAYS)
+    shifted = goes and at == i and before.w in ("shift", "shifts") and verbs[i - 1]
+    rocked = (
+        goes
+        and i - 2 >= since
+        and before.w in ("back", "forward")
+        and tokens[i - 2].w in lx.SIT_BACK | lx.SHIFT | {"weight"}
+    )
+    if shifted or rocked:
+        return True  # "shift | right foot back", "rock back | left toes in"
     if before.w in STOOD_BY or (verbs[i - 1] and not hands_act) or not complete:
         return False
     k = at + 2

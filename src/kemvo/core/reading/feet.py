@@ -22,6 +22,9 @@ from kemvo.core.reading.foot_words import BRING, FOLLOWS, HEELS, MERELY_MOVES, N
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import angle, distance, share
 
+LEFT_BEHIND = frozenset({"from", "off"})
+""" "From the right leg, lift the left heel"."""
+
 ONWARD = frozenset("out forward back in".split())
 
 
@@ -123,6 +126,7 @@ def _actor(p: Piece) -> int | None:
         and p.w(p.first) not in ("as", "when", "while")
     ):
         named = [i for i in named if not (i > p.verb and p.before(i, 4) & NEAR)]
+    named = [i for i in named if i > p.verb or not (p.before(i, 3) & LEFT_BEHIND)]
     before = [i for i in named if i < p.verb]
     if before:
         of_a_foot = p.w(before[0]) in TOES | HEELS and p.w(before[0] + 1) in ("of", "on")

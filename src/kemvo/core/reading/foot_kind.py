@@ -9,6 +9,7 @@ from kemvo.core.reading.cuts import is_bare_shift
 from kemvo.core.reading.foot_words import (
     A_BIT,
     BALLS,
+    BRING,
     CIRCLE,
     DRAG,
     DROP,
@@ -51,6 +52,8 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         or (p.verb_in(OPEN) and (p.words() & {"stance", "side"} or p.words() >= {"heel", "first"}))
     ):
         return "step"
+    if p.verb_in(("swing", "swings")) and noun is not None and {"in", "front"} <= p.words():
+        return "step"
     wide = noun is not None and p.w(noun) == "feet" and p.words() & {"width", "shoulder"} and not p.sides()
     if wide and not p.verb_in(lx.STEP):
         return None
@@ -66,7 +69,12 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     if p.verb_in(lx.LIFT):
         return _kind_of_lift(p, noun, memory)
     if p.verb_in(lx.STEP):
-        when = p.w(p.first) in ("as", "when", "while") and p.w(p.first + 1) == "you" and noun is None and not p.sides()
+        when = (
+            p.w(p.first) in ("as", "when", "while", "before", "after", "until", "till")
+            and p.w(p.first + 1) == "you"
+            and noun is None
+            and not p.sides()
+        )
         when = when and not any(w in lx.STEP_WAYS for w in p.words())
         return "step" if step_is_verb(p) and not when else None
     if p.verb_in(lx.PLACE):
@@ -108,6 +116,8 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
         return "lift"
     if p.w(noun) == "feet" and "with" in p.words():
         return None
+    if "with" in p.before(noun, 3) and {"in", "front"} <= words:
+        return None
     mine = p.side_of(noun) or memory.moved
     if words & {"flat", "are", "is", "lengthens", "stretches", "bends"} or (
         p.w(noun) in TOES and not mine and not words & {"down", "touch", "behind"}
@@ -134,8 +144,9 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
     if noun is None and p.w(p.verb + 1) in lx.OUTWARD and p.verb + 2 == p.last and not p.sides():
         return "pivot"
     if noun is None:
+        degrees_said = angle(p.tokens, p.first, p.last) is not None
         again = p.words() & {"it", "them"} and angle(p.tokens, p.first, p.last) is not None
-        if "them" in p.words() and ways and p.w(p.verb + 1) == "them":
+        if p.w(p.verb + 1) == "them" and (ways or (memory.noun in TOES and degrees_said)):
             return "pivot"
         return "pivot" if (ways or again) and memory.noun and not p.sides() else None
     degrees = angle(p.tokens, p.first, p.last)
@@ -171,6 +182,8 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
 
 def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     words = p.words()
+    if noun is None and p.w(p.verb + 1) in ("the", "your", "my") and p.side(p.verb + 2) and p.verb + 3 == p.last:
+        return "lift"
     if noun is None:
         picked = p.verb_in(("pick", "picks")) and p.sides() and not p.where(lx.HAND, lx.TRUNK)
         if picked:
@@ -212,6 +225,7 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         out = words & {"side", "out", "behind", "back", "forward"} and not p.where(lx.HAND, lx.TRUNK)
         placing = placing or (p.verb_in(PUT) and p.w(p.verb + 1) == "it" and bool(out))
         placing = placing or {"half", "step"} <= words or {"it", "beside"} <= words
+        placing = placing or (p.verb_in(BRING) and p.w(p.verb + 1) == "it" and "through" in words)
         placing = placing or (p.verb_in(SLIDE) and bool(words & {"side", "out", "forward", "back", "behind"}))
         placing = placing or (p.verb_in(DROP) and "down" in words)
         placing = placing or (p.verb_in(CIRCLE) and "behind" in words)

@@ -84,7 +84,7 @@ STAYING = _words("keep keeps keeping stay stays staying remain remains remaining
 NEGATION = _words(
     "don't dont not never without avoid no can't cannot won't doesn't didn't shouldn't isn't aren't rather nor neither careful"
 )
-UNREAL = _words("could would might should if unless")
+UNREAL = _words("could would may might should if unless")
 CONNECT = _words("and then while as so until when before after because but now next okay ok once till whilst again or")
 """Words at which one action ends and another may begin."""
 

@@ -75,6 +75,10 @@ def _onto_a_leg(p: Piece) -> int | None:
     for i in p.where(("onto", "into")):
         if p.w(i + 1) in SAME and p.verb_in(lx.PLACE) and not p.where(lx.FOOT):
             return i + 1
+    for i in p.where(("in",)):
+        all_of_it = {"it", "all"} <= p.words() or (p.w(p.verb + 1) == "it" and p.verb_in(PUTTING))
+        if all_of_it and p.side(i + 2) and p.w(i + 3) == "leg":
+            return i + 2
     for i in p.where(ONTO):
         k = i + 1
         while p.w(k) in BEFORE_NOUN:
@@ -133,9 +137,10 @@ def _settles_even(p: Piece, memory: Memory) -> bool:
     both = {"on", "both"} <= words and words & WE_ARE and words & {"feet", "legs"} and not p.where(lx.HAND)
     middle = words & {"centre", "center", "middle"}
     home = home or bool(p.verb < 0 and "back" in words and middle and words <= BACK_HOME and not memory.turned)
+    even = memory.weighed and "it's" in words and words & EVEN and words & (lx.FOOT | {"both", "even", "equal"})
     shared = {"same", "both", "weight"} <= words
-    alone = words - {"and", "then"} in ({"centre"}, {"center"}, {"even", "up"}, {"even", "out"}, {"even"})
-    return bool(shared or both or legs or centred or home or sunk or (standing and p.verb < 0) or alone)
+    alone = words - {"and", "then"} in ({"centre"}, {"center"}, {"even", "up"}, {"even", "out"}, {"even"}, {"middle"})
+    return bool(even or shared or both or legs or centred or home or sunk or (standing and p.verb < 0) or alone)
 
 
 def _even(p: Piece) -> bool:
@@ -236,6 +241,7 @@ def _after_preposition(p: Piece, i: int, memory: Memory, told: bool) -> tuple[Si
             continue
         if p.side(k):
             forward = p.w(i) == "over" and "forward" in p.words() and p.w(k + 1) in ("foot", "leg")
+            forward = forward or (p.w(i) == "on" and p.verb_in(GO) and near in ("back", "forward") and k + 1 == p.last)
             weak = (
                 p.w(i) in ("in", "over", "on")
                 and (p.w(i), p.w(i + 1)) != ("on", "to")
@@ -322,6 +328,7 @@ def _somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         bare = part is not None or stance or (p.verb_in(lx.SHIFT) and "weight" in words)
         bare = bare or (p.verb_in(SHIFTS) and p.last - p.first <= 2 and p.verb == p.last - 1)
         bare = bare or p.verb_word().startswith("transfer")
+        bare = bare or (p.verb_in(SHIFTS) and p.w(p.verb + 1) == "in" and p.verb + 2 == p.last)
         return next(iter([*going, *on_it]), p.verb if bare else None)
     legs = {"front", "back", "rear", "other"}
     into = [i for i in p.where(lx.INTO) if {p.w(i + 1), p.w(i + 2)} & legs and words & lx.FOOT]

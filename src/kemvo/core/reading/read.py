@@ -74,7 +74,7 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
     gone = (None, f.model_copy(update={"side": f.side or last.side}))
     if f.kind != last.kind:
         return gone if last.kind == "step" and INTO_A_KICK.fullmatch(between) else (last, f)
-    since = set(between.split())
+    since = set(between.split()) | set(text[f.start : f.start + 3].lower().split())
     if f.kind == "shift" and last.side is None and f.share is not None and "." not in between and "so" in since:
         return None, f
     if "." not in between and UNTIL & since:

@@ -33,6 +33,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
     before = tokens[i - 1].w if i and not (tokens[i - 1].hard or tokens[i - 1].comma) else ""
     if before == "first" and any(t.w in lx.FOOT for t in tokens[max(0, i - 5) : i - 1]):
         before = ""
+    if before == "first" and (i < 2 or tokens[i - 2].hard or tokens[i - 2].w in lx.CONNECT):
+        before = ""
     if before == "back" and i > 2 and tokens[i - 3].w == "to":
         before = ""  # "turn to the back, step…"
     if before == "to" and i > 1 and tokens[i - 2].w in ("free", "ready", "able", "easy"):
