@@ -61,7 +61,7 @@ def _breath_at(tokens: Sequence[Token], i: int, c: Clause) -> int | None:
         w == "breath"
         and i > c.first
         and tokens[i - 1].w in ("in", "out")
-        and tokens[max(i - 2, c.first)].w in BREATH_NOUN_LEADS
+        and (i - 1 == c.first or tokens[max(i - 2, c.first)].w in BREATH_NOUN_LEADS)
     ):
         return i - 1
     return None
@@ -77,6 +77,8 @@ def time(p: Piece) -> list[Fact]:
         if held and held[0] < a:
             return [p.fact("hold", (held[0], b - 1), ms=ms, counts=counts)]
         return [p.fact("counts", (a, b - 1), counts=counts)] if counts is not None else []
+    if held and p.words() - {"and", "then", "now"} == {"hold"}:
+        return [p.fact("hold", held)]
     for i in held:
         counted = number_at(p.tokens, i + 2, p.last) if p.w(i + 1) == "for" else None
         if (
@@ -141,7 +143,8 @@ def turn(p: Piece) -> Iterator[Fact]:
         p.where(lx.TRUNK) or "corner" in p.words() or angle(p.tokens, p.first, p.last)
     )
     taken = p.verb_in(TAKES) and p.where(lx.TRUNK) and p.words() & {"round", "around"}
-    home = p.verb_in(COMES) and {"back", "to", "front"} <= p.words() and not p.where(lx.HAND, lx.FOOT)
+    goes = p.verb_in(COMES) and p.w(p.verb - 1) in lx.TRUNK and p.w(p.verb + 1) == "to" and len(p.sides()) == 1
+    home = goes or (p.verb_in(COMES) and {"back", "to", "front"} <= p.words() and not p.where(lx.HAND, lx.FOOT))
     bare = p.verb < 0 and p.last - p.first <= 4 and p.where(lx.TRUNK) and len(p.sides()) == 1 and not p.where(lx.INTO)
     if not (p.verb_in(lx.TURN, lx.FACE) or opens or taken or home or bare) or p.where(lx.FOOT):
         return

@@ -15,7 +15,7 @@ KEEPS_IT = lx.INTO | {"let", "have", "get", "help", "that", "as", "of", "with", 
 """After these, "it" begins no sentence of its own."""
 
 STOOD_BY = frozenset(
-    "into onto on to of with from beside behind past in over under by than near towards toward around across between through the"
+    "into onto on to of with from beside behind past in over under by than near towards toward around across between the"
     " your my a front back other both to and or next empty keep keeping".split()
 )
 """After these a foot is named as a place or an object; it does not begin an action of its own."""
@@ -60,7 +60,7 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
     after_comma = tokens[i - 1].comma
     if after_comma and (
         (has_verb and not _only_names_foot(tokens, i))
-        or _speaks_of_other(tokens, i, since)
+        or (_speaks_of_other(tokens, i, since) and not (has_verb and _appended(tokens, i, since)))
         or (not has_verb and is_bare_shift(tokens, since, i))
         or tokens[since].w in ASIDE
         or any(t.w in lx.UNREAL for t in tokens[since:i])
@@ -72,6 +72,22 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
     if w == "and" and (halves_again or (tokens[i - 1].w == "hundred" and _next_w(tokens, i) in lx.NUMBERS)):
         return False
     if w == "again" and _next_w(tokens, i) in ("onto", "into", "between", "to", "evenly"):
+        return False
+    subject = (
+        tokens[i - 1].w in lx.FOOT | lx.TRUNK | {"weight"} and not tokens[i - 1].comma and True not in verbs[since:i]
+    )
+    if w in ("now", "then", "next", "again") and subject and i + 1 < len(tokens) and verbs[i + 1]:
+        return False  # "the right foot then steps"
+    if w in ("now", "then", "next", "again") and tokens[i - 1].w in (
+        "is",
+        "are",
+        "be",
+        "will",
+        "can",
+        "has",
+        "we",
+        "you",
+    ):
         return False
     if w == "now" and tokens[i - 1].w in ("is", "are", "be", "weight"):
         return False
@@ -320,12 +336,17 @@ def _foot_acts(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: in
     if at >= len(tokens) or not _named(tokens, at) or _next_w(tokens, at) not in lx.FOOT | lx.HAND:
         return False
     told = any(t.w in ("weight", "sure") or t.w in lx.TRUNK for t in tokens[since:i])
+    before = tokens[i - 1]
+    if before.w in ("center", "centre", "middle"):
+        return True
     if True not in verbs[since:i] and not told:
         return False
-    before = tokens[i - 1]
+    if before.w == "through" and tokens[i - 2].w in ("down", "out", "up"):
+        return False  # "root down through the right foot"
     if before.side:
         return True
     complete = any(t.side or t.w in lx.FOOT or t.w in lx.STEP_WAYS or t.w in UPPER for t in tokens[since:i])
+    complete = complete or before.w in ("it", "that", "there", "here")
     hands_act = verbs[i - 1] and tokens[i - 2].w in UPPER
     k = at + 2
     goes = k < len(tokens) and (verbs[k] or tokens[k].w in lx.STEP_WAYS)
@@ -400,6 +421,11 @@ def _speaks_of_other(tokens: Sequence[Token], i: int, since: int) -> bool:
         for k, t in enumerate(tokens[since:i], since)
     )
     return told and any(t.w in lx.FOOT or t.side for t in tokens[i : i + 3])
+
+
+def _appended(tokens: Sequence[Token], i: int, since: int) -> bool:
+    """ "Step out, left foot": the foot is named behind what it does."""
+    return _only_names_foot(tokens, i) and not any(t.side or t.w in lx.FOOT for t in tokens[since:i])
 
 
 def _only_names_foot(tokens: Sequence[Token], i: int) -> bool:

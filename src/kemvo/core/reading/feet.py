@@ -127,6 +127,12 @@ def _actor(p: Piece) -> int | None:
     ):
         named = [i for i in named if not (i > p.verb and p.before(i, 4) & NEAR)]
     named = [i for i in named if i > p.verb or not (p.before(i, 3) & LEFT_BEHIND)]
+    if p.verb_in(lx.STEP) or {"take", "step"} <= p.words():
+        own = [i for i in named if "with" in p.before(i, 3)]
+        if own:
+            return own[0]
+        if p.sides() and p.w(p.sides()[0] + 1) not in lx.FOOT:
+            named = [i for i in named if not (p.before(i, 4) & (NEAR | {"up", "close"}))]
     before = [i for i in named if i < p.verb]
     if before:
         of_a_foot = p.w(before[0]) in TOES | HEELS and p.w(before[0] + 1) in ("of", "on")

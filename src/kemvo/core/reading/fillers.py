@@ -37,7 +37,7 @@ PHRASES = tuple(
         "|okay good|okay great|very good|well done|all together|altogether now|one more time|once again|once more|take your time|no rush|no hurry"
         "|what i do is|what we do is|what you do is|what i'm doing is|what happens is|the thing is|as i said|as before"
         "|what i want you to do is|what i'd like you to do is|all i'm doing is|all you do is|all we do is"
-        "|make sure you|make sure to|make sure that you|making sure you|be sure to|remember to|try to|try and|allow yourself to|let yourself|see if you can"
+        "|don't forget to|don't forget that|make sure you|make sure to|make sure that you|making sure you|be sure to|remember to|try to|try and|allow yourself to|let yourself|see if you can"
         "|once you've got that|once you have that|once you've done that|once you're there|once that's done|in place|when you've got that|when you have that"
         "|when you're ready|when you're there|when you've done that|having done that|from there|from here|at this point|at that point|this time"
         "|notice that|notice how|you'll notice|you'll see|you can see|as you can see|you see|see how"
@@ -75,7 +75,11 @@ POINTING = frozenset("this that these those our his her their its".split())
 ABOUT_TO = {"going": 2, "gonna": 1, "want": 2, "wanna": 1, "need": 2, "have": 2, "start": 2, "begin": 2, "like": 2}
 """ "Going to turn", "gonna turn": how many words are left out where an action follows."""
 
-WORTH_A_LOOK = WORDS | set(BY_FIRST) | set(GERUNDS) | POINTING | PRAISE | set(ABOUT_TO) | {"hand", "one", "ball"}
+COUNTS = frozenset("one two three four five six seven eight".split())
+
+WORTH_A_LOOK = (
+    WORDS | set(BY_FIRST) | set(GERUNDS) | POINTING | PRAISE | set(ABOUT_TO) | {"hand", "one", "ball"} | COUNTS
+)
 
 
 def told_words(tokens: Sequence[Token]) -> list[Token]:
@@ -90,6 +94,10 @@ def told_words(tokens: Sequence[Token]) -> list[Token]:
             i += 1
             continue
         n = _filler(tokens, i)
+        if not n and t.w in COUNTS and not (t.w == "one" and out and _of_a_foot(out)) and _counted(tokens, i, out):
+            n = 1
+            if out:
+                out[-1] = out[-1]._replace(comma=True)
         if not n and tokens[i].w in PRAISE and not (out and out[-1].w in DESCRIBING and not out[-1].hard):
             n = 1
             if out:
@@ -112,6 +120,27 @@ def told_words(tokens: Sequence[Token]) -> list[Token]:
             out[-1] = out[-1]._replace(hard=out[-1].hard or end.hard, comma=out[-1].comma or end.comma)
         i += n
     return out
+
+
+def _counted(tokens: Sequence[Token], i: int, out: Sequence[Token]) -> bool:
+    """ "One sink, two left foot out": a count that is called, and what is done on it."""
+    if i + 1 >= len(tokens) or tokens[i].hard:
+        return False
+    after, before = tokens[i + 1], out[-1] if out else None
+    acts = after.w in lx.ACTS | {"weight", "inhale", "exhale", "breathe", "hold"} or after.side is not None
+    free = (
+        before is None
+        or before.hard
+        or before.comma
+        or before.side
+        or before.w in lx.FOOT | COUNTS | FREE
+        or before.w in lx.STEP_WAYS
+    )
+    return bool(acts and free) and after.w not in ("steps", "step", "kicks", "turns")
+
+
+FREE = frozenset("middle even it push straighten arms hands out in up down percent forty five".split())
+"""After these a count begins something new."""
 
 
 def _is_held(tokens: Sequence[Token], i: int) -> bool:

@@ -8,6 +8,7 @@ from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.cuts import is_bare_shift
 from kemvo.core.reading.foot_words import (
     A_BIT,
+    AWAY,
     BALLS,
     BRING,
     CIRCLE,
@@ -19,6 +20,7 @@ from kemvo.core.reading.foot_words import (
     MERELY_MOVES,
     NOT_A_WAY,
     OPEN,
+    PARTICIPLES,
     PLACES,
     PUT,
     RAISE,
@@ -62,6 +64,9 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         return "step"
     if p.verb_in(STAMP, DRAG) and ("it" in p.words() or whole_foot):
         return "step"
+    on_heel = {"on", "heel"} <= p.words() or angle(p.tokens, p.first, p.last) is not None
+    if p.verb_in(lx.CLOSE) and whole_foot and on_heel and toe_ways(p):
+        return "pivot"
     if p.verb_in(lx.CLOSE) and (whole_foot or (noun is not None and p.w(noun) == "feet")):
         return "step"
     if p.verb_in(lx.TURN, lx.AIM) and not (p.verb_in(lx.PLACE) and whole_foot):
@@ -127,7 +132,8 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
         p.w(i) in lx.STEP_WAYS
         for i in (*range(noun + 1, p.last), *(k for k in range(p.first, noun) if p.w(k + 1) == "with"))
     ) or words & (PLACES | {"past"})
-    return "step" if going and (mine or p.w(noun) in HEELS | TOES | {"feet"}) else None
+    aimed = "o'clock" in words or any(i > noun and "to" in p.before(i) for i in p.sides())
+    return "step" if (going or aimed) and (mine or p.w(noun) in HEELS | TOES | {"feet"}) else None
 
 
 def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
@@ -198,7 +204,7 @@ def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
     if p.before(noun, 3) & {"on", "onto", "into"}:
         on_toes = p.verb_in(("rise", "rises")) and p.w(noun) in TOES | BALLS
         return "lift" if on_toes else None
-    sideways = words & {"out", "forward", "back", "side", "in"} and p.verb_in(("float", "floats", "rise", "raise"))
+    sideways = words & AWAY and p.verb_in(("float", "floats", "rise", "raise"))
     return "step" if sideways and p.w(noun) in ("foot", "leg") else "lift"
 
 
@@ -206,7 +212,7 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
     words = p.words()
     if noun is None and p.verb_in(lx.GATHER) and p.sides() and p.sides()[0] == p.verb + 1:
         return "step"
-    if noun is None and p.verb_in(("take", "takes", "make")) and words & {"step", "steps"}:
+    if noun is None and p.verb_in(("take", "takes", "taken", "make", "makes")) and words & {"step", "steps"}:
         return "step"
     acts = p.verb - 1 - (p.w(p.verb - 1) in ("can", "will", "may", "also"))
     if noun is None and p.side(acts) and p.verb_in(MERELY_MOVES, ("come", "comes")) and not p.where(lx.HAND):
@@ -230,6 +236,9 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         placing = placing or (p.verb_in(DROP) and "down" in words)
         placing = placing or (p.verb_in(CIRCLE) and "behind" in words)
         placing = placing or p.verb_in(("cross", "crosses"))
+        passive = p.verb_in(PARTICIPLES) and p.w(p.first) in ("and", "then") and not p.where(lx.HAND)
+        if passive and memory.moved and any(w in lx.STEP_WAYS for w in words):
+            return "step"
         return "step" if it and moves and (memory.moved or placing) else None
     away = p.verb_in(("come", "comes")) and words & {"away", "off"} and p.w(noun) in HEELS | TOES
     if (
@@ -261,7 +270,8 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         return "pivot"
     if p.w(noun) in ("knee", "knees") and words & {"through", "high"}:
         return "lift"
-    if "up" in words and p.w(noun) in ("knee", "knees", "leg", "legs") and not words & {"half", "beside"}:
+    joins = "to" in words and p.w(noun) in ("leg", "legs")
+    if "up" in words and p.w(noun) in ("knee", "knees", "leg", "legs") and not words & {"half", "beside"} and not joins:
         return "lift"
     if (
         p.w(noun) == "foot"

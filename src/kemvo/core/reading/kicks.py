@@ -27,7 +27,7 @@ def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
     """A kick, with its foot and the part that strikes."""
     kicks = _thrusts(p) + [i for i in p.where(lx.KICK) if not (p.w(i) == "kicking" and p.w(i + 1) in lx.FOOT)]
     kicks = [i for i in kicks if p.w(i + 1) not in ("is", "comes")]
-    kicks = [i for i in kicks if p.w(i) != "kicks" or any(k < i for k in (*p.where(lx.FOOT), *p.sides()))]
+    kicks = [i for i in kicks if p.w(i) != "kicks" or p.where(lx.FOOT) or p.sides()]
     announced = [
         i for i in kicks if (p.w(i - 1), p.w(i - 2)) in MENTIONED or (p.w(i - 1) == "a" and p.w(i - 2) in MENTIONS)
     ]
@@ -45,6 +45,7 @@ def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
 
 def _thrusts(p: Piece) -> list[int]:
     """ "Push out through the left heel": a kick without the word."""
-    by = frozenset({"with"}) if p.verb_in(STRIKE) else frozenset({"through"})
+    out_with = p.w(p.verb + 1) == "out" and p.w(p.verb + 2) == "with"
+    by = frozenset({"with"}) if p.verb_in(STRIKE) or out_with else frozenset({"through"})
     through = [i for i in p.where(by) if {p.w(k) for k in range(i + 1, i + 4)} & THRUST_PARTS]
     return [p.verb] if p.verb_in(THRUST, STRIKE) and through and "floor" not in p.words() else []

@@ -35,7 +35,7 @@ LIFT = _words(
     "lift lifts lifting lifted raise raises raising raised pick picks picking picked float floats rise rises elevate elevates peel peels unpeel hitch hitches hike hikes hover hovers unstick"
 )
 TURN = _words(
-    "turn turns turning turned rotate rotates rotating swivel swivels twist twists twisting swing swings spiral spirals wind winds unwind unwinds spin spins revolve revolves screw screws"
+    "turn turns turning turned rotated swivelled swiveled twisted swung rotate rotates rotating swivel swivels twist twists twisting swing swings spiral spirals wind winds unwind unwinds spin spins revolve revolves screw screws"
 )
 PIVOT = _words("pivot pivots pivoting pivoted swivel swivels")
 AIM = _words(
@@ -48,7 +48,7 @@ SHIFT = _words(
 )
 SINK = _words(
     "sink sinks sinking sit sits sitting rock rocks rocking roll rolls settle settles settling lean leans come comes go"
-    " goes going drop drops move moves moving push pushes step steps load loads coming ease eases relax melt melts crouch crouches squat withdraw withdraws withdrawing slip slips root ground draw draws drawing press presses pressing climb climbs climbing issue issues spill spills tip tips tilt tilts creep creeps"
+    " goes going drop drops move moves moving push pushes step steps load loads coming ease eases relax melt melts crouch crouches squat withdraw withdraws withdrawing slip slips root ground draw draws drawing press presses pressing climb climbs climbing squeeze squeezes issue issues spill spills tip tips tilt tilts creep creeps"
 )
 """Verbs that shift the weight when "into", "onto" and a leg follow."""
 SIT_BACK = _words("sit sits sitting rock rocks rocking sink sinks sinking settle settles settling")
@@ -85,7 +85,9 @@ NEGATION = _words(
     "don't dont not never without avoid no can't cannot won't doesn't didn't shouldn't isn't aren't rather nor neither careful"
 )
 UNREAL = _words("could would may might should if unless")
-CONNECT = _words("and then while as so until when before after because but now next okay ok once till whilst again or")
+CONNECT = _words(
+    "and then while as so until when before after because meanwhile but now next okay ok once till whilst again or"
+)
 """Words at which one action ends and another may begin."""
 
 STEP_WAYS: dict[str, str] = {

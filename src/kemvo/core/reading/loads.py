@@ -137,7 +137,8 @@ def _settles_even(p: Piece, memory: Memory) -> bool:
     both = {"on", "both"} <= words and words & WE_ARE and words & {"feet", "legs"} and not p.where(lx.HAND)
     middle = words & {"centre", "center", "middle"}
     home = home or bool(p.verb < 0 and "back" in words and middle and words <= BACK_HOME and not memory.turned)
-    even = memory.weighed and "it's" in words and words & EVEN and words & (lx.FOOT | {"both", "even", "equal"})
+    same = memory.weighed and "it's" in words and words & EVEN and words & (lx.FOOT | {"both", "even", "equal"})
+    even = bool(same) or bool(words & WE_ARE and words & {"even", "equal"} and not p.where(lx.HAND))
     shared = {"same", "both", "weight"} <= words
     alone = words - {"and", "then"} in ({"centre"}, {"center"}, {"even", "up"}, {"even", "out"}, {"even"}, {"middle"})
     return bool(even or shared or both or legs or centred or home or sunk or (standing and p.verb < 0) or alone)

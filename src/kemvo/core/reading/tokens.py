@@ -66,6 +66,7 @@ def _put_right(raw: list[str], joined: Callable[[int], bool]) -> list[str]:
             words[i] = lx.ALIKE[w]
         elif w == "wait" and (
             before in ("the", "your", "all", "more", "of", "body")
+            or (after == "back" and raw[i + 2 : i + 3] != [] and raw[i + 2] in ("on", "in", "into", "onto", "to"))
             or (after in ("in", "on", "to") and not LEGS.isdisjoint(raw[i + 2 : i + 5]))
             or after in ("onto", "into", "even", "evenly", "goes", "follows", "shifts", "moves", "transfers")
         ):
