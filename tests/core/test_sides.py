@@ -41,6 +41,7 @@ SWAPPED = [
     ("as the weight goes into the left the right foot turns", "as the weight goes into the right the left foot turns"),
     ("the waist turns to the right at the same time", "the waist turns to the left at the same time"),
     ("turn to the right now", "turn to the left now"),
+    ("shift to the right place your left foot out", "shift to the left place your right foot out"),
     ("the weight goes left right foot closes", "the weight goes right left foot closes"),
     ("Turn left again", "Turn right again"),
     ("Left foot, right hand", "Right foot, left hand"),

@@ -59,7 +59,7 @@ ORDINARY: tuple[Row, ...] = (
     _row(
         "right",
         "find the right height",
-        after=r"\s+(?:way|time|place|moment|amount|height|length|width|distance|spot|answer|idea|order|words?"
+        after=r"\s+(?:way|time|place(?!\s+(?:the|your|my)\b)|moment|amount|height|length|width|distance|spot|answer|idea|order|words?"
         r"|things?|reasons?|feeling|kind|sort|pace|speed|tempo|size|balance|direction|number|depth|shape)\b",
     ),
     _row(

@@ -27,7 +27,7 @@ OBJECT_VERBS = (
     | lx.KICK
     | lx.PIVOT
     | frozenset(
-        "bring place put open draw gather set take pull slide swing sweep tuck close extend drop lower cross follow centre center shift transfer sit sink rock send return join point straighten hold face"
+        "bring move place put open draw gather set take pull slide swing sweep tuck close extend drop lower cross follow centre center shift transfer sit sink rock send return join point straighten hold face"
         " settle ease pour empty stand".split()
     )
 )
@@ -231,8 +231,9 @@ def _only_ways(tokens: Sequence[Token], since: int, i: int) -> bool:
     return bool(said) and set(said) <= lx.INWARD | lx.OUTWARD
 
 
+BREATHS = frozenset("inhale exhale breathe".split())
 LEGS = frozenset("leg foot feet legs side hip".split())
-SHARED = frozenset("half even evenly equally shared fifty".split())
+SHARED = frozenset("middle centre center half even evenly equally shared fifty".split())
 
 
 def _weight_then_foot(tokens: Sequence[Token], since: int, i: int) -> bool:
@@ -299,7 +300,13 @@ def _weight_follows(tokens: Sequence[Token], i: int, since: int) -> bool:
         gone = tokens[since].w == "weight" and (
             tokens[i - 1].side is not None or tokens[i - 1].w in ("back", "forward")
         )
-        return gone and tokens[i].w == "weight"
+        again = (
+            tokens[i].w in ("the", "your", "all")
+            and _next_w(tokens, i) == "weight"
+            and _next_w(tokens, i + 1) in WEIGHT_GOES
+        )
+        done = tokens[i - 1].side is not None or tokens[i - 1].w in lx.FOOT
+        return (gone and tokens[i].w == "weight") or (again and done)
     here = (tokens[i].w == "weight" and tokens[i - 1].w not in ("the", "your", "my", "all", "of", "more")) or (
         tokens[i].w in ("the", "your", "all") and _next_w(tokens, i) == "weight"
     )
@@ -339,6 +346,7 @@ def _foot_acts(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: in
     before = tokens[i - 1]
     if before.w in ("center", "centre", "middle"):
         return True
+    told = told or (any(t.w in lx.FOOT for t in tokens[since:i]) and any(t.w in lx.STEP_WAYS for t in tokens[since:i]))
     if True not in verbs[since:i] and not told:
         return False
     if before.w == "through" and tokens[i - 2].w in ("down", "out", "up"):
@@ -346,7 +354,7 @@ def _foot_acts(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: in
     if before.side:
         return True
     complete = any(t.side or t.w in lx.FOOT or t.w in lx.STEP_WAYS or t.w in UPPER for t in tokens[since:i])
-    complete = complete or before.w in ("it", "that", "there", "here")
+    complete = complete or before.w in ("it", "that", "there", "here") or any(t.w in BREATHS for t in tokens[since:i])
     hands_act = verbs[i - 1] and tokens[i - 2].w in UPPER
     k = at + 2
     goes = k < len(tokens) and (verbs[k] or tokens[k].w in lx.STEP_WAYS)
@@ -357,7 +365,12 @@ def _foot_acts(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: in
         and before.w in ("back", "forward")
         and tokens[i - 2].w in lx.SIT_BACK | lx.SHIFT | {"weight"}
     )
-    if shifted or rocked:
+    finite = k < len(tokens) and (tokens[k].w in ("is", "are") or (verbs[k] and tokens[k].w.endswith("s")))
+    ended = (
+        finite and before.w in ("in", "behind", "back", "out", "forward") and any(t.side for t in tokens[since : i - 1])
+    )
+    ended = ended or (finite and verbs[i - 1] and before.w.endswith("s") and tokens[i - 2].w in lx.FOOT)
+    if shifted or rocked or ended:
         return True  # "shift | right foot back", "rock back | left toes in"
     if before.w in STOOD_BY or (verbs[i - 1] and not hands_act) or not complete:
         return False
@@ -369,7 +382,7 @@ def _foot_acts(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: in
         and tokens[at + 1].w in lx.FOOT
     ):
         return False  # "turn out your left toes": they are what is turned
-    return k < len(tokens) and (verbs[k] or tokens[k].w in lx.STEP_WAYS or tokens[k].w in ("is", "are"))
+    return k < len(tokens) and (verbs[k] or tokens[k].w in lx.STEP_WAYS or tokens[k].w in ("is", "are", "to"))
 
 
 def _turns_none(tokens: Sequence[Token], since: int, i: int) -> bool:

@@ -203,6 +203,8 @@ def _filler(tokens: Sequence[Token], i: int) -> int:
     for p in BY_FIRST.get(w, ()):
         if len(p) <= len(tokens) - i and all(tokens[i + k].w == p[k] for k in range(1, len(p))):
             inner = tokens[i : i + len(p) - 1]
-            if not any(t.hard for t in inner):
+            after = tokens[i + len(p)] if i + len(p) < len(tokens) and not tokens[i + len(p) - 1].hard else None
+            places = p == ("in", "place") and after is not None and (after.side or after.w in ("the", "your", "my"))
+            if not any(t.hard for t in inner) and not places:
                 return len(p)
     return 0

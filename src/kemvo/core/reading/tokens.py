@@ -75,7 +75,8 @@ def _put_right(raw: list[str], joined: Callable[[int], bool]) -> list[str]:
             words[i] = "left"
         elif (
             w == "left"
-            and before not in ("the", "your", "into", "onto", "on", "to")
+            and before in ("", "and", "then", "now", "so", "okay", "next", "to", "gently")
+            and not (before == "to" and i > 1 and raw[i - 2] in ("over", "across", "back", "weight", "it"))
             and joined(i)
             and after in ("your", "the")
             and i + 3 < len(raw)

@@ -35,7 +35,7 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         before = ""
     if before == "first" and (i < 2 or tokens[i - 2].hard or tokens[i - 2].w in lx.CONNECT):
         before = ""
-    if before == "back" and i > 2 and tokens[i - 3].w == "to":
+    if before in ("back", "side", "front") and i > 2 and tokens[i - 3].w == "to":
         before = ""  # "turn to the back, step…"
     if before == "to" and i > 1 and tokens[i - 2].w in ("free", "ready", "able", "easy"):
         return False
