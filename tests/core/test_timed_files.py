@@ -18,7 +18,7 @@ from kemvo.core.reading.script import read_script
 from kemvo.core.session import Part, Pass, Session, with_pass_ids
 from kemvo.core.timeline import plan
 from kemvo.formats.cue_files import CUE_FILES
-from kemvo.formats.midi import left_of_pan, write_midi
+from kemvo.formats.midi import left_of_pan, pan_of_left, write_midi
 from kemvo.formats.scripts import script_entries
 from strategies import forms, one_posture, practices, talk
 
@@ -114,7 +114,7 @@ def test_every_pass_of_a_session_is_a_section(made: tuple[Session, dict[str, For
 
 @given(st.integers(0, 100))
 def test_the_weight_survives_as_a_pan(left: int) -> None:
-    assert left_of_pan(round((100 - left) * 1.27)) == left
+    assert left_of_pan(pan_of_left(left)) == left
 
 
 def test_words_in_any_script_survive() -> None:

@@ -30,6 +30,11 @@ def left_of_pan(value: int) -> int:
     return 100 - round(value * 100 / 127)
 
 
+def pan_of_left(left_pct: int) -> int:
+    """The value of the pan for a share on the left leg, in percent."""
+    return round((100 - left_pct) * 127 / 100)
+
+
 def write_midi(timeline: Timeline) -> bytes:
     """The file of a timeline."""
     file = mido.MidiFile(type=0, ticks_per_beat=TICKS, charset=CHARSET)
@@ -58,9 +63,7 @@ def write_midi(timeline: Timeline) -> bytes:
             track.append(mido.MetaMessage("set_tempo", tempo=new, time=waiting))
             waiting = 0
         if moving:
-            track.append(
-                mido.Message("control_change", control=PAN, value=round((100 - s.left_to) * 1.27), time=waiting)
-            )
+            track.append(mido.Message("control_change", control=PAN, value=pan_of_left(s.left_to), time=waiting))
             waiting = 0
         for kind, text in texts:
             track.append(mido.MetaMessage(kind, text=text, time=waiting))

@@ -73,27 +73,11 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
         return False
     if w == "again" and _next_w(tokens, i) in ("onto", "into", "between", "to", "evenly"):
         return False
-    subject = (
-        tokens[i - 1].w in lx.FOOT | lx.TRUNK | {"weight"} and not tokens[i - 1].comma and True not in verbs[since:i]
-    )
-    if w in ("now", "then", "next", "again") and subject and i + 1 < len(tokens) and verbs[i + 1]:
-        return False  # "the right foot then steps"
-    if w in ("now", "then", "next", "again") and tokens[i - 1].w in (
-        "is",
-        "are",
-        "be",
-        "will",
-        "can",
-        "has",
-        "we",
-        "you",
-    ):
-        return False
-    if w == "now" and tokens[i - 1].w in ("is", "are", "be", "weight"):
+    if w in MEANWHILE and _goes_on(tokens, verbs, i, since):
         return False
     told = has_verb or any(t.w in TELLING or t.side for t in tokens[since:i])
     if w in lx.CONNECT and not (w == "next" and tokens[min(i + 1, len(tokens) - 1)].w == "to"):
-        return has_verb or told or _hands_only(tokens, since, i) or (w != "again" and _only_ways(tokens, since, i))
+        return told or _hands_only(tokens, since, i) or (w != "again" and _only_ways(tokens, since, i))
     if w == "no" and told and _next_w(tokens, i) == "need":
         return True
     speaks = w in SPEAKING and (w not in ("make", "making", "be") or _next_w(tokens, i) == "sure")
@@ -162,6 +146,20 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
     if verbs[i] and has_verb and (tokens[i - 1].w not in BINDING or (w in lx.FACE and _turns_none(tokens, since, i))):
         return not _same_action(tokens, verbs, i, since)
     return not has_verb and _names_next_foot(tokens, i, since)
+
+
+MEANWHILE = frozenset("now then next again".split())
+HELPS = frozenset("is are be will can has we you".split())
+
+
+def _goes_on(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -> bool:
+    """Whether "now" or "then" stands between who acts and the act: "the right foot then steps", "is now placed", "the
+    weight now evenly…"."""
+    before = tokens[i - 1]
+    if before.w in HELPS or (before.w == "weight" and tokens[i].w == "now"):
+        return True
+    acts = before.w in lx.FOOT | lx.TRUNK | {"weight"} and not before.comma and True not in verbs[since:i]
+    return acts and verbs[i + 1 : i + 2] == [True]
 
 
 SPEAKING = frozenset("make making be feel imagine notice check".split())
@@ -374,7 +372,6 @@ def _foot_acts(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: in
         return True  # "shift | right foot back", "rock back | left toes in"
     if before.w in STOOD_BY or (verbs[i - 1] and not hands_act) or not complete:
         return False
-    k = at + 2
     if (
         before.w in ("up", "out", "in", "down", "off")
         and i - 2 >= since

@@ -23,7 +23,7 @@ def _gerunds(verb: str) -> tuple[str, ...]:
 WORDS = frozenset(
     "um uh er erm hmm mm just gently slowly softly carefully lightly smoothly quietly gradually steadily simply really actually"
     " basically probably maybe obviously literally naturally calmly nicely delicately deliberately comfortably patiently"
-    " gracefully easily loosely lovingly quickly please perhaps definitely honestly essentially literally immediately finally"
+    " gracefully easily loosely lovingly quickly please perhaps definitely honestly essentially immediately finally"
     " eventually simultaneously very quite everybody everyone folks guys yeah yep".split()
 )
 """Single words left out wherever they stand."""
@@ -94,11 +94,7 @@ def told_words(tokens: Sequence[Token]) -> list[Token]:
             i += 1
             continue
         n = _filler(tokens, i)
-        if not n and t.w in COUNTS and not (t.w == "one" and out and _of_a_foot(out)) and _counted(tokens, i, out):
-            n = 1
-            if out:
-                out[-1] = out[-1]._replace(comma=True)
-        if not n and tokens[i].w in PRAISE and not (out and out[-1].w in DESCRIBING and not out[-1].hard):
+        if not n and _parts(tokens, i, out):
             n = 1
             if out:
                 out[-1] = out[-1]._replace(comma=True)
@@ -120,6 +116,14 @@ def told_words(tokens: Sequence[Token]) -> list[Token]:
             out[-1] = out[-1]._replace(hard=out[-1].hard or end.hard, comma=out[-1].comma or end.comma)
         i += n
     return out
+
+
+def _parts(tokens: Sequence[Token], i: int, out: Sequence[Token]) -> bool:
+    """A word of praise, or a count that is called: it parts what stands on either side."""
+    w = tokens[i].w
+    if w in PRAISE:
+        return not (out and out[-1].w in DESCRIBING and not out[-1].hard)
+    return w in COUNTS and not (w == "one" and out and _of_a_foot(out)) and _counted(tokens, i, out)
 
 
 def _counted(tokens: Sequence[Token], i: int, out: Sequence[Token]) -> bool:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import Literal
 
 from kemvo.core.reading import lexicon as lx
-from kemvo.core.reading.cuts import is_bare_shift
+from kemvo.core.reading.cuts import ARTICLES, is_bare_shift
 from kemvo.core.reading.foot_words import (
     A_BIT,
     AWAY,
@@ -59,8 +59,7 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     wide = noun is not None and p.w(noun) == "feet" and p.words() & {"width", "shoulder"} and not p.sides()
     if wide and not p.verb_in(lx.STEP):
         return None
-    of_side = p.w(p.verb + 1) in ("the", "your", "my") and p.side(p.verb + 2) and p.verb + 3 == p.last
-    if p.verb_in(lx.CLOSE) and noun is None and of_side:
+    if p.verb_in(lx.CLOSE) and noun is None and _of_a_side(p):
         return "step"
     if p.verb_in(STAMP, DRAG) and ("it" in p.words() or whole_foot):
         return "step"
@@ -90,6 +89,11 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         return "step"
     together = noun is not None and p.w(noun) == "feet" and "together" in p.words()
     return "step" if together and p.verb_in(lx.STAND) and "with" not in p.words() else None
+
+
+def _of_a_side(p: Piece) -> bool:
+    """ "Lift the left", "close your right": the foot of that side."""
+    return p.w(p.verb + 1) in ARTICLES and p.side(p.verb + 2) is not None and p.verb + 3 == p.last
 
 
 def toe_ways(p: Piece) -> set[str]:
@@ -137,25 +141,22 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
 
 
 def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
-    ways = toe_ways(p)
+    ways, degrees = toe_ways(p), angle(p.tokens, p.first, p.last)
     with_foot = noun is not None and p.w(noun) in TOES | {"foot"} and bool(ways)
     with_foot = with_foot and all(i < p.verb for i in p.where(lx.TRUNK))
     if (p.where(lx.TRUNK) and not with_foot) or (noun is None and p.where(lx.HAND)):
         return None
     if noun is None and "straight" in p.words() and memory.moved and not p.sides():
         return "pivot"
-    of_side = p.w(p.verb + 1) in ("the", "your", "my") and p.side(p.verb + 2) and p.verb + 3 == p.last
-    if noun is None and of_side and not p.verb_in(lx.AIM):
+    if noun is None and _of_a_side(p) and not p.verb_in(lx.AIM):
         return "pivot"
     if noun is None and p.w(p.verb + 1) in lx.OUTWARD and p.verb + 2 == p.last and not p.sides():
         return "pivot"
     if noun is None:
-        degrees_said = angle(p.tokens, p.first, p.last) is not None
-        again = p.words() & {"it", "them"} and angle(p.tokens, p.first, p.last) is not None
-        if p.w(p.verb + 1) == "them" and (ways or (memory.noun in TOES and degrees_said)):
+        again = p.words() & {"it", "them"} and degrees is not None
+        if p.w(p.verb + 1) == "them" and (ways or (memory.noun in TOES and degrees is not None)):
             return "pivot"
         return "pivot" if (ways or again) and memory.noun and not p.sides() else None
-    degrees = angle(p.tokens, p.first, p.last)
     rolled = degrees is not None or not p.words().isdisjoint({"inward", "inwards", "outward", "outwards"})
     turned_leg = p.w(noun) == "leg" and rolled
     if p.w(noun) not in TOES | HEELS | {"foot", "feet"} and "ball" not in p.words() and not turned_leg:
@@ -188,7 +189,7 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
 
 def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     words = p.words()
-    if noun is None and p.w(p.verb + 1) in ("the", "your", "my") and p.side(p.verb + 2) and p.verb + 3 == p.last:
+    if noun is None and _of_a_side(p):
         return "lift"
     if noun is None:
         picked = p.verb_in(("pick", "picks")) and p.sides() and not p.where(lx.HAND, lx.TRUNK)

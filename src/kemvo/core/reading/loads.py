@@ -104,10 +104,13 @@ ONTO = frozenset({"to", "into", "onto", "on", "over", "through"})
 BEFORE_NOUN = frozenset("the your my that this to".split())
 
 
+BEFORE_WEIGHT = frozenset("all most more half percent of the your my our body".split())
+
+
 def takes_weight(p: Piece) -> bool:
     """ "Swing all the weight", "float your weight": it is the weight that the verb moves."""
     k = p.verb + 1
-    while p.w(k) in ("all", "most", "of", "the", "your", "my", "our"):
+    while p.w(k) in BEFORE_WEIGHT or p.w(k) in lx.NUMBERS:
         k += 1
     return p.verb >= 0 and p.w(k) == "weight"
 
