@@ -1,6 +1,5 @@
 """The cue desk, the booth and sounds through the web API."""
 
-import base64
 import csv
 import io
 import re
@@ -73,12 +72,14 @@ def test_files_are_written_looked_at_and_taken_over(demo_client: TestClient) -> 
     lines = texts["labels"].splitlines()
     start, end, words = lines[3].split("\t")
     lines[3] = f"{start}\t{end}\t{words} now"
-    changed = {"name": "x.labels.txt", "text": "\n".join(lines)}
-    says = demo_client.post(f"{CLASS}/cue-file/look", json=changed).json()["says"]
+    changed = {"file": ("x.labels.txt", "\n".join(lines))}
+    says = demo_client.post(f"{CLASS}/cue-file/look", files=changed).json()["says"]
     assert "1 in other words" in says
-    made = demo_client.post(f"{CLASS}/cue-file", json={**changed, "version": version(demo_client)}).json()
+    at = {"version": version(demo_client)}
+    made = demo_client.post(f"{CLASS}/cue-file", files=changed, data=at).json()
     assert [c["text"] for c in made["body"]["cue_choices"]] == [f"{words} now"]
-    assert demo_client.post(f"{CLASS}/cue-file/look", json={"name": "x.doc", "text": ""}).status_code == 422
+    assert demo_client.post(f"{CLASS}/cue-file", files=changed, data=at).status_code == 409
+    assert demo_client.post(f"{CLASS}/cue-file/look", files={"file": ("x.doc", "a")}).status_code == 422
 
 
 def test_the_problem_of_a_session_can_be_solved_elsewhere(demo_client: TestClient) -> None:
@@ -175,11 +176,10 @@ def test_the_cues_command_writes_every_kind(tmp_path: Path, ending: str, begins:
 def test_a_cue_sheet_is_taken_back_and_a_midi_file_becomes_a_form(demo_client: TestClient) -> None:
     cue_with(demo_client, "full")
     sheet = demo_client.get(f"{CLASS}/cue-sheet.pdf").content
-    told = demo_client.post(
-        f"{CLASS}/cue-file/look", json={"name": "sheet.pdf", "base64": base64.b64encode(sheet).decode(), "only": True}
-    ).json()
+    files = {"file": ("sheet.pdf", sheet)}
+    told = demo_client.post(f"{CLASS}/cue-file/look", files=files, data={"only": True}).json()
     assert re.fullmatch(r"\d+ lines: \d+ as they are\.", told["says"]), told
-    cut = demo_client.post(f"{CLASS}/cue-file/look", json={"name": "sheet.pdf", "base64": "no base 64"})
+    cut = demo_client.post(f"{CLASS}/cue-file/look", files={"file": ("sheet.pdf", sheet[:500])})
     assert cut.status_code == 422
     midi = demo_client.get(f"{CLASS}/practice.mid").content
     draft = demo_client.post("/api/texts/file", files={"file": ("practice.mid", midi)}).json()

@@ -2,13 +2,13 @@
 
 from __future__ import annotations
 
-from base64 import b64decode
 from typing import Annotated
 
-from fastapi import APIRouter, Query, Response
+from fastapi import APIRouter, Form, Query, Response, UploadFile
+from fastapi.concurrency import run_in_threadpool
 from pydantic import BaseModel, Field
 
-from kemvo.api.documents import Version, answer, disposition, download
+from kemvo.api.documents import Version, answer, disposition, download, file_text
 from kemvo.api.house import Here, House
 from kemvo.api.sessions import SessionView, view
 from kemvo.api.work import JobView, job_view
@@ -18,7 +18,7 @@ from kemvo.core.desk import Desk, desk
 from kemvo.core.directions import Reader
 from kemvo.core.keeping import Scope, kept
 from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.taking import FileCue, taken
+from kemvo.core.taking import Taken, taken
 from kemvo.formats.cue_files import CUE_FILES
 from kemvo.formats.cue_pdf import write_cue_pdf
 from kemvo.formats.cues_back import read_cues
@@ -143,49 +143,35 @@ def cue_sheet_pdf(house: Here, id_: str, reader: Reader = "instructor") -> Respo
     )
 
 
-class TakingOver(BaseModel):
-    """A cue file to be taken over: its name, its text (or its bytes in base64, for what is no text); `only`: what it does
-    not say is left out."""
-
-    name: Annotated[str, Field(max_length=300)]
-    text: Annotated[str, Field(max_length=4_000_000)] = ""
-    base64: Annotated[str, Field(max_length=16_000_000)] = ""
-    only: bool = False
-
-    def cues(self) -> list[FileCue]:
-        """Its lines. Raises KemvoError for what cannot be read."""
-        try:
-            data = b64decode(self.base64, validate=True) if self.base64 else self.text.encode()
-        except ValueError:
-            raise KemvoError(
-                Problem(what="This file did not arrive whole.", where=self.name, mend="Open it again.")
-            ) from None
-        return read_cues(data, self.name)
-
-
 class Looked(BaseModel):
     """What taking a cue file over would come to."""
 
     says: str
 
 
+Only = Annotated[bool, Form(description="What the file does not say is left out.")]
+
+
+async def _taken(house: House, id_: str, file: UploadFile, only: bool) -> Taken:
+    """What taking a cue file over comes to. Raises KemvoError for what cannot be read."""
+    lines = read_cues(await file_text(file), file.filename or "")
+    session, practice = await run_in_threadpool(house.practice_of, id_)
+    return taken(lines, practice, session, only)
+
+
 @router.post("/{id_}/cue-file/look")
-def look_at_cue_file(house: Here, id_: str, over: TakingOver) -> Looked:
+async def look_at_cue_file(house: Here, id_: str, file: UploadFile, only: Only = False) -> Looked:
     """What taking a cue file over would change; nothing is changed."""
-    session, practice = house.practice_of(id_)
-    return Looked(says=taken(over.cues(), practice, session, over.only).says)
-
-
-class CueFileSave(TakingOver, Version):
-    """A cue file to be taken over on top of `version`."""
+    return Looked(says=(await _taken(house, id_, file, only)).says)
 
 
 @router.post("/{id_}/cue-file", response_model=SessionView)
-def take_cue_file(house: Here, id_: str, over: CueFileSave) -> Response:
+async def take_cue_file(
+    house: Here, id_: str, file: UploadFile, version: Annotated[int, Form(ge=1)], only: Only = False
+) -> Response:
     """Take a cue file over: its words and times. 409 when somebody else wrote since `version`."""
-    session, practice = house.practice_of(id_)
-    made = taken(over.cues(), practice, session, over.only)
-    return answer(view(house, house.sessions.save(id_, over.version, made.session)))
+    made = await _taken(house, id_, file, only)
+    return answer(view(house, house.sessions.save(id_, version, made.session)))
 
 
 @router.get("/{id_}/schedule.json", response_class=Response)

@@ -6,6 +6,7 @@ import {
   type CueLine,
   call,
   type Desk,
+  filed,
   type Plan,
   type Session,
   type SessionView,
@@ -326,7 +327,9 @@ function DeskSheet({ first }: { first: SessionView }) {
               </Problems>
             )}
             {leaf === "calls" && <CallsPanel session={session} desk={desk.data} edit={edit} />}
-            {leaf === "files" && <FilesPanel id={id} onTake={(file) => void ask("cue-file", file)} />}
+            {leaf === "files" && (
+              <FilesPanel id={id} onTake={(file, only) => void ask("cue-file", filed(file, { only }))} />
+            )}
           </div>
         </aside>
       </div>

@@ -1,32 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
 import { Download } from "lucide-react";
 import { useState } from "react";
-import { type CueFileView, call, sentence } from "../shared/api";
+import { type CueFileView, call, sentence, upload } from "../shared/api";
 import { Check } from "../shared/Check";
-
-/** A file as it is sent: its text, or its bytes in base64 where it is no text. */
-export interface CueFile {
-  name: string;
-  text: string;
-  base64: string;
-}
 
 const intoView = (element: HTMLElement | null) => element?.scrollIntoView({ block: "nearest" });
 
 interface FilesPanelProps {
   id: string;
-  onTake: (file: CueFile & { only: boolean }) => void;
-}
-
-async function opened(file: File): Promise<CueFile> {
-  if (!file.name.toLowerCase().endsWith(".pdf"))
-    return { name: file.name, text: await file.text(), base64: "" };
-  const url = await new Promise<string>((done) => {
-    const reader = new FileReader();
-    reader.onload = () => done(String(reader.result));
-    reader.readAsDataURL(file);
-  });
-  return { name: file.name, text: "", base64: url.slice(url.indexOf(",") + 1) };
+  onTake: (file: File, only: boolean) => void;
 }
 
 /** What is said, as files to take away; and a file that was changed elsewhere, taken back. */
@@ -36,15 +18,12 @@ export function FilesPanel({ id, onTake }: FilesPanelProps) {
     queryFn: () => call<CueFileView[]>(`sessions/${id}/cue-files`),
     staleTime: Number.POSITIVE_INFINITY,
   });
-  const [file, setFile] = useState<CueFile | null>(null);
+  const [file, setFile] = useState<File | null>(null);
   const [only, setOnly] = useState(false);
   const [told, setTold] = useState("");
-  const look = async (chosen: CueFile, all: boolean) => {
+  const look = async (chosen: File, all: boolean) => {
     try {
-      const found = await call<{ says: string }>(`sessions/${id}/cue-file/look`, "POST", {
-        ...chosen,
-        only: all,
-      });
+      const found = await upload<{ says: string }>(`sessions/${id}/cue-file/look`, chosen, { only: all });
       setFile(chosen);
       setTold(found.says);
     } catch (error) {
@@ -99,7 +78,7 @@ export function FilesPanel({ id, onTake }: FilesPanelProps) {
           aria-label="Cue file to take back"
           onChange={(e) => {
             const chosen = e.target.files?.[0];
-            if (chosen) void opened(chosen).then((f) => look(f, only));
+            if (chosen) void look(chosen, only);
           }}
         />
         <Check
@@ -120,7 +99,7 @@ export function FilesPanel({ id, onTake }: FilesPanelProps) {
             type="button"
             className="btn btn-primary btn-sm justify-self-start"
             onClick={() => {
-              onTake({ ...file, only });
+              onTake(file, only);
               setFile(null);
               setTold("Taken over. Undo takes it back.");
             }}

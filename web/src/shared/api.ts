@@ -85,10 +85,20 @@ export async function call<T>(path: string, method = "GET", body?: unknown): Pro
   );
 }
 
-export function upload<T>(path: string, file: File): Promise<T> {
+/** A file with what goes with it, as it is sent. */
+export function filed(file: File, fields: Record<string, string | number | boolean> = {}): FormData {
   const form = new FormData();
   form.append("file", file);
-  return call<T>(path, "POST", form);
+  for (const [name, value] of Object.entries(fields)) form.append(name, String(value));
+  return form;
+}
+
+export function upload<T>(
+  path: string,
+  file: File,
+  fields?: Record<string, string | number | boolean>,
+): Promise<T> {
+  return call<T>(path, "POST", filed(file, fields));
 }
 
 export function sentence(error: unknown): string {

@@ -22,7 +22,7 @@ export interface Editing<Body, Derived> {
   /** Save now what waits. */
   flush: () => void;
   /** Let the server change the document (after saving what waits), and take what it answers. */
-  ask: (what: string, more?: object) => Promise<void>;
+  ask: (what: string, more?: object | FormData) => Promise<void>;
   undo: () => void;
   redo: () => void;
   /** After a conflict: keep what is here, or take what was saved elsewhere. */
@@ -107,11 +107,16 @@ export function useDocument<Body, Derived>(
   );
 
   const ask = useCallback(
-    async (what: string, more: object = {}) => {
+    async (what: string, more: object | FormData = {}) => {
       while (now.current.busy) await new Promise((done) => window.setTimeout(done, 20));
       if (now.current.body !== now.current.saved && !(await save())) return;
       try {
-        adopt(await call(`${path}/${what}`, "POST", { version: now.current.version, ...more }), true);
+        const { version } = now.current;
+        if (more instanceof FormData) more.set("version", String(version));
+        adopt(
+          await call(`${path}/${what}`, "POST", more instanceof FormData ? more : { version, ...more }),
+          true,
+        );
       } catch (error) {
         const status = error instanceof ApiError ? error.status : 0;
         setMessage(sentence(error));
