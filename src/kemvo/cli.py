@@ -75,26 +75,15 @@ def cues(
 
     What had to be shortened or left out is told on the error output, with the reason.
     """
-    from kemvo.formats.captions import write_captions
-    from kemvo.formats.cue_files import CUE_FILES
     from kemvo.main_job import prepared
 
     with _sentences():
-        name = out.name.lower() if out else ".vtt"
         job = prepared(session, speed)
-        kinds = [f for f in CUE_FILES.values() if name.endswith(f".{f.ending}")]
-        whole = {".mid": job.as_midi, ".pdf": job.as_pdf}.get(name[-4:])
-        if out and whole:
-            out.write_bytes(whole())
-            text = ""
-        elif kinds:
-            text = max(kinds, key=lambda f: len(f.ending)).write(job.practice)
+        content = job.as_file(out.name if out else ".vtt")
+        if out:
+            out.write_bytes(content)
         else:
-            text = write_captions(job.practice.sounds, name.rsplit(".", 1)[-1])
-        if out and not whole:
-            out.write_text(text, encoding="utf-8")
-        elif not out:
-            typer.echo(text)
+            typer.echo(content.decode())
         for line in job.remarks():
             typer.echo(line, err=True)
 

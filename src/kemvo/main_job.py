@@ -17,6 +17,7 @@ from kemvo.core.practice import Practice, work_out
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.session import Session, SpeechChoice, first_passes, missing_parts
 from kemvo.core.timeline import chapters
+from kemvo.formats.captions import write_captions
 from kemvo.formats.cue_files import CUE_FILES
 from kemvo.formats.cue_pdf import write_cue_pdf
 from kemvo.formats.kemvo_json import read_file
@@ -45,14 +46,18 @@ class Prepared(NamedTuple):
         under = under_of(self.session.sound, self.sounds.path)
         return Order(self.session.sound, under, self.session.title, chapters(self.practice.timeline))
 
-    def as_midi(self) -> bytes:
-        """Its tempo map, markers and words."""
-        return write_midi(self.practice.timeline)
-
-    def as_pdf(self) -> bytes:
-        """The instructor's cue sheet."""
-        table = CUE_FILES["table"].write(self.practice)
-        return write_cue_pdf(self.session.title, cue_rows(self.practice), "instructor", table)
+    def as_file(self, name: str) -> bytes:
+        """What is said, as the kind of file that `name` ends with. Raises KemvoError for another kind."""
+        name = name.lower()
+        if name.endswith(".mid"):
+            return write_midi(self.practice.timeline)
+        if name.endswith(".pdf"):
+            table = CUE_FILES["table"].write(self.practice)
+            return write_cue_pdf(self.session.title, cue_rows(self.practice), "instructor", table)
+        kinds = [f for f in CUE_FILES.values() if name.endswith(f".{f.ending}")]
+        if kinds:
+            return max(kinds, key=lambda f: len(f.ending)).write(self.practice).encode()
+        return write_captions(self.practice.sounds, name.rsplit(".", 1)[-1]).encode()
 
     def spoken(self) -> int:
         """How many cues are said."""

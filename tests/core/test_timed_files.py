@@ -162,6 +162,9 @@ def test_markers_of_another_program_become_postures() -> None:
         (b"no midi at all", "x.midi"),
         (b"", "x.mid"),
         (b'WEBVTT\n\n00:00.000 --> 00:01.000\n{"kind": "movement", "left_to": 3\n', "x.vtt"),
+        (b'WEBVTT\n\n00:00.000 --> 00:01.000\n{"kind": "movement", "left_to": 300}\n', "x.vtt"),
+        (b'WEBVTT\n\n00:00.000 --> 00:01.000\n{"kind": "movement", "left_to": 3, "counts": "many"}\n', "x.vtt"),
+        (b'WEBVTT\n\n00:00.000 --> 00:01.000\n{"kind": "movement", "left_to": 3, "counts": NaN}\n', "x.vtt"),
     ],
 )
 def test_damaged_files_are_told_of(data: bytes, name: str) -> None:

@@ -13,7 +13,7 @@ from kemvo.core.mirror import mirror_posture
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.script import Given, ReadEntry
 from kemvo.core.sides import side_words
-from kemvo.core.values import DEFAULT_TEMPO, EVEN, SIDE_WORD, Side, Value
+from kemvo.core.values import DEFAULT_TEMPO, EVEN, LEAST_COUNTS, MOST_COUNTS, SIDE_WORD, Side, Value
 
 Understood = Literal["understood", "guessed", "not understood"]
 Became = Literal["section", "posture", "movement"]
@@ -182,7 +182,7 @@ def _as_given(
 
 
 def _bounded(counts: float) -> float:
-    return min(64.0, max(0.25, counts))
+    return min(MOST_COUNTS, max(LEAST_COUNTS, counts))
 
 
 def _side_in(text: str) -> Side | None:
@@ -214,4 +214,4 @@ def _counts(read: Sequence[ReadEntry], i: int) -> float:
     after = next((r.entry.t_ms for r in read[i + 1 :] if r.entry.t_ms is not None and r.entry.t_ms != here), None)
     if here is None or after is None or after < here:
         return 4.0
-    return min(64.0, max(0.5, round((after - here) * DEFAULT_TEMPO / 60_000 * 2) / 2))
+    return min(MOST_COUNTS, max(0.5, round((after - here) * DEFAULT_TEMPO / 60_000 * 2) / 2))

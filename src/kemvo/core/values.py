@@ -15,7 +15,8 @@ Breath = Literal["in", "out", "free"]
 LeftPct = Annotated[int, Field(ge=0, le=100)]
 """The share of the weight on the left leg, 0 to 100."""
 
-Counts = Annotated[float, Field(ge=0.25, le=64, allow_inf_nan=False)]
+LEAST_COUNTS, MOST_COUNTS = 0.25, 64.0
+Counts = Annotated[float, Field(ge=LEAST_COUNTS, le=MOST_COUNTS, allow_inf_nan=False)]
 """How long a movement lasts, in counts."""
 
 Tempo = Annotated[float, Field(ge=4, le=240, allow_inf_nan=False)]

@@ -3,10 +3,9 @@
 from __future__ import annotations
 
 import csv
-import html
 import io
 import json
-from collections.abc import Callable, Iterable
+from collections.abc import Callable
 from typing import NamedTuple
 
 from kemvo.core.cue_sheet import CueRow, Mark, cue_rows, marks
@@ -14,6 +13,7 @@ from kemvo.core.practice import Practice
 from kemvo.core.sound import Sound
 from kemvo.core.timeline import chapters
 from kemvo.formats.captions import write_captions
+from kemvo.formats.webvtt import Block, as_payload, write_vtt
 
 
 class CueFile(NamedTuple):
@@ -26,31 +26,14 @@ class CueFile(NamedTuple):
     write: Callable[[Practice], str]
 
 
-def _stamp(ms: int, mark: str = ".") -> str:
-    return f"{ms // 3_600_000:02d}:{ms // 60_000 % 60:02d}:{ms // 1000 % 60:02d}{mark}{ms % 1000:03d}"
-
-
-def _vtt(blocks: Iterable[tuple[str, int, int, str]]) -> str:
-    """A WebVTT file of blocks: identifier, times, payload."""
-    out = ["WEBVTT"]
-    for id_, start, end, payload in blocks:
-        out.append("\n".join(x for x in (id_, f"{_stamp(start)} --> {_stamp(end)}", payload) if x))
-    return "\n\n".join(out) + "\n"
-
-
-def _safe(text: str) -> str:
-    """A text as WebVTT takes it (4.2.2 of the standard: no "-->", "&" and "<" written out)."""
-    return html.escape(" ".join(text.split()), quote=False)
-
-
 def said(practice: Practice) -> list[CueRow]:
     """The utterances of a practice."""
     return [r for r in cue_rows(practice) if r.start_ms is not None]
 
 
 def _captions(practice: Practice) -> str:
-    return _vtt(
-        (r.id.replace("-->", "→").replace("\n", " "), r.start_ms or 0, r.end_ms or 0, _safe(r.text))
+    return write_vtt(
+        Block(r.id.replace("-->", "→").replace("\n", " "), r.start_ms or 0, r.end_ms or 0, as_payload(r.text))
         for r in said(practice)
     )
 
@@ -58,7 +41,9 @@ def _captions(practice: Practice) -> str:
 def _chapters(practice: Practice) -> str:
     found = chapters(practice.timeline)
     ends = [*(at for at, _ in found[1:]), practice.timeline.total_ms]
-    return _vtt(("", at, end, _safe(title)) for (at, title), end in zip(found, ends, strict=False) if end > at)
+    return write_vtt(
+        Block("", at, end, as_payload(title)) for (at, title), end in zip(found, ends, strict=False) if end > at
+    )
 
 
 def _metadata(practice: Practice) -> str:
@@ -67,7 +52,7 @@ def _metadata(practice: Practice) -> str:
         plain = {"left_from": m.left_from, "left_to": m.left_to, **plain}
         return json.dumps(plain, ensure_ascii=False).replace("-->", "→").replace("&", "\\u0026").replace("<", "\\u003c")
 
-    return _vtt(("", m.start_ms, m.end_ms, payload(m)) for m in marks(practice) if m.end_ms > m.start_ms)
+    return write_vtt(Block("", m.start_ms, m.end_ms, payload(m)) for m in marks(practice) if m.end_ms > m.start_ms)
 
 
 def _srt(practice: Practice) -> str:

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import csv
-import html
 import io
 import re
 from collections.abc import Callable, Iterator
@@ -15,6 +14,7 @@ from kemvo.core.taking import FileCue
 from kemvo.formats.cue_pdf import attached
 from kemvo.formats.text import decoded, stamp_ms, unknown_ending
 from kemvo.formats.timed import is_metadata
+from kemvo.formats.webvtt import as_text, read_vtt
 
 
 def read_cues(data: bytes, name: str) -> list[FileCue]:
@@ -38,9 +38,6 @@ def read_cues(data: bytes, name: str) -> list[FileCue]:
     return found
 
 
-_TIMING = re.compile(r"^\s*((?:\d+:)?\d{1,2}:\d{2}[.,]\d{1,3})\s*-->")
-
-
 def _read_vtt(text: str, name: str) -> Iterator[FileCue]:
     if is_metadata(text) or name.lower().endswith(".chapters.vtt"):
         raise KemvoError(
@@ -50,15 +47,8 @@ def _read_vtt(text: str, name: str) -> Iterator[FileCue]:
                 mend="Make a form of them with “Bring in a text”, or choose the captions.",
             )
         )
-    for block in re.split(r"\r?\n\s*\r?\n", text):
-        rows = block.strip().splitlines()
-        at = next((i for i, row in enumerate(rows) if _TIMING.match(row)), None)
-        if at is None:
-            continue
-        timing = _TIMING.match(rows[at])
-        assert timing
-        words = html.unescape(re.sub(r"<[^>]*>", "", " ".join(rows[at + 1 :])))
-        yield FileCue(stamp_ms(timing[1]), " ".join(words.split()), rows[at - 1].strip() if at else "")
+    for b in read_vtt(text):
+        yield FileCue(b.start_ms, as_text(b.payload), b.id)
 
 
 def _read_srt(text: str, name: str) -> Iterator[FileCue]:

@@ -6,27 +6,24 @@ Each entry says what it is, so that nothing is guessed: passes become sections, 
 from __future__ import annotations
 
 import io
-import json
-import re
 from collections.abc import Sequence
 from itertools import pairwise
 from typing import NamedTuple
 
 import mido
+from pydantic import BaseModel, ValidationError
 
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.reading.script import Given, ScriptEntry
-from kemvo.core.values import DEFAULT_TEMPO, MOST_STILL_MS, Breath
+from kemvo.core.values import DEFAULT_TEMPO, MOST_STILL_MS, Breath, Counts, LeftPct, Line, Title
 from kemvo.formats.midi import BREATHS, CHARSET, MOVEMENT_TEXT, PAN, STILL_TEXTS, left_of_pan
-from kemvo.formats.text import stamp_ms
-
-_BLOCK = re.compile(r"((?:\d+:)?\d{2}:\d{2}[.,]\d{3})\s*-->\s*((?:\d+:)?\d{2}:\d{2}[.,]\d{3})[^\n]*\n(.*)", re.DOTALL)
+from kemvo.formats.webvtt import as_text, read_vtt
 
 
 def is_metadata(text: str) -> bool:
     """Whether a WebVTT text is a metadata track of Kemvo's and no captions."""
-    first = next((m[3] for m in map(_BLOCK.search, _blocks(text)) if m), "")
-    return first.lstrip().startswith("{") and '"left_to"' in first
+    first = next(read_vtt(text), None)
+    return first is not None and first.payload.lstrip().startswith("{") and '"left_to"' in first.payload
 
 
 def metadata_entries(text: str, name: str) -> list[ScriptEntry]:
@@ -34,56 +31,55 @@ def metadata_entries(text: str, name: str) -> list[ScriptEntry]:
     out: list[ScriptEntry] = []
     place: tuple[object, object] | None = None
     posture = ""
-    line = 1
-    for block in _blocks(text):
-        found = _BLOCK.search(block)
-        at, line = line, line + block.count("\n") + 2
-        if not found:
-            continue
-        start, end = stamp_ms(found[1]), stamp_ms(found[2])
+    for b in read_vtt(text):
         try:
-            mark = json.loads(found[3])
-            kind, left_to = str(mark["kind"]), int(mark["left_to"])
-        except (ValueError, KeyError, TypeError):
+            mark = _Mark.model_validate_json(b.payload)
+        except ValidationError:
             raise KemvoError(
                 Problem(
                     what="This block of the metadata track cannot be read.",
-                    where=f"{name}, line {at}",
+                    where=f"{name}, line {b.line}",
                     mend="Save the track again from the cue desk.",
                 )
             ) from None
-        if kind == "hold":
-            _add_hold(out, end - start)
-        if kind != "movement":
+        if mark.kind == "hold":
+            _add_hold(out, b.end_ms - b.start_ms)
+        if mark.kind != "movement":
             continue
-        here = (mark.get("pass_no", 1), mark.get("time", 1))
+        here = (mark.pass_no, mark.time)
         if here != place:
-            out.append(ScriptEntry(start, at, str(mark.get("pass_title", "")), given=Given("section")))
-        title = str(mark.get("posture", ""))
-        if here != place or mark.get("part") == 1 or title != posture:
-            out.append(ScriptEntry(start, at, title, given=Given("posture")))
-        place, posture = here, title
-        breath = _breath(mark.get("breath"))
-        counts = float(mark.get("counts") or _counts(end - start))
-        given = Given("movement", counts, 0, min(100, max(0, left_to)), breath)
-        out.append(ScriptEntry(start, at, str(mark.get("line", "")), given=given))
+            out.append(ScriptEntry(b.start_ms, b.line, mark.pass_title, given=Given("section")))
+        if here != place or mark.part == 1 or mark.posture != posture:
+            out.append(ScriptEntry(b.start_ms, b.line, mark.posture, given=Given("posture")))
+        place, posture = here, mark.posture
+        counts = mark.counts or _counts(b.end_ms - b.start_ms)
+        given = Given("movement", counts, 0, mark.left_to, mark.breath)
+        out.append(ScriptEntry(b.start_ms, b.line, mark.line, given=given))
     return out
+
+
+class _Mark(BaseModel):
+    """What a block of the metadata track says; what else it says is passed over."""
+
+    kind: str
+    left_to: LeftPct
+    breath: Breath = "free"
+    posture: Title = ""
+    line: Line = ""
+    pass_title: Title = ""
+    pass_no: int = 1
+    time: int = 1
+    part: int = 0
+    counts: Counts | None = None
 
 
 def chapter_entries(text: str, name: str) -> list[ScriptEntry]:
-    """Every chapter as a posture of its length. Raises KemvoError where there is none."""
-    out: list[ScriptEntry] = []
-    line = 1
-    for block in _blocks(text):
-        found = _BLOCK.search(block)
-        if found and found[3].strip():
-            start, end = stamp_ms(found[1]), stamp_ms(found[2])
-            title = " ".join(re.sub(r"<[^>]*>", "", found[3]).split())
-            for mark, meant in (("&lt;", "<"), ("&gt;", ">"), ("&amp;", "&")):
-                title = title.replace(mark, meant)
-            out.append(ScriptEntry(start, line, title, given=Given("posture", _counts(end - start))))
-        line += block.count("\n") + 2
-    return out
+    """Every chapter as a posture of its length."""
+    return [
+        ScriptEntry(b.start_ms, b.line, title, given=Given("posture", _counts(b.end_ms - b.start_ms)))
+        for b in read_vtt(text)
+        if (title := as_text(b.payload))
+    ]
 
 
 def midi_entries(data: bytes, name: str) -> list[ScriptEntry]:
@@ -181,11 +177,3 @@ def _add_hold(out: list[ScriptEntry], ms: int) -> None:
 
 def _counts(ms: int) -> float:
     return round(ms * DEFAULT_TEMPO / 60_000, 2)
-
-
-def _breath(value: object) -> Breath:
-    return "in" if value == "in" else "out" if value == "out" else "free"
-
-
-def _blocks(text: str) -> list[str]:
-    return re.split(r"\n[ \t]*\n", text.replace("\r\n", "\n"))
