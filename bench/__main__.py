@@ -20,7 +20,7 @@ from pathlib import Path
 import httpx
 import psutil
 
-from bench import reading
+from bench import captions, reading
 from bench.material import long_form, long_session
 from bench.milp import milp_value
 from kemvo.api.house import House
@@ -276,6 +276,7 @@ def idle(folder: Path) -> None:
 
 if __name__ == "__main__":
     reading.main()
+    captions.main()
     with tempfile.TemporaryDirectory() as name:
         place = Path(name)
         for part, work in (

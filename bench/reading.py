@@ -2,12 +2,10 @@
 
 from __future__ import annotations
 
-import difflib
 import time
 from pathlib import Path
 
 from kemvo.core.reading import Fact, read_line
-from kemvo.core.reading.script import ScriptEntry, read_script
 
 LINES = Path(__file__).parent / "lines"
 KEYED = {"turn": "to", "breath": "direction"}
@@ -46,29 +44,6 @@ def score(name: str) -> tuple[int, int, int, list[str]]:
     return wanted_n, read_n, right_n, wrong
 
 
-def as_captions() -> None:
-    """The spoken lines as captions without punctuation: one caption a line, and cut anywhere after eight words. Facts are
-    compared in their order; a side that its own line leaves open may come from the line before, as captions flow."""
-    for label, cut in (("a caption a line", 0), ("cut after eight words", 8)):
-        wanted_n = read_n = right_n = 0
-        for name in sorted(f.name for f in LINES.glob("*.txt") if f.name.startswith(("spoken", "held_out"))):
-            lines = cases(name)
-            texts = [t.rstrip(".") for t, _ in lines]
-            words = " ".join(texts).split()
-            blocks = [" ".join(words[i : i + cut]) for i in range(0, len(words), cut)] if cut else texts
-            entries = [ScriptEntry(i * 1000, i + 1, b, True) for i, b in enumerate(blocks)]
-            found = [key(f) for e in read_script(entries) for f in e.facts]
-            wanted = [w for _, facts in lines for w in facts]
-            kinds = [w[0] for w in wanted], [f[0] for f in found]
-            same = difflib.SequenceMatcher(None, *kinds, autojunk=False).get_matching_blocks()
-            pairs = [(wanted[b.a + k][1], found[b.b + k][1]) for b in same for k in range(b.size)]
-            right = sum(a in (b, "-") for a, b in pairs)
-            wanted_n, read_n, right_n = wanted_n + len(wanted), read_n + len(found), right_n + right
-        print(
-            f"{f'reading captions, {label}: {wanted_n} facts':<58} recall {right_n / wanted_n:6.1%}   precision {right_n / read_n:6.1%}   goal >= 95 % both"
-        )
-
-
 def main(show: bool = False) -> None:
     """Print the figures; with `show`, the lines that went wrong in the tuned file."""
     for name in sorted(f.name for f in LINES.glob("*.txt")):
@@ -78,7 +53,6 @@ def main(show: bool = False) -> None:
         )
         if show and not name.startswith("held_out"):
             print("\n".join(wrong))
-    as_captions()
     texts = [t for n in sorted(f.name for f in LINES.glob("*.txt")) for t, _ in cases(n)] * 10
     begun = time.perf_counter()
     for t in texts:

@@ -11,6 +11,7 @@ from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import angle, duration, number_at
 from kemvo.core.reading.tokens import Token
 
+HOVER = frozenset({"hover", "hovers"})
 HOLD_TAILS = frozenset({"", "here", "there", "still", "position", "posture", "a", "moment", "for"})
 BREATH_NOUN_LEADS = frozenset("an the your on long slow with breath and".split())
 THE = frozenset("this the that your".split())
@@ -73,10 +74,11 @@ def time(p: Piece) -> list[Fact]:
     held = p.where(lx.HOLD)
     if said:
         ms, counts, a, b = said
-        held = held or (p.where(lx.STAND) if ms is not None else [])
+        held = held or (p.where(lx.STAND) if ms is not None else p.where(HOVER))
         if held and held[0] < a:
             return [p.fact("hold", (held[0], b - 1), ms=ms, counts=counts)]
         return [p.fact("counts", (a, b - 1), counts=counts)] if counts is not None else []
+    held = held or (p.where(lx.STAND) if p.words() & {"breath", "breaths"} else [])
     if held and p.words() - {"and", "then", "now"} == {"hold"}:
         return [p.fact("hold", held)]
     for i in held:
@@ -123,7 +125,7 @@ def turned_on(p: Piece) -> Iterator[Fact]:
 def faced(p: Piece) -> Iterator[Fact]:
     """ "Turn on the right heel to face the door": where the body faces after a foot has turned."""
     for i in p.where(lx.FACE):
-        if i == p.verb or "toes" in p.words():
+        if i == p.verb or "toes" in p.words() or "on" not in p.words():
             continue
         for k in range(i + 1, p.last):
             to = p.w(k).replace("-", "") if p.w(k) in lx.COMPASS else lx.ROOM.get(p.w(k))
@@ -140,13 +142,18 @@ TAKES = frozenset("take takes bring brings carry carries".split())
 def turn(p: Piece) -> Iterator[Fact]:
     """Which way the body turns or faces, if the clause says so."""
     opens = p.verb_in(("open", "opens")) and (
-        p.where(lx.TRUNK) or "corner" in p.words() or angle(p.tokens, p.first, p.last)
+        p.where(lx.TRUNK)
+        or (p.w(p.verb + 1) == "to" and p.side(p.verb + 2 + (p.w(p.verb + 2) == "the")))
+        or "corner" in p.words()
+        or angle(p.tokens, p.first, p.last)
     )
     taken = p.verb_in(TAKES) and p.where(lx.TRUNK) and p.words() & {"round", "around"}
     goes = p.verb_in(COMES) and p.w(p.verb - 1) in lx.TRUNK and p.w(p.verb + 1) == "to" and len(p.sides()) == 1
     home = goes or (p.verb_in(COMES) and {"back", "to", "front"} <= p.words() and not p.where(lx.HAND, lx.FOOT))
     bare = p.verb < 0 and p.last - p.first <= 4 and p.where(lx.TRUNK) and len(p.sides()) == 1 and not p.where(lx.INTO)
-    if not (p.verb_in(lx.TURN, lx.FACE) or opens or taken or home or bare) or p.where(lx.FOOT):
+    with_waist = len(p.sides()) == 1 and any(p.before(i) & {"with", "from"} for i in p.where(("waist",)))
+    squared = with_waist or ("square" in p.words() and p.where(lx.TRUNK) and "to" in p.words())
+    if not (p.verb_in(lx.TURN, lx.FACE) or opens or taken or home or bare or squared) or p.where(lx.FOOT):
         return
     hands, trunk = p.where(lx.HAND), p.where(lx.TRUNK)
     if "over" in p.words() and "shoulder" in p.words() and p.sides():

@@ -68,6 +68,8 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
         or (not has_verb and _whole_without_verb(tokens, verbs, since, i))
     ):
         return True
+    if w == "and" and _next_w(tokens, i) == "look" and tokens[i - 1].w in lx.TURN:
+        return False  # "turn and look over the right shoulder"
     halves_again = tokens[i - 1].w == _next_w(tokens, i) == "half"
     if w == "and" and (halves_again or (tokens[i - 1].w == "hundred" and _next_w(tokens, i) in lx.NUMBERS)):
         return False
@@ -81,6 +83,8 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
     if w == "no" and told and _next_w(tokens, i) == "need":
         return True
     speaks = w in SPEAKING and (w not in ("make", "making", "be") or _next_w(tokens, i) == "sure")
+    if told and w == "make" and (_next_w(tokens, i) in ("it", "the", "your")) and tokens[i - 1].w not in BINDING | WHO:
+        return True
     if told and speaks and tokens[i - 1].w not in BINDING | WHO:
         return True
     supposed = not has_verb and verbs[i] and i - since >= 3 and _supposed(tokens, since)
@@ -109,7 +113,7 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
     if w in ("if", "unless"):
         return told
     if w == "you" and _next_w(tokens, i) in ("can", "could", "may", "might", "should"):
-        return has_verb
+        return told
     if not has_verb and verbs[i] and tokens[i - 1].w not in BINDING and _weight_is_told(tokens, since, i):
         return True
     if not has_verb and w in OBJECT_VERBS and verbs[i] and tokens[i - 1].w not in BINDING | SIZES:
@@ -372,6 +376,8 @@ def _foot_acts(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: in
         return True  # "shift | right foot back", "rock back | left toes in"
     if before.w in STOOD_BY or (verbs[i - 1] and not hands_act) or not complete:
         return False
+    if k < len(tokens) and tokens[k].w == "to" and tokens[i - 2].w in lx.STEP and i - 2 >= since:
+        return False  # "step out the left foot to the corner"
     if (
         before.w in ("up", "out", "in", "down", "off")
         and i - 2 >= since
@@ -441,6 +447,6 @@ def _appended(tokens: Sequence[Token], i: int, since: int) -> bool:
 def _only_names_foot(tokens: Sequence[Token], i: int) -> bool:
     """Whether what follows a comma is nothing but a foot: "step, left foot, to the corner"."""
     k = i
-    while k < len(tokens) and (tokens[k].w in ("the", "your") or tokens[k].side):
+    while k < len(tokens) and (tokens[k].w in ("with", "the", "your") or tokens[k].side):
         k += 1
     return k > i and k < len(tokens) and tokens[k].w in lx.FOOT and (tokens[k].hard or tokens[k].comma)

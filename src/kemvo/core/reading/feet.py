@@ -125,7 +125,7 @@ def _actor(p: Piece) -> int | None:
         and ("it" in p.before(p.verb) or p.w(p.verb + 1) == "it")
         and p.w(p.first) not in ("as", "when", "while")
     ):
-        named = [i for i in named if not (i > p.verb and p.before(i, 4) & NEAR)]
+        named = [i for i in named if not (i > p.verb and (p.before(i, 4) & NEAR or stands_by(p, i - 1)))]
     named = [i for i in named if i > p.verb or not (p.before(i, 3) & LEFT_BEHIND)]
     if p.verb_in(lx.STEP) or {"take", "step"} <= p.words():
         own = [i for i in named if "with" in p.before(i, 3)]
@@ -167,7 +167,7 @@ def _only_adds(p: Piece, noun: int | None, memory: Memory) -> bool:
     if own or words & {"other", "both", "together", "then"}:
         return False
     if p.verb_in(BRING) and noun is None and "it" in words:
-        return True
+        return "back" not in words
     ways = {lx.STEP_WAYS[w] for w in words if w in lx.STEP_WAYS} - {"down"}
     if p.verb_in(lx.STEP) and noun is not None and p.w(noun) in TOES | HEELS and not ways and "with" not in words:
         return True

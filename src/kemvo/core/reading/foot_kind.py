@@ -28,6 +28,7 @@ from kemvo.core.reading.foot_words import (
     ROUND,
     SLIDE,
     STAMP,
+    TAP,
     TARGETS,
     TOES,
 )
@@ -47,11 +48,19 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         return "step"
     if p.verb_in(lx.PIVOT):
         moves = p.verb_word().startswith("pivot") or noun is not None
-        return "pivot" if moves and not p.where(lx.HAND, lx.TRUNK) else None
+        upper = p.where(lx.HAND, lx.TRUNK)
+        return "pivot" if moves and not (upper and (noun is None or upper[0] < noun)) else None
     whole_foot = noun is not None and p.w(noun) in ("foot", "leg")
     if whole_foot and (
         (p.verb_in(HOOK) and "behind" in p.words())
-        or (p.verb_in(OPEN) and (p.words() & {"stance", "side"} or p.words() >= {"heel", "first"}))
+        or (
+            p.verb_in(OPEN)
+            and (
+                p.words() & {"stance", "side"}
+                or "step" in p.in_order()[(noun or 0) - p.first :]
+                or p.words() >= {"heel", "first"}
+            )
+        )
     ):
         return "step"
     if p.verb_in(("swing", "swings")) and noun is not None and {"in", "front"} <= p.words():
@@ -91,9 +100,11 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     return "step" if together and p.verb_in(lx.STAND) and "with" not in p.words() else None
 
 
-def _of_a_side(p: Piece) -> bool:
-    """ "Lift the left", "close your right": the foot of that side."""
-    return p.w(p.verb + 1) in ARTICLES and p.side(p.verb + 2) is not None and p.verb + 3 == p.last
+def _of_a_side(p: Piece, between: int = 0) -> bool:
+    """ "Lift the left", "close your right", "bring up the left": the foot of that side. `between`: how many words may
+    stand between."""
+    at = p.last - 1
+    return p.w(at - 1) in ARTICLES and p.side(at) is not None and 0 <= at - 2 - p.verb <= between
 
 
 def toe_ways(p: Piece) -> set[str]:
@@ -133,7 +144,7 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
     ):
         return None
     going = any(
-        p.w(i) in lx.STEP_WAYS
+        p.w(i) in lx.STEP_WAYS and "at" not in p.before(i)
         for i in (*range(noun + 1, p.last), *(k for k in range(p.first, noun) if p.w(k + 1) == "with"))
     ) or words & (PLACES | {"past"})
     aimed = "o'clock" in words or any(i > noun and "to" in p.before(i) for i in p.sides())
@@ -201,8 +212,9 @@ def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
             and words & {"it", "up"}
             and not (p.verb_in(RAISE) and p.w(p.verb + 1) == "up")
         )
+        again = again or (p.verb_in(("pick", "picks")) and p.w(p.verb + 1) == "it")
         return "lift" if again and not p.where(lx.HAND) else None
-    if p.before(noun, 3) & {"on", "onto", "into"}:
+    if p.before(noun, 3) & {"on", "onto", "into", "through"}:
         on_toes = p.verb_in(("rise", "rises")) and p.w(noun) in TOES | BALLS
         return "lift" if on_toes else None
     sideways = words & AWAY and p.verb_in(("float", "floats", "rise", "raise"))
@@ -214,6 +226,8 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
     if noun is None and p.verb_in(lx.GATHER) and p.sides() and p.sides()[0] == p.verb + 1:
         return "step"
     if noun is None and p.verb_in(("take", "takes", "taken", "make", "makes")) and words & {"step", "steps"}:
+        return "step"
+    if noun is None and _of_a_side(p, 1) and (p.verb_in(TAP) or words & {"up", "in"}):
         return "step"
     acts = p.verb - 1 - (p.w(p.verb - 1) in ("can", "will", "may", "also"))
     if noun is None and p.side(acts) and p.verb_in(MERELY_MOVES, ("come", "comes")) and not p.where(lx.HAND):
@@ -231,7 +245,7 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         placing = placing or ("it" in p.before(p.verb) and bool(words & PLACES))
         out = words & {"side", "out", "behind", "back", "forward"} and not p.where(lx.HAND, lx.TRUNK)
         placing = placing or (p.verb_in(PUT) and p.w(p.verb + 1) == "it" and bool(out))
-        placing = placing or {"half", "step"} <= words or {"it", "beside"} <= words
+        placing = placing or {"half", "step"} <= words or {"it", "beside"} <= words or {"it", "side", "of"} <= words
         placing = placing or (p.verb_in(BRING) and p.w(p.verb + 1) == "it" and "through" in words)
         placing = placing or (p.verb_in(SLIDE) and bool(words & {"side", "out", "forward", "back", "behind"}))
         placing = placing or (p.verb_in(DROP) and "down" in words)
@@ -241,6 +255,13 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         if passive and memory.moved and any(w in lx.STEP_WAYS for w in words):
             return "step"
         return "step" if it and moves and (memory.moved or placing) else None
+    if (
+        p.w(noun) == "foot"
+        and p.w(noun - 1) != "front"
+        and "up" in words
+        and any(p.before(i, 3) & {"on", "onto"} for i in p.where(TOES))
+    ):
+        return "lift"
     away = p.verb_in(("come", "comes")) and words & {"away", "off"} and p.w(noun) in HEELS | TOES
     if (
         away
@@ -260,6 +281,8 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         and not words & {"forward", "back", "out", "in", "down"}
     ):
         return None
+    if p.w(noun) in TOES and p.w(noun + 1) == "pulled":
+        return None
     if p.w(noun) in TOES and {"back", "down"} <= words and p.verb_in(GOES):
         return None
     if p.w(noun - 1) in ("lower", "upper") or (_away_from(p, noun) and p.verb_in(GOES)) or {"rest", "of"} <= words:
@@ -268,6 +291,8 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
     if lowered and memory.moved is None and not p.sides():
         return None
     if p.w(noun) in HEELS and p.verb_in(("slide", "slides")) and words & ROUND and not words & {"in", "beside"}:
+        return "pivot"
+    if p.w(noun) in HEELS and p.verb_in(("pull", "pulls")) and "out" in words:
         return "pivot"
     if p.w(noun) in ("knee", "knees") and words & {"through", "high"}:
         return "lift"

@@ -24,7 +24,8 @@ def sides_named(p: Piece, noun: int | None) -> list[int]:
 
 def stands_by(p: Piece, i: int) -> bool:
     """Whether a side names the foot that stands: "beside the left", "in front of the right"."""
-    return bool(p.before(i, 3) & NEAR) or {"front", "of"} <= p.before(i, 3)
+    before = p.before(i, 3)
+    return bool(before & NEAR) or ("of" in before and not before.isdisjoint(("front", "side")))
 
 
 def side_of_foot(p: Piece, noun: int | None, kind: FootKind, named: list[int], memory: Memory) -> FactSide | None:
@@ -103,6 +104,8 @@ def _is_no_way(p: Piece, i: int, others: bool) -> bool:
     """Words of direction that say something else: "back foot", "in front", "heel down" after another way."""
     w, after = p.w(i), p.w(i + 1)
     if w in ("back", "front", "rear"):
+        if "at" in p.before(i):
+            return True
         return after in lx.FOOT | {"corner", "stance"} or p.side(i + 1) is not None
     if w == "close":
         return p.verb >= 0

@@ -40,6 +40,7 @@ SLIDE = frozenset("slide slides drift drifts glide glides".split())
 PUT = frozenset({"put", "puts", "set", "sets", "place", "places"})
 MERELY_MOVES = frozenset({"move", "moves", "moving", "go", "goes"})
 DRAG = frozenset({"drag", "drags"})
+TAP = frozenset("tap taps touch touches".split())
 STAMP = frozenset({"stamp", "stamps", "stomp"})
 
 POINTING = frozenset({"point", "points", "face", "faces"})

@@ -25,7 +25,7 @@ THRUST_PARTS = frozenset("heel sole toes".split())
 
 def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
     """A kick, with its foot and the part that strikes."""
-    kicks = _thrusts(p) + [i for i in p.where(lx.KICK) if not (p.w(i) == "kicking" and p.w(i + 1) in lx.FOOT)]
+    kicks = _thrusts(p, memory) + [i for i in p.where(lx.KICK) if not (p.w(i) == "kicking" and p.w(i + 1) in lx.FOOT)]
     kicks = [i for i in kicks if p.w(i + 1) not in ("is", "comes")]
     kicks = [i for i in kicks if p.w(i) != "kicks" or p.where(lx.FOOT) or p.sides()]
     announced = [
@@ -43,9 +43,12 @@ def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
     yield p.fact("kick", (kicks[0], *named[:1]), side=side, part=part)
 
 
-def _thrusts(p: Piece) -> list[int]:
+def _thrusts(p: Piece, memory: Memory) -> list[int]:
     """ "Push out through the left heel": a kick without the word."""
     out_with = p.w(p.verb + 1) == "out" and p.w(p.verb + 2) == "with"
+    heel = p.where(("heel", "sole"))
+    if memory.lifted and heel and p.verb_in(THRUST) and "out" in p.words() and "to" not in p.words():
+        return [p.verb]
     by = frozenset({"with"}) if p.verb_in(STRIKE) or out_with else frozenset({"through"})
     through = [i for i in p.where(by) if {p.w(k) for k in range(i + 1, i + 4)} & THRUST_PARTS]
     return [p.verb] if p.verb_in(THRUST, STRIKE) and through and "floor" not in p.words() else []

@@ -39,12 +39,12 @@ TURN = _words(
 )
 PIVOT = _words("pivot pivots pivoting pivoted swivel swivels")
 AIM = _words(
-    "open opens opening close closes closing angle angles point points adjust adjusts straighten straightens hook hooks push pushes correct corrects realign realigns align aligns square squares drag drags grind grinds"
+    "open opens opening close closes closing angle angles point points adjust adjusts straighten straightens hook hooks push pushes correct corrects realign realigns align aligns square squares drag drags grind grinds corrected adjusted straightened aligned angled"
 )
 """Verbs that turn a foot only when they speak of toes or foot with a way to go."""
 FACE = _words("face faces facing")
 SHIFT = _words(
-    "centre centres center centers shift shifts shifting shifted transfer transfers transferring transferred commit commits committing pour pours"
+    "centre centres center centers shift shifts shifting shifted transfer transfers transferring transferred commit commits committing pour pours sway sways swaying"
 )
 SINK = _words(
     "sink sinks sinking sit sits sitting rock rocks rocking roll rolls settle settles settling lean leans come comes go"

@@ -14,13 +14,14 @@ from kemvo.core.values import OTHER_SIDE, Side
 EVEN = frozenset(
     "share shares split divide divides divided equalise equalises equalize equalizes equalised equalized distribute distributed balanced shared centred centered even evenly equal equally centre center central middle fifty-fifty between".split()
 )
-SAME = frozenset("it that them this".split())
+SAME = frozenset("it that them this there".split())
 AFTER_SAME = frozenset({"", "foot", "leg", "side", "one", "now", "then"})
 GOING = frozenset("forward back across over other backward backwards forwards front rear".split())
 MOVING = frozenset(
     "return returns run runs fall falls move moves take takes bring brings put puts come comes go goes drop drops roll rolls travel travels flow flows pass passes follow follows".split()
 )
 FOLLOWING = frozenset({"follow", "follows"})
+HOW_MUCH = frozenset("all of the your weight it percent a hundred one".split())
 SHIFTS = frozenset({"shift", "shifts"})
 SCARCELY = frozenset({"little", "any", "much", "no"})
 PUSH = frozenset({"push", "pushes", "press", "presses"})
@@ -41,6 +42,8 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
     told = bool(weight) or part is not None
     if weight and (words & lx.STAYING or any(p.w(i - 1) in SCARCELY for i in weight)):
         return
+    if memory.weighed and p.verb < 0 and part is not None and words <= HOW_MUCH:
+        return  # "shift onto the right leg, all the weight"
     if (told and _even(p) and not p.hand_first()) or _settles_even(p, memory):
         memory.named = None
         yield p.fact("shift", p.range(), side="both", share=50)
@@ -60,8 +63,14 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
         side = p.side(onto) or (memory.moved if p.w(onto) in SAME else None)
         memory.named = side or memory.named
         yield p.fact("shift", (p.first, onto), side=side, share=part)
-    elif part is not None and weight and not p.sides() and not p.where(lx.HAND):
+    elif part is not None and (weight or _two_shares(p)) and not p.sides() and not p.where(lx.HAND):
         yield p.fact("shift", (p.first, *weight), side=None, share=part)
+
+
+def _two_shares(p: Piece) -> bool:
+    """ "Seventy percent thirty percent": how the weight is shared, without the word."""
+    shares = [n[0] for i in p.range() if (n := number_at(p.tokens, i, p.last)) and p.w(n[1]) == "percent"]
+    return p.verb < 0 and len(shares) == 2 and sum(shares) == 100
 
 
 def _onto_a_leg(p: Piece) -> int | None:
@@ -86,7 +95,9 @@ def _onto_a_leg(p: Piece) -> int | None:
         which = p.side(k) or p.w(k) in ("back", "front", "rear", "other", "standing")
         if p.w(i) == "over" and not p.words() & {"yourself", "body", "hips", "centre", "center", "forward"}:
             continue
-        sure = p.w(i) in ("into", "onto", "over") or (p.w(i) == "through" and p.w(i - 1) == "down") or p.verb < 0
+        sure = (
+            p.w(i) in ("into", "onto", "over") or (p.w(i) == "through" and p.w(i - 1) in ("down", "up")) or p.verb < 0
+        )
         sure = (sure and p.w(i) != "to") or (
             p.w(i) == "to" and p.w(i - 1) in ("back", "over", "across") and p.w(k + 1) == "leg"
         )
@@ -115,6 +126,7 @@ def takes_weight(p: Piece) -> bool:
     return p.verb >= 0 and p.w(k) == "weight"
 
 
+TO_THE = frozenset("and then come comes to the".split())
 BACK_HOME = frozenset("and then so back to the in middle centre center again now".split())
 
 
@@ -133,7 +145,7 @@ def _settles_even(p: Piece, memory: Memory) -> bool:
     centred = p.verb_in(lx.SHIFT) and "between" in words and p.where(lx.FOOT) and not p.sides()
     home = p.verb_in(GO) and "back" in words and words & {"centre", "center", "middle"} and not memory.turned
     home = home and not p.where(lx.HAND, lx.TRUNK, lx.FOOT)
-    sunk = p.verb_in(lx.SIT_BACK) and words & {"evenly", "equally"} and not p.where(lx.HAND)
+    sunk = p.verb_in(lx.SIT_BACK, ("ground", "root")) and words & {"evenly", "equally"} and not p.where(lx.HAND)
     standing = (
         {"in", "the", "middle"} <= words and words & (WE_ARE | {"we", "finish", "end", "settle"}) and "of" not in words
     )
@@ -142,8 +154,9 @@ def _settles_even(p: Piece, memory: Memory) -> bool:
     home = home or bool(p.verb < 0 and "back" in words and middle and words <= BACK_HOME and not memory.turned)
     same = memory.weighed and "it's" in words and words & EVEN and words & (lx.FOOT | {"both", "even", "equal"})
     even = bool(same) or bool(words & WE_ARE and words & {"even", "equal"} and not p.where(lx.HAND))
-    shared = {"same", "both", "weight"} <= words
-    alone = words - {"and", "then"} in ({"centre"}, {"center"}, {"even", "up"}, {"even", "out"}, {"even"}, {"middle"})
+    shared = {"same", "weight"} <= words and words & {"both", "two"}
+    shared = shared or ({"load", "both"} <= words and words & EVEN)
+    alone = words - TO_THE in ({"centre"}, {"center"}, {"even", "up"}, {"even", "out"}, {"even"}, {"middle"})
     return bool(even or shared or both or legs or centred or home or sunk or (standing and p.verb < 0) or alone)
 
 
@@ -167,7 +180,7 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     if emptied:
         # "Sink into the right until the left is empty" tells one shift.
         return None if memory.weighed and p.w(p.first) in ("until", "till", "which") else emptied
-    filled = _filled(p)
+    filled = _filled(p, memory)
     if filled:
         return filled
     brief = _brief(p)
@@ -285,18 +298,22 @@ def _emptied(p: Piece, memory: Memory) -> tuple[Side | None, int] | None:
     return OTHER_SIDE[side], named[0]
 
 
-def _filled(p: Piece) -> tuple[Side | None, int] | None:
+def _filled(p: Piece, memory: Memory) -> tuple[Side | None, int] | None:
     """ "Load the left leg", "the right leg is full"."""
-    states = p.words() & lx.FULL and p.where(lx.FOOT) and p.words() & {"is", "becomes", "fills", "takes"}
-    that = p.verb_in(lx.FILL) and p.where(("leg",)) and {p.w(p.verb + 1), p.w(p.verb + 2)} & {"that", "this"}
-    if that and not p.sides():
-        return None, p.verb
+    full = p.where(lx.FULL)
+    states = bool(full and p.words() & {"is", "becomes", "fills", "takes", "make", "makes"})
+    states = states and any(i < full[-1] for i in p.where(lx.FOOT))
+    loaded = p.verb_in(lx.FILL) and not p.hand_first() and {p.w(p.verb + 1), p.w(p.verb + 2)} & WHICH
+    made = full and p.words() & {"make", "makes"} and p.words() & {"it", "leg"}
+    if (loaded or made) and not p.sides():
+        return (memory.moved if "it" in p.words() else None), p.verb if p.verb >= 0 else full[0]
     bears = p.words() & {"load", "weight"} and p.verb_in(BEARING) and any(i < p.verb for i in p.where(lx.FOOT))
     if p.hand_first() or not p.sides() or not (p.verb_in(lx.FILL) or states or bears):
         return None
     return p.side(p.sides()[0]), p.sides()[0]
 
 
+WHICH = frozenset("that this it front back rear".split())
 BEARING = frozenset("take takes carry carries bear bears hold holds receive receives accept accepts".split())
 
 
@@ -330,7 +347,8 @@ def _somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         on_it = [i for i in range(p.verb + 1, reach) if p.w(i) in SAME and p.w(i - 1) in lx.INTO]
         stance = p.verb_in(lx.SHIFT) and "into" in words and "stance" in words
         bare = part is not None or stance or (p.verb_in(lx.SHIFT) and "weight" in words)
-        bare = bare or (p.verb_in(SHIFTS) and p.last - p.first <= 2 and p.verb == p.last - 1)
+        alone = p.last - p.first <= 2 or (p.w(p.first) == "as" and p.last - p.first == 3 and not memory.weighed)
+        bare = bare or (p.verb_in(SHIFTS) and alone and p.verb == p.last - 1)
         bare = bare or p.verb_word().startswith("transfer")
         bare = bare or (p.verb_in(SHIFTS) and p.w(p.verb + 1) == "in" and p.verb + 2 == p.last)
         return next(iter([*going, *on_it]), p.verb if bare else None)

@@ -20,6 +20,7 @@ from kemvo.core.reading.fillers import told_words
 from kemvo.core.reading.kicks import kick
 from kemvo.core.reading.loads import WE_ARE, shift, takes_weight
 from kemvo.core.reading.names import NameIndex, NameMatch
+from kemvo.core.reading.pauses import with_pauses
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import number_at
 from kemvo.core.reading.tokens import Token, tokens_of
@@ -30,7 +31,7 @@ ABOUT = frozenset("people teacher beginners students care called named feel feel
 
 def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
     """The facts of a line or a longer text, in the order of its words. `names`: posture names to know."""
-    tokens: Sequence[Token] = told_words(tokens_of(text))
+    tokens: Sequence[Token] = with_pauses(told_words(tokens_of(text)), text)
     matches = names.find(tokens) if names else []
     facts = [_posture(m, tokens) for m in matches]
     covered = {i for m in matches for i in range(m.first, m.last) if m.consumes}

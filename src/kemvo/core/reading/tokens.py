@@ -65,8 +65,9 @@ def _put_right(raw: list[str], joined: Callable[[int], bool]) -> list[str]:
         if w in lx.ALIKE and (w not in lx.NEEDS_COMPANY or _in_company(w, before, after, near)):
             words[i] = lx.ALIKE[w]
         elif w == "wait" and (
-            before in ("the", "your", "all", "more", "of", "body")
+            before in ("the", "your", "all", "more", "of", "body", "same", "equal", "change")
             or (after == "back" and raw[i + 2 : i + 3] != [] and raw[i + 2] in ("on", "in", "into", "onto", "to"))
+            or (after == "is" and raw[i + 2 : i + 3] != [] and raw[i + 2] in ("on", "in", "all", "even"))
             or (after in ("in", "on", "to") and not LEGS.isdisjoint(raw[i + 2 : i + 5]))
             or after in ("onto", "into", "even", "evenly", "goes", "follows", "shifts", "moves", "transfers")
         ):

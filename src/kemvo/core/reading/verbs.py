@@ -44,6 +44,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         return False
     if w == "steps" and (before in lx.NUMBERS or before.isdigit()):
         return False
+    if w == "load" and before in ("equal", "even", "equally"):
+        return False
     if w == "free" and after not in ("up", "the", "your"):
         return False
     if w in lx.KICK and before == "a" and i > 1 and tokens[i - 2].w == "into":

@@ -1,0 +1,142 @@
+"""Where a speaker pauses: the commas that running text without punctuation lacks.
+
+How likely a pause stands between two words is told by the words around, as weights of a logistic regression learned
+from lines whose ends are known (`make pauses` writes them to `pause_weights.py`).
+"""
+
+from __future__ import annotations
+
+import itertools
+import re
+from collections.abc import Callable, Sequence
+from functools import lru_cache
+from typing import NamedTuple
+
+from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.pause_weights import TABLE
+from kemvo.core.reading.tokens import Token
+
+LONG, LONG_WRITTEN = 7, 14
+"""From so many words on without a stop or comma, pauses are looked for; in a text that has punctuation somewhere, only in
+longer stretches (own choice)."""
+
+LIKELY = -0.85
+"""The log-odds from which a pause is set; a comma too many does less harm than one too few (measured)."""
+
+LEADING = frozenset("the a an your my into onto of with from through and to at by small little big long half".split())
+"""After these nobody pauses."""
+WRITTEN = re.compile(r"[.,;:!?]")
+NO_WORD = "#"
+
+
+class Sign(NamedTuple):
+    """What speaks for or against a pause: so many words in a row, the first of them so far from the word before the
+    pause."""
+
+    name: str
+    words: int
+    first: int
+
+
+SIGNS = (
+    Sign("a", 1, -1),
+    Sign("b", 1, 0),
+    Sign("x", 1, 1),
+    Sign("y", 1, 2),
+    Sign("ab", 2, -1),
+    Sign("bx", 2, 0),
+    Sign("xy", 2, 1),
+    Sign("abx", 3, -1),
+    Sign("bxy", 3, 0),
+    Sign("xyz", 3, 1),
+)
+"""Of the words a, b | x, y, z around a pause. That there is a word at all is a sign without a name."""
+
+
+def with_pauses(tokens: Sequence[Token], text: str) -> Sequence[Token]:
+    """The tokens of a text, with a comma where a pause is likely in stretches that have no punctuation of their own."""
+    long = LONG_WRITTEN if WRITTEN.search(text) else LONG
+    out = list(tokens)
+    begins = 0
+    for i, t in enumerate(tokens):
+        if t.hard or t.comma:
+            if i + 1 - begins >= long:
+                _set_pauses(out, begins, i + 1)
+            begins = i + 1
+    return out
+
+
+def _set_pauses(tokens: list[Token], first: int, last: int) -> None:
+    kinds = [kind(t) for t in tokens[first:last]]
+    for i, odds in enumerate(log_odds(kinds, pause_weights()), first):
+        if odds > LIKELY and not _goes_on(tokens, i):
+            tokens[i] = tokens[i]._replace(comma=True)
+
+
+def _goes_on(tokens: Sequence[Token], i: int) -> bool:
+    """Whether no one pauses after a word: "onto | the", "seventy thirty | in | the right leg", "a step | close to", "to the
+    side | with your right foot"."""
+    w, after = tokens[i].w, tokens[i + 1].w
+    number = next((t.w for t in reversed(tokens[max(0, i - 1) : i + 1]) if t.w not in lx.INTO), "")
+    shared = number in lx.NUMBERS and not lx.INTO.isdisjoint((w, after))
+    return (
+        w in LEADING
+        or w in lx.NEGATION
+        or after == "with"
+        or shared
+        or (after == "close" and tokens[i + 1 : i + 3][-1].w == "to")
+    )
+
+
+def kind(token: Token) -> str:
+    """What a word counts as: a side, a foot, a hand, a number, an action, or itself."""
+    w = token.w
+    if token.side:
+        return "SIDE"
+    if w in lx.FOOT:
+        return "FOOT"
+    if w in lx.HAND:
+        return "HAND"
+    if (w in lx.NUMBERS and w != "one") or w.isdigit():  # "the back one"
+        return "NUMBER"
+    return "ACT" if w in lx.ACTS else w
+
+
+def signs_between(kinds: Sequence[str]) -> list[tuple[str, ...]]:
+    """The signs after each word but the last, as the table names them."""
+    grams = _grams(kinds)
+    return [("", *(f"{s.name} {grams[s.words][i + s.first]}" for s in SIGNS)) for i in range(1, len(kinds))]
+
+
+def log_odds(kinds: Sequence[str], weights: dict[str, dict[str, float]]) -> list[float]:
+    """How much speaks for a pause after each word but the last. `weights`: by the name of the sign and its words."""
+    grams = _grams(kinds)
+    odds = [weights[""][""]] * (len(kinds) - 1)
+    for s in SIGNS:
+        weight: Callable[[str, float], float] = weights[s.name].get
+        begins = 1 + s.first
+        here = grams[s.words][begins : begins + len(odds)]
+        odds = [so_far + weight(g, 0.0) for so_far, g in zip(odds, here, strict=True)]
+    return odds
+
+
+def _grams(kinds: Sequence[str]) -> tuple[list[str], ...]:
+    """The words with nothing before the first and after the last, one by one, in twos and in threes; by how many."""
+    ones = [NO_WORD, *kinds, NO_WORD, NO_WORD]
+    twos = [f"{a} {b}" for a, b in itertools.pairwise(ones)]
+    return [], ones, twos, [f"{two} {c}" for two, c in zip(twos, ones[2:], strict=False)]
+
+
+@lru_cache(maxsize=1)
+def pause_weights() -> dict[str, dict[str, float]]:
+    """The learned table, as `log_odds` takes it."""
+    return nested({sign: float(w) for sign, w in (row.rsplit(" ", 1) for row in TABLE.splitlines())})
+
+
+def nested(table: dict[str, float]) -> dict[str, dict[str, float]]:
+    """Weights by sign, sorted under the signs' names."""
+    out: dict[str, dict[str, float]] = {"": {}, **{s.name: {} for s in SIGNS}}
+    for sign, weight in table.items():
+        name, _, words = sign.partition(" ")
+        out[name][words] = weight
+    return out
