@@ -5,8 +5,15 @@ from hypothesis import strategies as st
 from kemvo.core.form import Form, Movement, Posture, Section, with_ids
 from kemvo.core.groups import GROUPS, Who
 from kemvo.core.room import Room
-from kemvo.core.schools import SCHOOLS
+from kemvo.core.schools import SCHOOLS, OwnStance
 from kemvo.core.stances import STANCES
+
+OWN = (
+    OwnStance(id="bow", along=0.27, across=0.8, front_deg=5, back_deg=20, front_most=80),
+    OwnStance(id="horse", across=2.4, front_least=40, front_most=60),
+    OwnStance(id="empty-toe", along=0.1, front_most=20),
+)
+"""Stances had otherwise than the table and the school have them."""
 
 STEPS = (
     "Left foot steps forward, heel first", "Right heel steps to the corner", "Sit back into the right leg",
@@ -37,11 +44,16 @@ postures = st.builds(
     kinds=st.sampled_from([(), ("kick",), ("low", "bend")]),
     movements=st.lists(movements, max_size=5).map(tuple),
 )
+manners = st.builds(
+    lambda row, own: row.manner.model_copy(update={"stances": own}),
+    st.sampled_from(list(SCHOOLS.values())),
+    st.sampled_from([(), (), OWN]),
+)
 forms = st.builds(
     Form,
     tempo=st.sampled_from([20.0, 30.0, 60.0]),
     opening_left_pct=st.sampled_from([0, 50, 100]),
-    manner=st.sampled_from([r.manner for r in SCHOOLS.values()]),
+    manner=manners,
     who=st.builds(Who, group=st.sampled_from(list(GROUPS)), stature_cm=st.integers(140, 200)),
     sections=st.lists(postures, min_size=1, max_size=4).map(lambda ps: (Section(postures=tuple(ps)),)),
 ).map(with_ids)

@@ -103,3 +103,26 @@ def test_same_again_and_the_other_side_make_postures_of_a_text(client: TestClien
     postures = form["sections"][0]["postures"]
     assert [p["side"] for p in postures] == ["L", "R", "R"]
     assert postures[1]["movements"][1]["line"] == "Right heel steps forward"
+
+
+def test_a_stance_is_had_otherwise_and_moves_the_feet(demo_client: TestClient) -> None:
+    def bow() -> dict:
+        rows = demo_client.get("/api/forms/long-causeway/stances").json()
+        return next(r for r in rows if r["id"] == "bow")
+
+    view = demo_client.get("/api/forms/long-causeway").json()
+    assert (bow()["along"], bow()["front_least"], bow()["front_most"]) == (0.38, 50, 100)
+    manner = {**view["body"]["manner"], "stances": [{"id": "bow", "along": 0.25, "front_least": 60}]}
+    body = {**view["body"], "manner": manner}
+    saved = demo_client.put("/api/forms/long-causeway", json={"version": view["version"], "body": body}).json()
+    assert (bow()["along"], bow()["front_least"], bow()["across"]) == (0.25, 60, 1.0)
+    assert saved["derived"]["floor"]["sentence"] != view["derived"]["floor"]["sentence"]
+    # Saved whole, and gone again with one undo.
+    back = demo_client.post("/api/forms/long-causeway/undo", json={"version": saved["version"]}).json()
+    assert back["body"]["manner"]["stances"] == []
+    twice = {**manner, "stances": [{"id": "bow"}, {"id": "bow"}]}
+    answer = demo_client.put(
+        "/api/forms/long-causeway", json={"version": back["version"], "body": {**view["body"], "manner": twice}}
+    )
+    assert answer.status_code == 422
+    assert "told twice" in answer.json()["detail"]

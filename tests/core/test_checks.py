@@ -231,3 +231,25 @@ def test_what_wants_care_in_the_catalogue_has_a_gentler_version_for_every_group(
     for group in GROUPS:
         form = with_ids(Form(who=Who(group=group), sections=(Section(postures=(entry.on("L"),)),)))
         assert "no-gentler" not in kinds(form)
+
+
+def test_a_step_made_shorter_by_so_many_centimetres_closes_the_form() -> None:
+    """A long step forward, and a usual one back: one of them is told how far it goes."""
+    beside = M(line="Right foot steps out to shoulder width", left_pct=100)
+    form = walk(
+        "All the weight into the right",
+        "Left foot takes a long step forward",
+        "All the weight into the left",
+        beside,
+        "All the weight into the right",
+        "Left foot steps back",
+        "All the weight into the left",
+        beside,
+        "Weight even",
+        manner=SCHOOLS["chen-old"].manner,
+    )
+    (off,) = [f for f in findings(form) if f.kind == "off-the-mark"]
+    told = mends(form, off.id)
+    assert "shorter" in told[0].says
+    assert mark_of(seen(told[0].form).trace).closed()
+    assert any(" cm" in m.foot for m in told[0].form.postures()[0].movements)

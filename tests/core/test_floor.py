@@ -236,3 +236,12 @@ def test_nearest_and_the_lengths_of_a_body() -> None:
     assert nearest(-90, 200) == 270
     assert body(170).foot == pytest.approx(0.152 * 1.7)
     assert mark_of(trace(walk("Wrists float up"))).closed()
+
+
+def test_a_foot_turns_the_short_way_after_a_turn_about() -> None:
+    """Going round to the left or to the right, the same stance moves no foot."""
+    stand = Movement(left_pct=50, side="L", stance="bow")
+    for facing in (-45, 315):
+        form = walk("All the weight into the right", Movement(stance="bow", left_pct=50, side="L", facing=-45), Movement(facing=facing, stance="bow", left_pct=50, side="L"), stand)  # fmt: skip
+        assert not trace(form).steps[-1].events
+        assert not trace(form).steps[-2].events

@@ -9,8 +9,9 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from kemvo.core.floor import Foot, nearest, offset
+from kemvo.core.schools import SCHOOLS
 from kemvo.core.values import OTHER_SIDE, Side
-from kemvo.core.ways import SIZES, WAYS, moved_by
+from kemvo.core.ways import SIZES, moved_by, ways
 
 feet = st.builds(Foot, st.floats(-3, 3), st.floats(-3, 3), st.floats(-180, 180), st.just("flat"))
 facings = st.floats(-180, 180)
@@ -50,8 +51,10 @@ def test_the_other_foot_moves_in_the_mirror(x: float, y: float, metres: float, a
     assert (left.x, left.y, nearest(left.angle, 0)) == pytest.approx((-right.x, right.y, nearest(-right.angle, 0)))
 
 
-def test_the_tables_are_whole() -> None:
+@pytest.mark.parametrize("school", SCHOOLS)
+def test_the_tables_are_whole(school: str) -> None:
     assert SIZES["small"] < 1 < SIZES["long"]
-    assert all(abs(w.along) < 0.5 and abs(w.across) < 2 for w in WAYS.values())
-    assert WAYS["forward"].lands == "heel"
-    assert WAYS["back"].lands == "toe", "forward heel first, backward toes first (common practice, no source)"
+    here = ways(SCHOOLS[school].manner)
+    assert all(abs(w.along) < 0.5 and abs(w.across) < 2 for w in here.values())
+    assert here["forward"].lands == "heel"
+    assert here["back"].lands == "toe", "forward heel first, backward toes first (common practice, no source)"

@@ -18,7 +18,7 @@ from kemvo.core.placing import Facings
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.room import Room
 from kemvo.core.schools import SCHOOLS, SchoolRow
-from kemvo.core.stances import STANCES
+from kemvo.core.stances import STANCES, SchoolStance, stance_of_school
 from kemvo.core.standing import Standing, standing
 
 router = APIRouter(prefix="/api", tags=["floor"])
@@ -58,6 +58,13 @@ def rooms(house: Here) -> list[Room]:
         if stored.body.room and stored.body.room not in found:
             found.append(stored.body.room)
     return found
+
+
+@router.get("/forms/{id_}/stances")
+def stances_of(house: Here, id_: str) -> list[SchoolStance]:
+    """All stances as this form's school, and what the instructor has otherwise, make them."""
+    manner = house.forms.get(id_).body.manner
+    return [stance_of_school(stance, manner) for stance in STANCES]
 
 
 @router.get("/forms/{id_}/standing")

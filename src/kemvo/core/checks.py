@@ -21,7 +21,7 @@ from kemvo.core.placing import best_spot, clearance
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.said import said, stance_of, words_in
 from kemvo.core.space import space
-from kemvo.core.stances import STANCES, front_share
+from kemvo.core.stances import stance_of_school
 from kemvo.core.timeline import Span, plan_form
 from kemvo.core.values import OTHER_SIDE, SIDE_WORD, Care, Side
 from kemvo.core.walking import trace
@@ -173,23 +173,23 @@ def _stances(look: Seen) -> Iterator[Finding]:
         yield from (f for key, f in now.items() if key not in strained)
         strained = set(now)
         named = stance_of(step.movement)
-        row = STANCES[named.id] if named else None
-        if row and row.front_pct[1] <= EMPTY_UP_TO:
+        row = stance_of_school(named.id, look.form.manner) if named else None
+        if row and row.front_most <= EMPTY_UP_TO:
             emptier: Side | None = None if left == 50 else "L" if left < 50 else "R"
             front = (named.side if named else None) or emptier
-            if loads[front or "L"] > row.front_pct[1]:
+            if loads[front or "L"] > row.front_most:
                 yield _at(
                     step,
                     "empty-loaded",
                     f"{row.title}: {loads[front or 'L']} % of the weight is on the {SIDE_WORD[front] if front else 'front'} foot."
-                    f" It should be free to be picked up at any moment: at most {row.front_pct[1]} %.",
+                    f" It should be free to be picked up at any moment: at most {row.front_most} %.",
                     front,
                 )
         if min(loads.values()) <= EMPTY_UP_TO or "off" in (step.after.left.contact, step.after.right.contact):
             continue
-        if named and row and row.sided and row.front_pct[1] > EMPTY_UP_TO:
+        if named and row and row.sided and row.front_most > EMPTY_UP_TO:
             front = named.side or in_front(step.after, step.facing)
-            least, most = front_share(row, look.form.manner)
+            least, most = row.front_least, row.front_most
             if front and not least <= loads[front] <= most:
                 yield _at(
                     step,

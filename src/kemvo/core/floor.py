@@ -179,15 +179,17 @@ def in_front(feet: Feet, facing: float) -> Side | None:
     return None if abs(by) < SAME_PLACE else "L" if by > 0 else "R"
 
 
-def placed(stand: Foot, side: Side, facing: float, along: float, across: float, toes: float, contact: Contact) -> Foot:
+def placed(
+    foot: Foot, stand: Foot, side: Side, facing: float, along: float, across: float, toes: float, contact: Contact
+) -> Foot:
     """A foot set down from the standing one: `along` metres ahead, `across` metres to its own side, toes pointing
-    `toes` degrees outward from the facing."""
+    `toes` degrees outward from the facing; it turns there the short way from where it was."""
     a = radians(facing)
     own = 1 if side == "R" else -1
     return Foot(
         stand.x + along * sin(a) + own * across * cos(a),
         stand.y + along * cos(a) - own * across * sin(a),
-        facing + own * toes,
+        nearest(facing + own * toes, foot.angle),
         contact,
     )
 

@@ -15,7 +15,6 @@ from kemvo.core.problem import from_validation
 from kemvo.core.reading.facts import Fact
 from kemvo.core.room import Room, Spot
 from kemvo.core.schools import Manner
-from kemvo.core.stances import StanceId
 from kemvo.core.values import (
     DEFAULT_TEMPO,
     EVEN,
@@ -29,6 +28,7 @@ from kemvo.core.values import (
     Line,
     Origin,
     Side,
+    StanceId,
     StillMs,
     Tempo,
     Title,

@@ -9,15 +9,15 @@ from typing import Any, NamedTuple
 from kemvo.core.checks import Seen, read_through, seen
 from kemvo.core.filling import in_words
 from kemvo.core.findings import GENTLER, CheckId, Finding
-from kemvo.core.floor import outward
+from kemvo.core.floor import FloorStep, offset, outward
 from kemvo.core.form import Form, Movement, Posture, with_ids
 from kemvo.core.groups import GROUPS
-from kemvo.core.mark import closings
+from kemvo.core.mark import Closing, closings
 from kemvo.core.mirror import mirror_posture
 from kemvo.core.placing import best_spot, facings_of, step_that_fits
 from kemvo.core.said import said, stance_of
 from kemvo.core.space import space
-from kemvo.core.stances import STANCES, front_share
+from kemvo.core.stances import stance_of_school
 from kemvo.core.timeline import Span
 from kemvo.core.values import OTHER_SIDE, SIDE_WORD, Breath, Side, Value
 from kemvo.core.walking import trace
@@ -196,8 +196,8 @@ def _stance_weight(look: Seen, f: Finding) -> Iterator[_Try]:
     named = stance_of(span.movement) if span.movement else None
     if named is None:
         return
-    row = STANCES[named.id]
-    least, most = front_share(row, look.form.manner)
+    row = stance_of_school(named.id, look.form.manner)
+    least, most = row.front_least, row.front_most
     usual = look.form.manner.bow_front_pct if row.id == "bow" else most
     for share in dict.fromkeys((usual, min(max(_all_on(front, span.left_to), least), most))):
         says = f"{share} % of the weight on the {SIDE_WORD[front]} foot in front."
@@ -342,19 +342,31 @@ def _gentler(look: Seen, f: Finding) -> Iterator[_Try]:
 
 
 def _close(look: Seen, f: Finding) -> Iterator[_Try]:
-    """The step that closes the form, where words can say how: back instead of forward, or the other foot."""
+    """The step that closes the form, where words can say how: back instead of forward, the other foot, or how far."""
     for c in closings(look.form, look.trace, most=12):
         step = look.trace.steps[c.step]
         fact = next((s.fact for s in said(step.movement) if s.fact.kind == "step"), None)
-        if fact is None or c.how == "longer":
+        if fact is None:
             continue
         if c.how == "other foot":
             changed = fact.model_copy(update={"side": OTHER_SIDE[c.side]})
+        elif c.how == "longer":
+            changed = fact.model_copy(update={"side": c.side, "size": None, "cm": _how_far(step, c)})
         else:
             changed = fact.model_copy(
                 update={"direction": "back" if fact.direction != "back" else "forward", "touch": None}
             )
         yield _Try(c.says, _set_in(look.form, c.posture_id, c.movement_id, foot=in_words(changed)))
+
+
+def _how_far(step: FloorStep, c: Closing) -> int:
+    """How far a foot must go in its step that is made longer or shorter, in whole centimetres: in the direction the body
+    faces, or where it goes only sideways, in that."""
+    e = next(e for e in step.events if e.side == c.side and e.kind == "step")
+    stand = step.after.of(OTHER_SIDE[c.side])
+    end = e.after._replace(x=stand.x + c.factor * (e.after.x - stand.x), y=stand.y + c.factor * (e.after.y - stand.y))
+    ahead, aside = offset(e.before, end, step.facing)
+    return max(1, round(100 * max(abs(ahead), abs(aside) if abs(ahead) < 0.01 else 0)))
 
 
 def _into_room(look: Seen, f: Finding) -> Iterator[_Try]:

@@ -51,6 +51,7 @@ LIST_NAMES = {
     "paces": "pace",
     "cue_choices": "choice",
     "own_cues": "words",
+    "stances": "stance",
 }
 """List fields and what one of their items is called."""
 

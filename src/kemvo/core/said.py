@@ -9,8 +9,8 @@ from typing import NamedTuple
 from kemvo.core.form import Correction, Movement
 from kemvo.core.reading.facts import Fact, FactKind
 from kemvo.core.reading.read import read_line
-from kemvo.core.stances import Named, StanceId, stance_in
-from kemvo.core.values import Origin, Side
+from kemvo.core.stances import Named, stance_in
+from kemvo.core.values import Origin, Side, StanceId
 
 KEPT = 8192
 """How many movements' words are remembered: the same ones come again with every edit."""

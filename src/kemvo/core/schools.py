@@ -9,13 +9,30 @@ from __future__ import annotations
 
 from typing import Annotated, Literal
 
-from pydantic import Field
+from pydantic import Field, model_validator
 
-from kemvo.core.values import Title, Value
+from kemvo.core.values import StanceId, Title, Value
 
 SchoolId = Literal["yang-long", "two-thirds", "chen-old", "wu-small", "sun-lively"]
 Opening = Literal["v", "together", "parallel"]
 Share = Annotated[int, Field(ge=0, le=100)]
+
+
+class OwnStance(Value):
+    """What an instructor has otherwise in a stance than the table of stances; None: as the table, or the school, has it.
+
+    `along`: heel to heel in the direction the body faces, in shares of stature; `across`: in shoulder widths.
+    `front_deg`, `back_deg`: how far the feet point outward. `front_least`, `front_most`: weight on the front leg, in
+    percent (for a stance without a front: on either).
+    """
+
+    id: StanceId
+    along: Annotated[float, Field(ge=0, le=1, allow_inf_nan=False)] | None = None
+    across: Annotated[float, Field(ge=-1, le=4, allow_inf_nan=False)] | None = None
+    front_deg: Annotated[int, Field(ge=-45, le=90)] | None = None
+    back_deg: Annotated[int, Field(ge=-45, le=90)] | None = None
+    front_least: Share | None = None
+    front_most: Share | None = None
 
 
 class Manner(Value):
@@ -23,7 +40,8 @@ class Manner(Value):
 
     `bow_front_pct`: weight on the front leg of a bow stance. `back_foot_deg`: how far its back foot points outward
     from where the body faces. `turn_load_pct`: the most weight a foot may carry while it turns. `side_touch`: what
-    touches first in a step to the side. `opening`: how the feet stand before the form begins.
+    touches first in a step to the side. `opening`: how the feet stand before the form begins. `stances`: stances that are
+    done otherwise than the table has them.
     """
 
     school: SchoolId = "yang-long"
@@ -32,6 +50,15 @@ class Manner(Value):
     turn_load_pct: Share = 35
     side_touch: Literal["toe", "heel"] = "toe"
     opening: Opening = "v"
+    stances: Annotated[tuple[OwnStance, ...], Field(max_length=20)] = ()
+
+    @model_validator(mode="after")
+    def _each_stance_once(self) -> Manner:
+        ids = [own.id for own in self.stances]
+        twice = next((id_ for id_ in ids if ids.count(id_) > 1), None)
+        if twice:
+            raise ValueError(f"The stance “{twice}” is told twice. Keep one of the two.")
+        return self
 
 
 class SchoolRow(Value):

@@ -9,20 +9,18 @@ from __future__ import annotations
 
 import re
 from functools import lru_cache
-from typing import Literal, NamedTuple
+from typing import Literal, NamedTuple, TypeVar
 
-from kemvo.core.schools import Manner, Opening
-from kemvo.core.values import Side
+from kemvo.core.schools import Manner, Opening, OwnStance
+from kemvo.core.values import Side, StanceId, Value
 
-StanceId = Literal[
-    "together", "v", "parallel", "horse", "bow", "empty-heel", "empty-toe", "sitting", "low", "one-leg", "cross",
-    "t-step", "follow",
-]  # fmt: skip
 Contact = Literal["flat", "heel", "toe", "off"]
 """What of a foot is on the floor; `toe` stands for toes and ball."""
 
+N = TypeVar("N", int, float)
+
 MANNER = None
-"""In a row's angle or share: as the school has it."""
+"""As a row's angle: as the school has it."""
 
 
 class StanceRow(NamedTuple):
@@ -64,17 +62,53 @@ STANCES: dict[StanceId, StanceRow] = {row.id: row for row in _ROWS}
 OPENING_STANCE: dict[Opening, StanceId] = {"v": "v", "together": "together", "parallel": "parallel"}
 
 
-def back_deg(row: StanceRow, manner: Manner) -> int:
-    """How far the back foot points outward."""
-    return manner.back_foot_deg if row.back_deg is None else row.back_deg
+class SchoolStance(Value):
+    """A stance as one form has it, with nothing left open: `along` in shares of stature, `across` in shoulder widths,
+    angles outward in degrees, weight on the front leg (for a stance that is not `sided`: on either) in percent, what
+    touches the floor."""
+
+    id: StanceId
+    title: str
+    sided: bool
+    along: float
+    across: float
+    front_deg: int
+    back_deg: int
+    front_least: int
+    front_most: int
+    front: Contact
+    back: Contact
 
 
-def front_share(row: StanceRow, manner: Manner) -> tuple[int, int]:
-    """The least and most weight on the front leg; in a bow stance from twenty less than the school's share, but at
-    least half, to all of it."""
-    if row.id == "bow":
-        return max(50, manner.bow_front_pct - 20), 100
-    return row.front_pct
+@lru_cache(maxsize=1024)
+def stance_of_school(id_: StanceId, manner: Manner) -> SchoolStance:
+    """A stance as one form has it: the table's row with the school's angle of the back foot and weight in the bow stance,
+    and with what the instructor has otherwise.
+
+    In a bow stance the front leg has from twenty percent less than the school's share, but at least half, to all of the
+    weight (own choice). Where the least and the most are told the wrong way round, they are exchanged.
+    """
+    row = STANCES[id_]
+    own = next((o for o in manner.stances if o.id == id_), OwnStance(id=id_))
+    least, most = (max(50, manner.bow_front_pct - 20), 100) if id_ == "bow" else row.front_pct
+    shares = sorted((_first(own.front_least, least), _first(own.front_most, most)))
+    return SchoolStance(
+        id=id_,
+        title=row.title,
+        sided=row.sided,
+        along=_first(own.along, row.along),
+        across=_first(own.across, row.across),
+        front_deg=_first(own.front_deg, row.front_deg),
+        back_deg=_first(own.back_deg, manner.back_foot_deg if row.back_deg is None else row.back_deg),
+        front_least=shares[0],
+        front_most=shares[1],
+        front=row.front,
+        back=row.back,
+    )
+
+
+def _first(own: N | None, usual: N) -> N:
+    return usual if own is None else own
 
 
 class Named(NamedTuple):

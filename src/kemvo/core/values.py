@@ -29,6 +29,12 @@ StillMs = Annotated[int, Field(ge=0, le=MOST_STILL_MS)]
 Degrees = Annotated[int, Field(ge=-360, le=360)]
 """An angle clockwise seen from above, in whole degrees; 0 is the front."""
 
+StanceId = Literal[
+    "together", "v", "parallel", "horse", "bow", "empty-heel", "empty-toe", "sitting", "low", "one-leg", "cross",
+    "t-step", "follow",
+]  # fmt: skip
+"""The stances Kemvo knows; what they are: `core/stances.py`."""
+
 Origin = Literal["read", "hand", "filled"]
 """Where a value comes from: read from the words, set by hand, or filled in from what stood before or was widely
 taught."""

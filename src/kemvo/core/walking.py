@@ -35,10 +35,10 @@ from kemvo.core.room import SIDE_TURN, Room
 from kemvo.core.said import FEET, foot_side, said, stance_of, words_in
 from kemvo.core.schools import Manner
 from kemvo.core.segments import BALL_AT, Body, body
-from kemvo.core.stances import OPENING_STANCE, STANCES, Contact, Named, StanceRow, back_deg
+from kemvo.core.stances import OPENING_STANCE, Contact, Named, SchoolStance, stance_of_school
 from kemvo.core.timeline import Span, plan_form
-from kemvo.core.values import OTHER_SIDE, Side
-from kemvo.core.ways import EMPTY_STEP, EMPTY_WAYS, SIZES, STEPPED_INTO, WAYS, moved_by
+from kemvo.core.values import OTHER_SIDE, Side, StanceId
+from kemvo.core.ways import EMPTY_WAYS, SIZES, STEPPED_INTO, empty_step, moved_by, ways
 from kemvo.core.weight import EMPTY_UP_TO, full_side
 
 
@@ -109,6 +109,7 @@ class _Walker:
     def __init__(self, manner: Manner, lengths: Body, room: Room | None) -> None:
         self.manner = manner
         self.body = lengths
+        self.ways = ways(manner)
         self.room = room
         self.tweak: Tweak | None = None
         self.walked = _walked(manner, lengths, room)
@@ -117,7 +118,7 @@ class _Walker:
 
     def opening(self) -> Feet:
         """The opening stance, its middle on the form's start."""
-        row = STANCES[OPENING_STANCE[self.manner.opening]]
+        row = self._stance(OPENING_STANCE[self.manner.opening])
         half = row.across * self.body.shoulders / 2
         return Feet(Foot(-half, 0, -row.front_deg, "flat"), Foot(half, 0, row.front_deg, "flat"))
 
@@ -160,7 +161,7 @@ class _Walker:
             if self.tweak and self.tweak.how == "other foot" and act.fact.kind == "step" and self.tweak.side in sides:
                 sides = (OTHER_SIDE[self.tweak.side],)
             if act.fact.side == "both" and act.fact.kind == "step" and len(sides) == 2:
-                row = STANCES["together" if act.fact.direction in ("in", None) else "parallel"]
+                row = self._stance("together" if act.fact.direction in ("in", None) else "parallel")
                 feet, moved = self._both_into(row, feet, now)
                 events += moved
                 continue
@@ -339,7 +340,7 @@ class _Walker:
         contact: Contact = {"heel": "heel", "toe": "toe", "ball": "toe"}.get(touches or "", "off")  # type: ignore[assignment]
         if fact.direction == "down":
             return foot._replace(contact="flat" if contact == "off" else contact)
-        way = WAYS[fact.direction or "forward"]
+        way = self.ways[fact.direction or "forward"]
         ahead_to = self._ahead(coming, facing) if ends <= EMPTY_UP_TO < later else None
         if ahead_to is not None:
             # A foot that lands empty already points to where the body will face when the weight comes.
@@ -349,14 +350,14 @@ class _Walker:
                 and abs(turned) >= TURN_DEG
                 and (turned > 0) == (side == "R")
             ):
-                way = WAYS["forward"]
+                way = self.ways["forward"]
             facing = ahead_to
         if not gets_weight and fact.direction in EMPTY_WAYS:
-            way = EMPTY_STEP
+            way = empty_step(self.manner)
         if contact == "off":
             contact = self.manner.side_touch if fact.direction in ("out", "side") else way.lands
         along, across = self._lengths(way.along, way.across)
-        toes: float = self.manner.back_foot_deg if way.toes is None else way.toes
+        toes: float = way.toes
         if fact.direction == "half":
             along_now, right_now = offset(stand, foot, facing)
             across_now = right_now if side == "R" else -right_now
@@ -365,13 +366,13 @@ class _Walker:
             elif along_now > 0:
                 along = -along
         if fact.side == "both" and fact.direction == "in":
-            along, across = self._lengths(0, STANCES["together"].across)
+            along, across = self._lengths(0, self._stance("together").across)
         named = stance_of(span.movement) if span.movement else None
         if named and named.id in STEPPED_INTO:
-            row = STANCES[named.id]
+            row = self._stance(named.id)
             is_front = (named.side == side) if named.side else way.along >= 0
             along, across = self._lengths(row.along if is_front else -row.along, row.across)
-            toes = row.front_deg if is_front else back_deg(row, self.manner)
+            toes = row.front_deg if is_front else row.back_deg
         if fact.size and fact.direction != "half":
             along, across = (along * SIZES[fact.size], across) if along else (along, across * SIZES[fact.size])
         if fact.cm:
@@ -383,7 +384,7 @@ class _Walker:
                 along, across = -along, across if along else -across
             elif self.tweak.how == "longer":
                 along, across = along * self.tweak.factor, across * self.tweak.factor
-        return placed(stand, side, facing, along, across, toes, contact)
+        return placed(foot, stand, side, facing, along, across, toes, contact)
 
     def _lengths(self, along: float, across: float) -> tuple[float, float]:
         """Shares of stature and shoulder widths in metres, at this size of step. What is closer than a shoulder width
@@ -396,27 +397,29 @@ class _Walker:
 
     # Stances
 
+    def _stance(self, id_: StanceId) -> SchoolStance:
+        return stance_of_school(id_, self.manner)
+
     def _into_stance(
         self, named: Named, feet: Feet, facing: float, span: Span, m: Movement
     ) -> tuple[Feet, list[Event]]:
         """The feet brought into a stance by the shortest natural step: of the foot with less weight on it, no farther
         than needed, the standing foot turning on its heel."""
-        row = STANCES[named.id]
+        row = self._stance(named.id)
         front = named.side or self._front(row, feet, facing, span, m)
         if front is None:
             return self._both_into(row, feet, facing)
         back: Side = OTHER_SIDE[front]
         along, across = self._lengths(row.along, row.across)
-        angle_back = back_deg(row, self.manner)
         choices: list[tuple[float, Side, Feet]] = []
         for mover in (front, back):
             stand: Side = OTHER_SIDE[mover]
-            toes_stand = row.front_deg if stand == front else angle_back
+            toes_stand = row.front_deg if stand == front else row.back_deg
             turned = nearest(facing + (toes_stand if stand == "R" else -toes_stand), feet.of(stand).angle)
             standing = feet.of(stand)._replace(angle=turned, contact=row.front if stand == front else row.back)
-            toes = row.front_deg if mover == front else angle_back
+            toes = row.front_deg if mover == front else row.back_deg
             goal = placed(
-                standing, mover, facing, along if mover == front else -along, across, toes,
+                feet.of(mover), standing, mover, facing, along if mover == front else -along, across, toes,
                 row.front if mover == front else row.back,
             )  # fmt: skip
             went = travel(feet.of(mover), goal)
@@ -434,27 +437,27 @@ class _Walker:
                 events.append(Event("pivot", side, load, 0.0, 0.6, old, now, ""))
         return new, events
 
-    def _both_into(self, row: StanceRow, feet: Feet, facing: float) -> tuple[Feet, list[Event]]:
+    def _both_into(self, row: SchoolStance, feet: Feet, facing: float) -> tuple[Feet, list[Event]]:
         """Both feet moved alike into a stance, where nothing tells one from the other."""
         x, y = (feet.left.x + feet.right.x) / 2, (feet.left.y + feet.right.y) / 2
         middle = Foot(x, y, facing, "flat")
         half = self._lengths(0, row.across)[1] / 2
         sides: tuple[Side, Side] = ("L", "R")
-        new = Feet(*(placed(middle, s, facing, 0, half, row.front_deg, row.front) for s in sides))
+        new = Feet(*(placed(feet.of(s), middle, s, facing, 0, half, row.front_deg, row.front) for s in sides))
         same = travel(feet.left, new.left) <= SAME_PLACE
         kind: EventKind = "pivot" if same else "step"
         moved = not same or abs(new.left.angle - feet.left.angle) > 1
         return new, [Event(kind, s, 0.0, 0.0, 0.6, feet.of(s), new.of(s), "") for s in sides if moved]
 
     @staticmethod
-    def _front(row: StanceRow, feet: Feet, facing: float, span: Span, m: Movement) -> Side | None:
+    def _front(row: SchoolStance, feet: Feet, facing: float, span: Span, m: Movement) -> Side | None:
         """The front foot of a stance nobody named the side of: the movement's side; else by the weight; else the foot
         that is in front."""
         if m.side:
             return m.side
         full = full_side(span.left_to)
         if full:
-            return full if row.front_pct[0] >= 40 else OTHER_SIDE[full]
+            return full if row.front_least >= 40 else OTHER_SIDE[full]
         return in_front(feet, facing)
 
     @staticmethod

@@ -2,48 +2,58 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
+from functools import lru_cache
 from math import cos, radians, sin
 from typing import NamedTuple
 
 from kemvo.core.floor import Foot, nearest, offset
-from kemvo.core.stances import STANCES, Contact
+from kemvo.core.schools import Manner
+from kemvo.core.stances import STANCES, Contact, stance_of_school
 from kemvo.core.values import Side
 
 
 class Way(NamedTuple):
     """Where a step goes from the standing foot: `along` in shares of stature, `across` in shoulder widths to the
-    stepping foot's own side; `toes`: how far they point outward from the facing (None: as the school's back foot);
-    `lands`: what touches first."""
+    stepping foot's own side; `toes`: how far they point outward from the facing; `lands`: what touches first."""
 
     along: float
     across: float
-    toes: int | None
+    toes: int
     lands: Contact
 
 
-BOW = STANCES["bow"].along
+@lru_cache(maxsize=64)
+def ways(manner: Manner) -> Mapping[str, Way]:
+    """Where steps go, by their direction: forward and back as far as the school's bow stance is long and wide. Forward
+    steps land heel first, backward ones toes first (common practice, no source)."""
+    bow = stance_of_school("bow", manner)
+    forward = Way(bow.along, bow.across, bow.front_deg, "heel")
+    return {
+        "forward": forward,
+        "corner": forward,
+        "circle": forward,
+        "back": Way(-bow.along, bow.across, bow.back_deg, "toe"),
+        "out": Way(0, 1.0, 0, "toe"),
+        "side": Way(0, 1.7, 0, "toe"),
+        "in": Way(0, 0.4, 0, "toe"),
+        "up": Way(0, 0.4, 0, "toe"),
+        "half": Way(-bow.along / 2, 0.4, 30, "toe"),
+        "behind": Way(-0.14, -0.3, 30, "toe"),
+    }
 
-WAYS: dict[str, Way] = {
-    "forward": Way(BOW, 1.0, 0, "heel"),
-    "corner": Way(BOW, 1.0, 0, "heel"),
-    "circle": Way(BOW, 1.0, 0, "heel"),
-    "back": Way(-BOW, 1.0, None, "toe"),
-    "out": Way(0, 1.0, 0, "toe"),
-    "side": Way(0, 1.7, 0, "toe"),
-    "in": Way(0, 0.4, 0, "toe"),
-    "up": Way(0, 0.4, 0, "toe"),
-    "half": Way(-BOW / 2, 0.4, 30, "toe"),
-    "behind": Way(-0.14, -0.3, 30, "toe"),
-}
-"""Where steps go. Forward steps land heel first, backward ones toes first (common practice, no source)."""
 
 STEPPED_INTO = frozenset(STANCES) - {"one-leg", "sitting"}
 """Stances whose geometry a step takes when the same words name both."""
 
 EMPTY_WAYS = frozenset({None, "forward", "corner", "circle"})
 
-EMPTY_STEP = Way(STANCES["empty-toe"].along, STANCES["empty-toe"].across, 0, "toe")
-"""A foot set down in front that gets no weight: an empty stance."""
+
+def empty_step(manner: Manner) -> Way:
+    """A foot set down in front that gets no weight: an empty stance."""
+    row = stance_of_school("empty-toe", manner)
+    return Way(row.along, row.across, row.front_deg, "toe")
+
 
 SIZES: dict[str, float] = {"small": 0.6, "long": 1.35}
 """A small and a long step, as shares of the usual one (own choice)."""

@@ -4,6 +4,7 @@ import { Choose } from "../shared/Choose";
 import { Labelled } from "../shared/Labelled";
 import { NumberField } from "../shared/NumberField";
 import { RoomFields } from "./RoomFields";
+import { Stances } from "./Stances";
 import { WordPairs } from "./WordPairs";
 
 interface CircumstancesProps {
@@ -32,22 +33,15 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
   const setWho = (part: Partial<Who>) => change({ who: { ...who, ...part } });
   return (
     <div className="grid gap-3" data-setting>
-      <Labelled name="School">
-        <select
-          className="select select-sm w-full"
-          value={manner.school}
-          onChange={(e) => {
-            const row = tables.schools[e.target.value];
-            if (row) change({ manner: row.manner });
-          }}
-        >
-          {Object.entries(tables.schools).map(([id, row]) => (
-            <option key={id} value={id}>
-              {row.title}
-            </option>
-          ))}
-        </select>
-      </Labelled>
+      <Choose
+        name="School"
+        value={manner.school}
+        options={Object.entries(tables.schools).map(([id, row]) => [id, row.title] as const)}
+        onChoose={(id) => {
+          const row = tables.schools[id];
+          if (row) setManner({ ...row.manner, stances: manner.stances });
+        }}
+      />
       <p className="quiet text-sm">{tables.schools[manner.school]?.says}</p>
       <div className="grid grid-cols-2 gap-2">
         {(
@@ -83,6 +77,10 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
         value={manner.opening}
         options={OPENINGS}
         onChoose={(id) => setManner({ opening: id as Manner["opening"] })}
+      />
+      <Stances
+        {...{ formId, version, stances: manner.stances }}
+        change={(stances) => setManner({ stances })}
       />
       <Choose
         name="For whom"
