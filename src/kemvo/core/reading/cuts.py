@@ -44,7 +44,7 @@ MAY_BEGIN = (
     | ARTICLES
     | WEIGHT_LEADS
     | frozenset(
-        f"if unless make making be feel imagine notice check you no it let rear with like to toe toes feet half both back front other all {COVERED}".split()
+        f"if unless make making be feel imagine notice check you no it let rear with like to toe toes feet half both back front other all waist body hips torso {COVERED}".split()
     )
 )
 """Without a verb, a side or a comma, only these can begin a piece."""
@@ -126,7 +126,7 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
         return True
     if COVERED in (w, tokens[i - 1].w) and w != tokens[i - 1].w:
         return True
-    if verbs[i] and tokens[i - 1].w == "weight" and w in WEIGHT_GOES:
+    if verbs[i] and tokens[i - 1].w == "weight" and w in lx.WEIGHT_GOES:
         return False
     halves = w == "half" and has_verb and _next_w(tokens, i) in ("a", "step")
     if halves and tokens[since + verbs[since:i].index(True)].w not in lx.STEP | lx.PLACE:
@@ -139,10 +139,12 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
         has_verb
         and w in ("toe", "toes")
         and _next_w(tokens, i) in lx.INWARD | lx.OUTWARD
-        and tokens[i - 1].w in ("back", "forward")
+        and tokens[i - 1].w in ("back", "forward", "through")
         and tokens[i - 2].w not in ARTICLES
     ):
         return True
+    if w in ("waist", "body", "hips", "torso") and tokens[i - 1].side and verbs[i + 1 : i + 2] == [True]:
+        return True  # "weight back left | waist turns left"
     if w == "feet" and has_verb and _next_w(tokens, i) in ("parallel", "together", "apart", "shoulder", "hip"):
         return tokens[i - 1].w not in STOOD_BY and not verbs[i - 1]
     if w in WEIGHT_LEADS and _weight_follows(tokens, i, since):
@@ -264,7 +266,9 @@ def _weight_is_told(tokens: Sequence[Token], since: int, i: int) -> bool:
         named = piece[-2].side is not None or piece[-2].w in ("both", "each", "back", "front")
         lead = piece[-3] if piece[-3].w not in ARTICLES or len(piece) < 4 else piece[-4]
         arrived = named and lead.w in ("on", "onto", "into", "in", "between")
-    gone = piece[0].w == "weight" and any(t.w in ("back", "forward", "over", "across") for t in piece)
+    gone = "weight" in (piece[0].w, *(t.w for t in piece[-2:-1])) and any(
+        t.w in ("back", "forward", "over", "across") for t in piece
+    )
     shared = gone or last.w == "percent" or (last.w in SHARED and any(t.w == "weight" for t in piece))
     full = last.w in lx.FULL_OR_LIGHT and any(t.w in ("leg", "foot", "side") for t in piece)
     return arrived or shared or full
@@ -274,9 +278,6 @@ def _next_w(tokens: Sequence[Token], i: int) -> str:
     return tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
 
 
-WEIGHT_GOES = frozenset(
-    "goes returns arrives runs falls settles moves shifts comes rolls drops sinks transfers pours flows travels follows stays".split()
-)
 BARE_LEADS = frozenset("back onto into over forward".split())
 LEADING = frozenset("and then now so again ok okay".split())
 
@@ -305,7 +306,7 @@ def _weight_follows(tokens: Sequence[Token], i: int, since: int) -> bool:
         again = (
             tokens[i].w in ("the", "your", "all")
             and _next_w(tokens, i) == "weight"
-            and _next_w(tokens, i + 1) in WEIGHT_GOES
+            and _next_w(tokens, i + 1) in lx.WEIGHT_GOES
         )
         done = tokens[i - 1].side is not None or tokens[i - 1].w in lx.FOOT
         return (gone and tokens[i].w == "weight") or (again and done)
@@ -314,8 +315,9 @@ def _weight_follows(tokens: Sequence[Token], i: int, since: int) -> bool:
     )
     before = tokens[i - 1]
     k = i if tokens[i].w == "weight" else i + 1
-    goes = _next_w(tokens, k) in WEIGHT_GOES
-    hands_act = i - 2 >= since and tokens[i - 2].w in UPPER and before.w in VERBS
+    goes = _next_w(tokens, k) in lx.WEIGHT_GOES
+    hands_act = i - 2 >= since and tokens[i - 2].w in UPPER | lx.FOOT and before.w in VERBS
+    hands_act = hands_act and before.w not in lx.BEARING
     told = (
         goes
         or hands_act

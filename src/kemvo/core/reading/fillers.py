@@ -100,6 +100,7 @@ def told_words(tokens: Sequence[Token]) -> list[Token]:
                 out[-1] = out[-1]._replace(comma=True)
         if not n:
             begins = not out or out[-1].hard or out[-1].w in DOING or (out[-1].w in lx.CONNECT and _opens(out))
+            begins = begins or (t.w in lx.FOOT_ACTING and out[-1].w in lx.FOOT)
             if begins and t.w in GERUNDS:
                 t = t._replace(w=GERUNDS[t.w])
             elif t.w == "ball" and _is_held(tokens, i):

@@ -153,8 +153,8 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
 
 def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     ways, degrees = toe_ways(p), angle(p.tokens, p.first, p.last)
-    with_foot = noun is not None and p.w(noun) in TOES | {"foot"} and bool(ways)
-    with_foot = with_foot and all(i < p.verb for i in p.where(lx.TRUNK))
+    with_foot = noun is not None and p.w(noun) in TOES | HEELS | {"foot"} and bool(ways)
+    with_foot = with_foot and all(i < p.verb or i > (noun or 0) for i in p.where(lx.TRUNK))
     if (p.where(lx.TRUNK) and not with_foot) or (noun is None and p.where(lx.HAND)):
         return None
     if noun is None and "straight" in p.words() and memory.moved and not p.sides():
@@ -240,6 +240,10 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         if placing and memory.lifted:
             return "step"
         if p.verb_in(("land", "lands")) and any(w in lx.STEP_WAYS for w in words) and not p.where(lx.HAND):
+            return "step"
+        onward = p.verb_in(GOES) and p.w(p.first) in ("and", "then") and words & {"out", "forward", "back"}
+        placed = memory.stepped or words & {"o'clock", "first"}
+        if onward and memory.moved and placed and not p.where(lx.HAND, lx.TRUNK) and "weight" not in words:
             return "step"
         moves = not p.verb_in(("go", "goes", "come", "comes")) or "it" in p.before(p.verb)
         placing = placing or ("it" in p.before(p.verb) and bool(words & PLACES))

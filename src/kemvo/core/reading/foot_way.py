@@ -30,7 +30,8 @@ def stands_by(p: Piece, i: int) -> bool:
 
 def side_of_foot(p: Piece, noun: int | None, kind: FootKind, named: list[int], memory: Memory) -> FactSide | None:
     words = p.words()
-    plural = noun is not None and (p.w(noun) in ("feet", "balls") or (p.w(noun) == "heels" and kind != "pivot"))
+    heels = noun is not None and p.w(noun) == "heels" and (kind != "pivot" or "on" in p.before(noun))
+    plural = heels or (noun is not None and p.w(noun) in ("feet", "balls"))
     if "both" in words or (plural and not p.sides()):
         return "both"
     if named:

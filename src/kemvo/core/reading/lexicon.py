@@ -55,6 +55,15 @@ SIT_BACK = _words("sit sits sitting rock rocks rocking sink sinks sinking settle
 CLOSE = _words("close closes closing")
 EMPTY = _words("free frees freeing empty empties emptying unweight unweights unload unloads lighten lightens")
 FILL = _words("reload reloads fill fills filling load loads loading")
+WEIGHT_GOES = _words(
+    "goes returns arrives runs falls settles moves shifts comes rolls drops sinks transfers pours flows travels follows"
+    " stays going coming moving shifting falling rolling settling"
+)
+"""What the weight does, told right after it."""
+FOOT_ACTING = _words("coming stepping moving sliding turning pivoting lifting swinging crossing drawing")
+"""Of a foot named just before, these tell what it does: "…and the left foot coming in"."""
+BEARING = _words("take takes carry carries bear bears hold holds receive receives accept accepts")
+""" "Both feet take the weight"."""
 STAND = _words("stand stands standing balance balances balancing")
 KICK = _words("kick kicks kicking kicked flick flicks")
 HOLD = _words(

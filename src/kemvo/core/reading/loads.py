@@ -270,11 +270,7 @@ def _after_preposition(p: Piece, i: int, memory: Memory, told: bool) -> tuple[Si
             if tip or weak or p.w(k + 1) in NOT_A_LEG or (loose and p.w(k + 1) != "leg"):
                 return None
             return p.side(k), k
-        if (
-            p.w(k) in SAME
-            and p.w(k + 1) in AFTER_SAME
-            and (p.w(i) not in ("over", "in") or (p.w(i) == "in" and "weight" in p.words()))
-        ):
+        if p.w(k) in SAME and p.w(k + 1) in AFTER_SAME and (p.w(i) not in ("over", "in") or (p.w(i) == "in" and told)):
             return (memory.moved or memory.named), k
         if p.w(k) not in BEFORE_LEG:
             return None
@@ -307,14 +303,13 @@ def _filled(p: Piece, memory: Memory) -> tuple[Side | None, int] | None:
     made = full and p.words() & {"make", "makes"} and p.words() & {"it", "leg"}
     if (loaded or made) and not p.sides():
         return (memory.moved if "it" in p.words() else None), p.verb if p.verb >= 0 else full[0]
-    bears = p.words() & {"load", "weight"} and p.verb_in(BEARING) and any(i < p.verb for i in p.where(lx.FOOT))
+    bears = p.words() & {"load", "weight"} and p.verb_in(lx.BEARING) and any(i < p.verb for i in p.where(lx.FOOT))
     if p.hand_first() or not p.sides() or not (p.verb_in(lx.FILL) or states or bears):
         return None
     return p.side(p.sides()[0]), p.sides()[0]
 
 
 WHICH = frozenset("that this it front back rear".split())
-BEARING = frozenset("take takes carry carries bear bears hold holds receive receives accept accepts".split())
 
 
 def _somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
