@@ -57,9 +57,9 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         asked = any(t.w in ASKING and n.w in ("we", "you", "i") for t, n in pairwise(tokens[first : max(first, said)]))
         taught = ("how", "to") in pairwise(t.w for t in tokens[first:said])
         purpose = tokens[first].w == "to" and verb == first + 1 and (first == 0 or tokens[first - 1].hard)
-        supposed = purpose or (
-            asked or taught or instead or habit or bool(maybe and not (maybe == {"should"} and "weight" in words))
-        )
+        able = tokens[first].w in ("until", "till") and "can" in words
+        supposed = purpose or able or asked or taught or instead or habit
+        supposed = supposed or bool(maybe and not (maybe == {"should"} and "weight" in words))
         unreal = denied or supposed or (unreal and tokens[first].w in SUBORDINATE)
         out.append(Clause(first, last, verb, unreal))
     return out

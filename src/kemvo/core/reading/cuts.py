@@ -102,6 +102,8 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
         and _next_w(tokens, i) in ARTICLES | {"it", "them"}
     ):
         return True
+    if w == "with" and told and [t.w for t in tokens[i + 1 : i + 3]] == ["a", "pivot"]:
+        return True
     if (w == "with" and told and _manner(tokens, i)) or (
         w == "like" and told and _next_w(tokens, i) in ("you're", "you", "a", "someone", "somebody")
     ):
@@ -126,7 +128,7 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
         return True
     if COVERED in (w, tokens[i - 1].w) and w != tokens[i - 1].w:
         return True
-    if verbs[i] and tokens[i - 1].w == "weight" and w in lx.WEIGHT_GOES:
+    if verbs[i] and tokens[i - 1].w in ("weight", "breath") and w in lx.WEIGHT_GOES:
         return False
     halves = w == "half" and has_verb and _next_w(tokens, i) in ("a", "step")
     if halves and tokens[since + verbs[since:i].index(True)].w not in lx.STEP | lx.PLACE:
@@ -135,6 +137,9 @@ def begins(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -
         return True
     if w == "both" and _next_w(tokens, i) in lx.FOOT and has_verb and tokens[i - 1].w not in STOOD_BY:
         return any(t.side or t.w in lx.STEP_WAYS for t in tokens[since:i])
+    out_then_up = tokens[i - 1].w in ("out", "forward", "back") and tokens[i - 2].w in lx.FOOT
+    if told and w in ("toe", "toes") and _next_w(tokens, i) == "up" and out_then_up:
+        return True
     if (
         has_verb
         and w in ("toe", "toes")
@@ -279,7 +284,7 @@ def _next_w(tokens: Sequence[Token], i: int) -> str:
 
 
 BARE_LEADS = frozenset("back onto into over forward".split())
-LEADING = frozenset("and then now so again ok okay".split())
+LEADING = frozenset("and then now so again ok okay it's".split())
 
 
 def is_bare_shift(tokens: Sequence[Token], first: int, last: int) -> bool:
@@ -292,7 +297,8 @@ def is_bare_shift(tokens: Sequence[Token], first: int, last: int) -> bool:
     lead = next((t.w for t in piece if t.w not in LEADING), "")
     if lead in ("across", "over") and piece[-1].side and any(t.w == "to" for t in piece):
         return True
-    if lead in ("back", "forward") and piece[-1].side and {"onto", "into"} & {t.w for t in piece}:
+    words = {t.w for t in piece}
+    if lead in ("back", "forward") and piece[-1].side and ({"onto", "into"} & words or {"it's", "to"} <= words):
         return True
     return lead in BARE_LEADS and any(t.w in ("leg", "foot", "side") for t in piece)
 
@@ -326,6 +332,7 @@ def _weight_follows(tokens: Sequence[Token], i: int, since: int) -> bool:
         or before.w in lx.STEP_WAYS
         or before.w == "degrees"
         or before.w in lx.NUMBERS
+        or (before.w in lx.STEP and tokens[i - 2].w in SIZES)
     )
     leads = before.w in ("all", "off", "of", "most", "half") or (
         before.w in ("back", "forward") and i - since <= 2 and not (goes and i == k)
@@ -414,8 +421,9 @@ def _names_next_foot(tokens: Sequence[Token], i: int, since: int) -> bool:
 def _same_action(tokens: Sequence[Token], verbs: Sequence[bool], i: int, since: int) -> bool:
     """Verbs that belong together: "pick up and", "let the foot come", "bring it to touch"."""
     first = since + verbs[since:i].index(True)
+    gone = tokens[first].w == "go" and tokens[i - 1].w in ("forward", "back", "across")
     if tokens[first].w in ("let", "keep", "going", "go") and i - first <= 4:
-        return True
+        return not gone
     if tokens[i].w in lx.STEP and tokens[i - 1].w in NOUN_BEFORE | SIZES:
         return True
     aims = (

@@ -42,7 +42,7 @@ PHRASES = tuple(
         "|when you're ready|when you're there|when you've done that|having done that|from there|from here|at this point|at that point|this time"
         "|notice that|notice how|you'll notice|you'll see|you can see|as you can see|you see|see how"
         "|in a straight line|with control|without rushing|without hurrying|without leaning|under control|in your own time|as you go|as we go|as i go"
-        "|in a moment|for a second|a bit more|a little bit more|little by little|bit by bit"
+        "|about the length of your hand|the length of your hand|in a moment|for a second|a bit more|a little bit more|little by little|bit by bit"
     ).split("|")
 )
 """Several words left out together."""
@@ -107,7 +107,7 @@ def told_words(tokens: Sequence[Token]) -> list[Token]:
                 t = t._replace(w="ball-of-air")
             elif t.w == "one" and out and _of_a_foot(out):
                 t = t._replace(w="foot")
-            elif t.w in POINTING and i + 1 < len(tokens) and tokens[i + 1].side:
+            elif t.w in POINTING and i + 1 < len(tokens) and (tokens[i + 1].side or tokens[i + 1].w == "weight"):
                 t = t._replace(w="the")
             out += _without_is(t)
             i += 1

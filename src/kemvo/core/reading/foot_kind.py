@@ -130,7 +130,10 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
         return "step" if brief or ("step" in words and words & {"half", "follow"}) else None
     if p.w(noun) == "feet" and words & {"parallel", "width", "shoulder"} and not p.sides():
         return None
-    if p.w(noun) in TOES and (toe_ways(p) or angle(p.tokens, p.first, p.last) is not None):
+    if "pivot" in words and "on" in p.before(noun, 3):
+        return "pivot"
+    straight = p.w(noun + 1) == "straight" and p.side_of(noun)
+    if p.w(noun) in TOES and (toe_ways(p) or straight or angle(p.tokens, p.first, p.last) is not None):
         return "pivot"
     if "up" in words and p.w(noun) in TOES | HEELS | {"knee"}:
         return "lift"
@@ -139,6 +142,8 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
     if "with" in p.before(noun, 3) and {"in", "front"} <= words:
         return None
     mine = p.side_of(noun) or memory.moved
+    if mine and p.w(noun + 1) == "is" and p.w(noun + 2) in ("by", "beside", "next"):
+        return "step"
     if words & {"flat", "are", "is", "lengthens", "stretches", "bends"} or (
         p.w(noun) in TOES and not mine and not words & {"down", "touch", "behind"}
     ):
@@ -167,7 +172,8 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         again = p.words() & {"it", "them"} and degrees is not None
         if p.w(p.verb + 1) == "them" and (ways or (memory.noun in TOES and degrees is not None)):
             return "pivot"
-        return "pivot" if (ways or again) and memory.noun and not p.sides() else None
+        told = memory.noun or (p.w(p.verb + 1) == "it" and p.w(p.verb + 2) in lx.INWARD | lx.OUTWARD)
+        return "pivot" if (ways or again) and told and not p.sides() else None
     rolled = degrees is not None or not p.words().isdisjoint({"inward", "inwards", "outward", "outwards"})
     turned_leg = p.w(noun) == "leg" and rolled
     if p.w(noun) not in TOES | HEELS | {"foot", "feet"} and "ball" not in p.words() and not turned_leg:
@@ -263,7 +269,7 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         p.w(noun) == "foot"
         and p.w(noun - 1) != "front"
         and "up" in words
-        and any(p.before(i, 3) & {"on", "onto"} for i in p.where(TOES))
+        and any(p.before(i, 3) & {"on", "onto"} for i in p.where(TOES, BALLS))
     ):
         return "lift"
     away = p.verb_in(("come", "comes")) and words & {"away", "off"} and p.w(noun) in HEELS | TOES

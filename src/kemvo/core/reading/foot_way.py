@@ -34,6 +34,8 @@ def side_of_foot(p: Piece, noun: int | None, kind: FootKind, named: list[int], m
     plural = heels or (noun is not None and p.w(noun) in ("feet", "balls"))
     if "both" in words or (plural and not p.sides()):
         return "both"
+    if kind == "step" and p.w(p.verb - 1) == "it" and memory.moved and named and named[0] > p.verb:
+        return memory.moved  # "the left leg is empty and it draws in to the right"
     if named:
         return p.side(named[0])
     if kind == "lift" and noun is not None and p.w(noun) in TOES and {"up", "on"} <= words and memory.moved is None:

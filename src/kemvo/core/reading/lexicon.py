@@ -44,7 +44,7 @@ AIM = _words(
 """Verbs that turn a foot only when they speak of toes or foot with a way to go."""
 FACE = _words("face faces facing")
 SHIFT = _words(
-    "centre centres center centers shift shifts shifting shifted transfer transfers transferring transferred commit commits committing pour pours sway sways swaying"
+    "centre centres center centers shift shifts shifting shifted transfer transfers transferring transferred commit commits committing pour pours yield yields sway sways swaying"
 )
 SINK = _words(
     "sink sinks sinking sit sits sitting rock rocks rocking roll rolls settle settles settling lean leans come comes go"

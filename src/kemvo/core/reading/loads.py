@@ -143,21 +143,33 @@ def _settles_even(p: Piece, memory: Memory) -> bool:
         and not p.hand_first()
     )
     centred = p.verb_in(lx.SHIFT) and "between" in words and p.where(lx.FOOT) and not p.sides()
-    home = p.verb_in(GO) and "back" in words and words & {"centre", "center", "middle"} and not memory.turned
+    middle = not words.isdisjoint(("centre", "center", "middle")) and not memory.turned
+    home = middle and ((p.verb_in(GO) and "back" in words) or p.verb_in(("return", "returns")))
     home = home and not p.where(lx.HAND, lx.TRUNK, lx.FOOT)
     sunk = p.verb_in(lx.SIT_BACK, ("ground", "root")) and words & {"evenly", "equally"} and not p.where(lx.HAND)
     standing = (
         {"in", "the", "middle"} <= words and words & (WE_ARE | {"we", "finish", "end", "settle"}) and "of" not in words
     )
     both = {"on", "both"} <= words and words & WE_ARE and words & {"feet", "legs"} and not p.where(lx.HAND)
-    middle = words & {"centre", "center", "middle"}
-    home = home or bool(p.verb < 0 and "back" in words and middle and words <= BACK_HOME and not memory.turned)
-    same = memory.weighed and "it's" in words and words & EVEN and words & (lx.FOOT | {"both", "even", "equal"})
+    home = home or (middle and p.verb < 0 and "back" in words and words <= BACK_HOME)
+    it_is = "it's" in words or {"it", "is"} <= words
+    same = bool((memory.weighed and "it's" in words) or (memory.weight and it_is))
+    same = same and not (words.isdisjoint(EVEN) or words.isdisjoint(lx.FOOT | {"both", "even", "equal", "middle"}))
     even = bool(same) or bool(words & WE_ARE and words & {"even", "equal"} and not p.where(lx.HAND))
     shared = {"same", "weight"} <= words and words & {"both", "two"}
     shared = shared or ({"load", "both"} <= words and words & EVEN)
     alone = words - TO_THE in ({"centre"}, {"center"}, {"even", "up"}, {"even", "out"}, {"even"}, {"middle"})
-    return bool(even or shared or both or legs or centred or home or sunk or (standing and p.verb < 0) or alone)
+    return bool(
+        even
+        or shared
+        or both
+        or legs
+        or centred
+        or home
+        or sunk
+        or (standing and (p.verb < 0 or p.verb_in(("settle", "settles"))))
+        or alone
+    )
 
 
 def _even(p: Piece) -> bool:

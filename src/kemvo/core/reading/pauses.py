@@ -80,7 +80,7 @@ def _goes_on(tokens: Sequence[Token], i: int) -> bool:
     number = next((t.w for t in reversed(tokens[max(0, i - 1) : i + 1]) if t.w not in lx.INTO), "")
     shared = number in lx.NUMBERS and not lx.INTO.isdisjoint((w, after))
     return (
-        (w == "weight" and after in lx.WEIGHT_GOES)
+        (w in ("weight", "breath") and after in lx.WEIGHT_GOES)
         or w in LEADING
         or w in lx.NEGATION
         or after == "with"

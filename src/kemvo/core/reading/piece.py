@@ -15,7 +15,7 @@ from kemvo.core.values import Side
 @dataclass
 class Memory:
     """What the sentence has named so far: the foot last moved, the leg last spoken of, the word for it,
-    whether the clause before told a turn, a pivot or a shift, the way of the step it told, whether it told a lift, the
+    whether the clause before told a turn, a pivot or a shift, whether it spoke of the weight, the way of the step it told, whether it told a lift, the
     last breath and whether the clause before told it."""
 
     moved: Side | None = None
@@ -25,6 +25,7 @@ class Memory:
     turned: bool = False
     pivoted: bool = False
     weighed: bool = False
+    weight: bool = False
     way: str | None = None
     lifted: bool = False
     breath: str | None = None

@@ -143,6 +143,7 @@ def _read_clause(p: Piece, memory: Memory) -> Iterator[Fact]:
         if any(f.kind == "pivot" for f in moved):
             yield from faced(p)
         memory.turned = bool(turned)
+    memory.weight = "weight" in p.words()
     memory.weighed = bool(shifted)
     memory.stepped = any(f.kind == "step" for f in moved)
     memory.way = next((f.direction for f in moved if f.kind == "step"), None)

@@ -96,7 +96,7 @@ def _in_company(w: str, before: str, after: str, near: list[str]) -> bool:
         return after in lx.FOOT | lx.HAND | {"side"} or lx.ALIKE.get(after) in lx.FOOT
     if meant in lx.FOOT:
         return bool({"left", "right", "write", "laughed"} & set(near)) or (
-            before in ("the", "your") and after in ("first", "down", "in", "out", "up")
+            before in ("the", "your") and after in ("first", "down", "in", "out", "up", "together")
         )
     if meant == "shift":
         return bool({"weight", "wait"} & set(near))

@@ -18,6 +18,9 @@ NOUN_BEFORE = frozenset(
 )
 """After these, "step", "turn", "kick" and the like are things, not actions."""
 
+WHO = frozenset("we you i they he she".split())
+MEASURES = lx.FOOT | frozenset("step steps inch inches centimetres fist fists more length lengths".split())
+
 SIZES = frozenset("half small little big tiny wide long short large full".split())
 """ "Take a small step": a step all the same."""
 
@@ -42,6 +45,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
     after = tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
     if w in ("follow", "follows") and after in lx.STEP:
         return False
+    if w == "step" and after in lx.NUMBERS and not (i + 2 < len(tokens) and tokens[i + 2].w in MEASURES):
+        return False  # "step two is…"
     if w == "steps" and (before in lx.NUMBERS or before.isdigit()):
         return False
     if w == "load" and before in ("equal", "even", "equally"):
@@ -64,7 +69,7 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
     ):
         return False
     article = tokens[i - 2].w in ("a", "an", "another", "one") if i > 1 else False
-    if w in lx.STEP and article and tokens[i - 1].side is None and before not in VERBS | SIZES:
+    if w in lx.STEP and article and tokens[i - 1].side is None and before not in VERBS | SIZES | WHO:
         return False
     if w in lx.STEP and before in ("bow", "cat"):
         return False
