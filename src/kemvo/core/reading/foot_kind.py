@@ -5,7 +5,6 @@ from __future__ import annotations
 from typing import Literal
 
 from kemvo.core.reading import lexicon as lx
-from kemvo.core.reading.cuts import ARTICLES, is_bare_shift
 from kemvo.core.reading.foot_words import (
     A_BIT,
     AWAY,
@@ -32,8 +31,10 @@ from kemvo.core.reading.foot_words import (
     TARGETS,
     TOES,
 )
+from kemvo.core.reading.gap import ARTICLES
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import angle
+from kemvo.core.reading.told_before import is_bare_shift
 
 FootKind = Literal["step", "lift", "pivot"]
 

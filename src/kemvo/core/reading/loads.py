@@ -5,10 +5,10 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from kemvo.core.reading import lexicon as lx
-from kemvo.core.reading.cuts import is_bare_shift
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import number_at, share
+from kemvo.core.reading.told_before import is_bare_shift
 from kemvo.core.values import OTHER_SIDE, Side
 
 EVEN = frozenset(

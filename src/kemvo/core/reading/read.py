@@ -13,10 +13,10 @@ from collections.abc import Iterator, Sequence
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.body import and_out, breaths, faced, part_turn, time, turn, turned_on
 from kemvo.core.reading.clauses import clauses
-from kemvo.core.reading.cuts import COVERED
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.feet import feet
 from kemvo.core.reading.fillers import told_words
+from kemvo.core.reading.gap import COVERED
 from kemvo.core.reading.kicks import kick
 from kemvo.core.reading.loads import WE_ARE, shift, takes_weight
 from kemvo.core.reading.names import NameIndex, NameMatch

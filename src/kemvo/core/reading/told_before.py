@@ -1,0 +1,121 @@
+"""What has been told before a gap: hands only, the weight, a whole action without a verb."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.gap import ARTICLES, UPPER, Gap
+from kemvo.core.reading.tokens import Token
+from kemvo.core.reading.verbs import NOUN_BEFORE, SIZES
+
+ASIDE = frozenset("keeping letting without making leaving maintaining staying remaining looking relaxing using".split())
+"""With these, how something is done is added to what is done."""
+LEGS = frozenset("leg foot feet legs side hip".split())
+SHARED = frozenset("middle centre center half even evenly equally shared fifty".split())
+BARE_LEADS = frozenset("back onto into over forward".split())
+LEADING = frozenset("and then now so again ok okay it's".split())
+
+
+def is_supposed(gap: Gap) -> bool:
+    """Whether a piece only compares or supposes, or lets go: "as if hugging a tree", "if you're feeling steady", "let the
+    weight drain"."""
+    first = gap.piece[0].w
+    before = gap.tokens[gap.since - 1].w if gap.since else ""
+    return first in ("let", "if", "unless") or (first == "like" and before != "feel")
+
+
+def hands_only(gap: Gap) -> bool:
+    """Whether only hands have been spoken of."""
+    aside = gap.piece[0].w in ASIDE and len(gap.piece) >= 3
+    return (aside or gap.says(UPPER)) and not any(t.w in lx.FOOT or t.w == "weight" for t in gap.piece)
+
+
+def only_ways(gap: Gap) -> bool:
+    """ "…and out", of the foot or toes told just before."""
+    said = [t.w for t in gap.piece if t.w not in lx.CONNECT]
+    return bool(said) and set(said) <= lx.INWARD | lx.OUTWARD
+
+
+def whole_without_verb(gap: Gap) -> bool:
+    """Before a comma, whether all is told though no verb is: "and left, …", "left heel corner, breathe…", "weight in both
+    feet, …"."""
+    said = [t for t in gap.piece if t.w not in lx.CONNECT]
+    if len(said) == 1 and said[0].side and len(gap.piece) == 2:
+        return True
+    foot_goes = any(t.w in lx.FOOT for t in said) and any(t.w in lx.STEP_WAYS for t in said)
+    return (foot_goes and gap.acts()) or weight_is_told(gap)
+
+
+def weight_is_told(gap: Gap) -> bool:
+    """Where the weight is has been said whole without a verb: "with weight in both feet", "tall on the left leg"."""
+    piece = gap.piece
+    last = piece[-1]
+    arrived = False
+    if last.w in LEGS and len(piece) > 2:
+        named = piece[-2].side is not None or piece[-2].w in ("both", "each", "back", "front")
+        lead = piece[-3] if piece[-3].w not in ARTICLES or len(piece) < 4 else piece[-4]
+        arrived = named and lead.w in ("on", "onto", "into", "in", "between")
+    gone = "weight" in (piece[0].w, *(t.w for t in piece[-2:-1])) and any(
+        t.w in ("back", "forward", "over", "across") for t in piece
+    )
+    shared = gone or last.w == "percent" or (last.w in SHARED and any(t.w == "weight" for t in piece))
+    full = last.w in lx.FULL_OR_LIGHT and any(t.w in ("leg", "foot", "side") for t in piece)
+    return arrived or shared or full
+
+
+def whole_step(gap: Gap) -> bool:
+    """A foot and its way have been said without a verb: "left heel forward"."""
+    if gap.before.w in lx.FOOT or not gap.says(lx.FOOT):
+        return False
+    return any(
+        gap.tokens[k].w in lx.STEP_WAYS and gap.tokens[k + 1].w not in lx.FOOT for k in range(gap.since + 1, gap.i)
+    )
+
+
+def is_bare_shift(tokens: Sequence[Token], first: int, last: int) -> bool:
+    """A shift told without a verb: "weight back on the left", "into the right leg", "back to the left leg"."""
+    piece = tokens[first:last]
+    if not any(t.side for t in piece):
+        return False
+    if any(t.w == "weight" for t in piece):
+        return True
+    lead = next((t.w for t in piece if t.w not in LEADING), "")
+    if lead in ("across", "over") and piece[-1].side and any(t.w == "to" for t in piece):
+        return True
+    words = {t.w for t in piece}
+    if lead in ("back", "forward") and piece[-1].side and ({"onto", "into"} & words or {"it's", "to"} <= words):
+        return True
+    return lead in BARE_LEADS and any(t.w in ("leg", "foot", "side") for t in piece)
+
+
+def bare_shift_before(gap: Gap) -> bool:
+    """Whether the piece before is a shift told without a verb."""
+    return is_bare_shift(gap.tokens, gap.since, gap.i)
+
+
+def turns_none(gap: Gap) -> bool:
+    """Whether nothing is turned before "to face": "turn the palm to face left" is one action, "come back to face the
+    front" and "turn on both heels to face the back" are two."""
+    return gap.says(lx.FOOT) or not gap.says(lx.TURN)
+
+
+def same_action(gap: Gap) -> bool:
+    """Verbs that belong together: "going to turn", "let the foot come", "bring it to touch"."""
+    at = gap.first_verb()
+    first, w = gap.tokens[at].w, gap.w
+    if first in ("let", "keep", "going", "go") and gap.i - at <= 4:
+        return not (first == "go" and gap.before.w in ("forward", "back", "across"))
+    if w in lx.STEP and gap.before.w in NOUN_BEFORE | SIZES:
+        return True
+    coming = gap.tokens[gap.i : gap.i + 5]
+    aims = (
+        first not in lx.PIVOT | lx.TURN
+        and w in lx.TURN | lx.PIVOT
+        and any(t.w in lx.INWARD | lx.OUTWARD for t in coming)
+    )
+    if not aims and w.endswith("ing") and first in lx.PIVOT | lx.STEP | lx.PLACE:
+        return any(t.w in lx.FOOT for t in coming[:4]) and not any(t.side for t in coming[:4])
+    if first not in lx.PLACE | lx.LIFT | lx.STEP | lx.TURN:
+        return False
+    return w in ("touch", "touches", "land", "lands", "rest", "close", "point") and gap.i - at <= 6
