@@ -30,7 +30,7 @@ from kemvo.core.floor import (
 from kemvo.core.form import Form, Movement
 from kemvo.core.groups import Who
 from kemvo.core.reading.facts import Fact
-from kemvo.core.reading.lexicon import LITTLE
+from kemvo.core.reading.lexicon import LITTLE, ROOM
 from kemvo.core.room import SIDE_TURN, Room
 from kemvo.core.said import FEET, foot_side, said, stance_of, words_in
 from kemvo.core.schools import Manner
@@ -60,6 +60,9 @@ TURN_DEG = 45
 WIDE_TURN = frozenset({"corner", "diagonal"})
 
 COMPASS_DEG = {"north": 0, "northeast": 45, "east": 90, "southeast": 135, "south": 180, "southwest": 225, "west": 270, "northwest": 315}  # fmt: skip
+
+NAMED_SIDES = frozenset(ROOM.values()) - {"front", "back", "corner", "around", "side"}
+"""What a side of the room can be told by: the window, the mirror, the door."""
 
 SIDE_DEG = {"left": -90, "right": 90}
 
@@ -243,7 +246,7 @@ class _Walker:
             return nearest(COMPASS_DEG[to], facing)
         if to in ("front", "back"):
             return nearest(SIDE_TURN[to], facing)
-        if to in ("window", "door"):
+        if to in NAMED_SIDES:
             named = self._named_side(to)
             return facing if named is None else nearest(named, facing)
         sign = SIGN.get(to) or {"L": -1, "R": 1}.get(foot or "", 0)

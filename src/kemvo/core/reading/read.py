@@ -72,7 +72,8 @@ def _told_once(facts: list[Fact], text: str) -> list[Fact]:
 def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | None]:
     """Two facts as they stand together: the one that says the other again, or less, falls away."""
     between = text[last.end : f.start].lower()
-    gone = (None, f.model_copy(update={"side": f.side or last.side}))
+    kept = {"side": f.side or last.side, "on": f.on or last.on}
+    gone = (None, f.model_copy(update=kept))
     if f.kind != last.kind:
         return gone if last.kind == "step" and INTO_A_KICK.fullmatch(between) else (last, f)
     since = set(between.split()) | set(text[f.start : f.start + 3].lower().split())

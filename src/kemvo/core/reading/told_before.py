@@ -95,9 +95,11 @@ def bare_shift_before(gap: Gap) -> bool:
 
 
 def turns_none(gap: Gap) -> bool:
-    """Whether nothing is turned before "to face": "turn the palm to face left" is one action, "come back to face the
-    front" and "turn on both heels to face the back" are two."""
-    return gap.says(lx.FOOT) or not gap.says(lx.TURN)
+    """Whether nothing is turned before "to face": "turn the palm to face left" and "turn the toes to face the corner" are
+    one action, "come back to face the front" and "turn on both heels to face the back" are two."""
+    if not gap.says(lx.FOOT):
+        return not gap.says(lx.TURN)
+    return any(t.w == "on" for t in gap.piece) or not gap.says(lx.TURN | lx.PIVOT | lx.AIM)
 
 
 def same_action(gap: Gap) -> bool:
