@@ -124,6 +124,8 @@ def _parts(tokens: Sequence[Token], i: int, out: Sequence[Token]) -> bool:
     w = tokens[i].w
     if w in PRAISE:
         return not (out and out[-1].w in DESCRIBING and not out[-1].hard)
+    if out and out[-1].w == "step":
+        return False  # "step one is…"
     return w in COUNTS and not (w == "one" and out and _of_a_foot(out)) and _counted(tokens, i, out)
 
 

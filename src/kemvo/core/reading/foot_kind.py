@@ -230,9 +230,10 @@ def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
 
 def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     words = p.words()
+    by_steps = words if "by" in words else frozenset[str]()
     if noun is None and p.verb_in(lx.GATHER) and p.sides() and p.sides()[0] == p.verb + 1:
         return "step"
-    if noun is None and p.verb_in(("take", "takes", "taken", "make", "makes")) and words & {"step", "steps"}:
+    if noun is None and p.verb_in(("take", "takes", "taken", "make", "makes")) and words & {"step", "steps"} - by_steps:
         return "step"
     if noun is None and _of_a_side(p, 1) and (p.verb_in(TAP) or words & {"up", "in"}):
         return "step"
