@@ -7,6 +7,9 @@ from kemvo.core.reading.gap import ARTICLES, BINDING, STOOD_BY, UPPER, Gap, next
 from kemvo.core.reading.verbs import SIZES, VERBS
 
 STRAIGHT = UPPER | {"back", "knee", "knees"}
+WHO_ACTS = lx.FOOT_OR_TRUNK | {"weight"}
+UPPER_OR_FOOT = UPPER | lx.FOOT
+ROCKING = lx.SIT_BACK | lx.SHIFT | {"weight"}
 HELPS = frozenset("is are be will can has we you".split())
 BREATHS = frozenset("inhale exhale breathe".split())
 TAKES_OBJECT = (
@@ -20,7 +23,7 @@ def goes_on(gap: Gap) -> bool:
     before = gap.before
     if before.w in HELPS or (before.w == "weight" and gap.w == "now"):
         return True
-    acts = before.w in lx.FOOT | lx.TRUNK | {"weight"} and not before.comma and not gap.has_verb
+    acts = before.w in WHO_ACTS and not before.comma and not gap.has_verb
     return acts and gap.verbs[gap.i + 1 : gap.i + 2] == [True]
 
 
@@ -82,7 +85,7 @@ def weight_follows(gap: Gap) -> bool:
     at = gap.i if w == "weight" else gap.i + 1
     goes = next_word(gap.tokens, at) in lx.WEIGHT_GOES
     third = len(gap.piece) > 1
-    acted = third and gap.word_back(2) in UPPER | lx.FOOT and before.w in VERBS and before.w not in lx.BEARING
+    acted = third and gap.word_back(2) in UPPER_OR_FOOT and before.w in VERBS and before.w not in lx.BEARING
     told = (
         goes
         or acted
@@ -106,7 +109,7 @@ def foot_acts(gap: Gap) -> bool:
     at = i + (gap.w in ARTICLES)
     if at < len(tokens) and tokens[at].side and next_word(tokens, at) == "becomes":
         return any(t.w == "weight" for t in gap.piece)
-    if at >= len(tokens) or not names(gap, at) or next_word(tokens, at) not in lx.FOOT | lx.HAND:
+    if at >= len(tokens) or not names(gap, at) or next_word(tokens, at) not in lx.FOOT_OR_HAND:
         return False
     if before.w in ("center", "centre", "middle"):
         return True
@@ -143,7 +146,7 @@ def _ended(gap: Gap, k: int, at: int) -> bool:
     goes = verbs[k] or tokens[k].w in lx.STEP_WAYS
     shifted = goes and at == gap.i and before.w in ("shift", "shifts") and verbs[gap.i - 1]
     rocked = goes and len(gap.piece) > 1 and before.w in ("back", "forward")
-    rocked = rocked and second in lx.SIT_BACK | lx.SHIFT | {"weight"}
+    rocked = rocked and second in ROCKING
     finite = tokens[k].w in ("is", "are") or (verbs[k] and tokens[k].w.endswith("s"))
     gone = before.w in ("in", "behind", "back", "out", "forward") and any(t.side for t in gap.piece[:-1])
     gone = gone or (verbs[gap.i - 1] and before.w.endswith("s") and second in lx.FOOT)

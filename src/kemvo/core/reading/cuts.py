@@ -60,7 +60,11 @@ SPEAKING = frozenset("make making be feel imagine notice check".split())
 WHO = frozenset("you we they i he she it to can could not don't and or that would might should".split())
 """After these, a verb goes with who does it."""
 
-NOT_AFTER_SUPPOSED = BINDING | WHO | ARTICLES | lx.FOOT | UPPER | lx.NEGATION | {"weight", "breath"}
+BOUND = BINDING | WHO
+BOUND_OR_DENIED = BINDING | lx.NEGATION
+BOUND_OR_SIZED = BINDING | SIZES
+STEP_OR_PLACE = lx.STEP | lx.PLACE
+NOT_AFTER_SUPPOSED = BOUND | ARTICLES | lx.FOOT | UPPER | lx.NEGATION | {"weight", "breath"}
 
 Decision = bool | None
 """True: a new action begins; False: none does; None: the next rule is asked."""
@@ -110,7 +114,7 @@ def _speaking(g: Gap) -> Decision:
     """ "Step back | make sure the knee…", "sink | feel the ground", "go back | make the right leg solid"."""
     sure = g.w not in ("make", "making", "be") or g.after == "sure"
     made = g.w == "make" and g.after in ("it", "the", "your")
-    return True if (sure or made) and g.before.w not in BINDING | WHO and g.told() else None
+    return True if (sure or made) and g.before.w not in BOUND and g.told() else None
 
 
 def _after_supposed(g: Gap) -> Decision:
@@ -128,7 +132,7 @@ def _aside(g: Gap) -> Decision:
 def _let(g: Gap) -> Decision:
     """ "Sit back | let the toes come up"."""
     whom = g.after in ARTICLES | {"it", "them"}
-    return True if whom and g.before.w not in BINDING | lx.NEGATION and g.told() else None
+    return True if whom and g.before.w not in BOUND_OR_DENIED and g.told() else None
 
 
 def _with(g: Gap) -> Decision:
@@ -169,7 +173,7 @@ def _after_weight(g: Gap) -> Decision:
 
 def _after_bare(g: Gap) -> Decision:
     """ "Weight back on the left | step out", "left heel forward | shift"."""
-    if g.has_verb or not g.acts() or g.before.w in BINDING | SIZES:
+    if g.has_verb or not g.acts() or g.before.w in BOUND_OR_SIZED:
         return None
     lone_side = g.before.side is not None and len(g.piece) > 1
     return lone_side or whole_step(g) or bare_shift_before(g)
@@ -194,7 +198,7 @@ def _half_step(g: Gap) -> Decision:
     """ "Turn right | half a step with the left"."""
     if not g.has_verb or g.after not in ("a", "step"):
         return None
-    return True if g.tokens[g.first_verb()].w not in lx.STEP | lx.PLACE else None
+    return True if g.tokens[g.first_verb()].w not in STEP_OR_PLACE else None
 
 
 def _foot(g: Gap) -> Decision:
@@ -213,7 +217,7 @@ def _toes(g: Gap) -> Decision:
     """ "Right foot out | toes up", "sit back | toes in"."""
     if g.after == "up" and g.before.w in ("out", "forward", "back") and g.word_back(2) in lx.FOOT and g.told():
         return True
-    way = g.has_verb and g.after in lx.INWARD | lx.OUTWARD and g.before.w in ("back", "forward", "through")
+    way = g.has_verb and g.after in lx.IN_OR_OUT and g.before.w in ("back", "forward", "through")
     return True if way and g.word_back(2) not in ARTICLES else None
 
 

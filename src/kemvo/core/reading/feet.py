@@ -18,7 +18,7 @@ from kemvo.core.reading.foot_way import (
     touch_of,
     way_of,
 )
-from kemvo.core.reading.foot_words import BRING, FOLLOWS, HEELS, MERELY_MOVES, NEAR, POINTING, PUT, TOES, TOUCHES
+from kemvo.core.reading.foot_words import BRING, FOLLOWS, MERELY_MOVES, NEAR, POINTING, PUT, TIPS, TOES, TOUCHES
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import angle, distance, share
 
@@ -32,13 +32,7 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
     """A step, lift or pivot, if the clause moves a foot."""
     noun = _actor(p)
     only = p.words() - {"and", "then"}
-    if (
-        len(only) == 1
-        and only <= lx.INWARD | lx.OUTWARD
-        and memory.noun in TOES
-        and memory.moved
-        and not memory.stepped
-    ):
+    if len(only) == 1 and only <= lx.IN_OR_OUT and memory.noun in TOES and memory.moved and not memory.stepped:
         toes: Literal["in", "out"] = "out" if only <= lx.OUTWARD else "in"
         yield p.fact("pivot", p.range(), side=memory.moved, on="heel", toes=toes)
         return
@@ -135,7 +129,7 @@ def _actor(p: Piece) -> int | None:
             named = [i for i in named if not (p.before(i, 4) & (NEAR | {"up", "close"}))]
     before = [i for i in named if i < p.verb]
     if before:
-        of_a_foot = p.w(before[0]) in TOES | HEELS and p.w(before[0] + 1) in ("of", "on")
+        of_a_foot = p.w(before[0]) in TIPS and p.w(before[0] + 1) in ("of", "on")
         return before[0] if of_a_foot else before[-1]
     found = next((i for i in named if p.w(i - 1) != "into"), None)
     # "The right foot toes in": it is the toes that go.
@@ -144,7 +138,7 @@ def _actor(p: Piece) -> int | None:
 
 def _rests(p: Piece, noun: int | None) -> bool:
     """ "…with the left heel resting on the floor": how the foot stands, not where it goes."""
-    state = noun is not None and p.w(noun) in TOES | HEELS and p.words() & {"touching", "resting"}
+    state = noun is not None and p.w(noun) in TIPS and p.words() & {"touching", "resting"}
     return bool(state and p.words() & {"floor", "ground"} and (p.verb < 0 or (noun or 0) < p.verb))
 
 
@@ -152,7 +146,7 @@ def _only_touches(p: Piece, noun: int | None, memory: Memory) -> bool:
     """ "The toe goes down first" where no foot has been named: how, not which."""
     down = p.words() & {"down", "first", "touch", "touches", "land", "lands"}
     how = memory.moved is None or (p.verb_in(("touch", "touches")) and (memory.stepped or p.w(p.first) == "so"))
-    return noun is not None and p.w(noun) in TOES | HEELS and how and bool(down)
+    return noun is not None and p.w(noun) in TIPS and how and bool(down)
 
 
 def _only_adds(p: Piece, noun: int | None, memory: Memory) -> bool:
@@ -169,7 +163,7 @@ def _only_adds(p: Piece, noun: int | None, memory: Memory) -> bool:
     if p.verb_in(BRING) and noun is None and "it" in words:
         return "back" not in words
     ways = {lx.STEP_WAYS[w] for w in words if w in lx.STEP_WAYS} - {"down"}
-    if p.verb_in(lx.STEP) and noun is not None and p.w(noun) in TOES | HEELS and not ways and "with" not in words:
+    if p.verb_in(lx.STEP) and noun is not None and p.w(noun) in TIPS and not ways and "with" not in words:
         return True
     if p.verb_in(PUT) and "flat" in words and not ways:
         return True

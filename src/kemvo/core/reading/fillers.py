@@ -76,6 +76,7 @@ ABOUT_TO = {"going": 2, "gonna": 1, "want": 2, "wanna": 1, "need": 2, "have": 2,
 """ "Going to turn", "gonna turn": how many words are left out where an action follows."""
 
 COUNTS = frozenset("one two three four five six seven eight".split())
+DONE_ON_A_COUNT = lx.ACTS | {"weight", "inhale", "exhale", "breathe", "hold"}
 
 WORTH_A_LOOK = (
     WORDS | set(BY_FIRST) | set(GERUNDS) | POINTING | PRAISE | set(ABOUT_TO) | {"hand", "one", "ball"} | COUNTS
@@ -134,19 +135,14 @@ def _counted(tokens: Sequence[Token], i: int, out: Sequence[Token]) -> bool:
     if i + 1 >= len(tokens) or tokens[i].hard:
         return False
     after, before = tokens[i + 1], out[-1] if out else None
-    acts = after.w in lx.ACTS | {"weight", "inhale", "exhale", "breathe", "hold"} or after.side is not None
-    free = (
-        before is None
-        or before.hard
-        or before.comma
-        or before.side
-        or before.w in lx.FOOT | COUNTS | FREE
-        or before.w in lx.STEP_WAYS
-    )
+    acts = after.w in DONE_ON_A_COUNT or after.side is not None
+    free = before is None or before.hard or before.comma or before.side or before.w in FREE or before.w in lx.STEP_WAYS
     return bool(acts and free) and after.w not in ("steps", "step", "kicks", "turns")
 
 
-FREE = frozenset("middle even it push straighten arms hands out in up down percent forty five".split())
+FREE = (
+    lx.FOOT | COUNTS | frozenset("middle even it push straighten arms hands out in up down percent forty five".split())
+)
 """After these a count begins something new."""
 
 
@@ -174,7 +170,7 @@ def _of_a_foot(out: Sequence[Token]) -> bool:
 def _without_is(t: Token) -> tuple[Token, ...]:
     """ "Foot's" as "foot is"."""
     noun = t.w.removesuffix("'s")
-    if noun == t.w or noun not in lx.FOOT | lx.TRUNK:
+    if noun == t.w or noun not in lx.FOOT_OR_TRUNK:
         return (t,)
     return (
         t._replace(w=noun, end=t.end - 2, hard=False, comma=False),
@@ -205,7 +201,12 @@ def _filler(tokens: Sequence[Token], i: int) -> int:
         and tokens[i + 1].w in ("corner", "side", "diagonal")
     ):
         return 1
-    if n and i + n < len(tokens) and (n == 1 or tokens[i + 1].w == "to") and tokens[i + n].w in lx.ACTS | {"let"}:
+    if (
+        n
+        and i + n < len(tokens)
+        and (n == 1 or tokens[i + 1].w == "to")
+        and (tokens[i + n].w in lx.ACTS or tokens[i + n].w == "let")
+    ):
         return n
     for p in BY_FIRST.get(w, ()):
         if len(p) <= len(tokens) - i and all(tokens[i + k].w == p[k] for k in range(1, len(p))):

@@ -29,6 +29,7 @@ from kemvo.core.reading.foot_words import (
     STAMP,
     TAP,
     TARGETS,
+    TIPS,
     TOES,
 )
 from kemvo.core.reading.gap import ARTICLES
@@ -95,7 +96,7 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         return _kind_of_place(p, noun, memory)
     if p.verb_in(RESTING) and noun is not None and noun < p.verb and p.words() & {"by", "beside", "near", "next"}:
         return "step"
-    if p.verb_in(RESTING) and noun == p.verb - 1 and p.w(noun) == "foot" and p.words() & (TOES | HEELS):
+    if p.verb_in(RESTING) and noun == p.verb - 1 and p.w(noun) == "foot" and p.words() & TIPS:
         return "step"
     together = noun is not None and p.w(noun) == "feet" and "together" in p.words()
     return "step" if together and p.verb_in(lx.STAND) and "with" not in p.words() else None
@@ -136,7 +137,7 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
     straight = p.w(noun + 1) == "straight" and p.side_of(noun)
     if p.w(noun) in TOES and (toe_ways(p) or straight or angle(p.tokens, p.first, p.last) is not None):
         return "pivot"
-    if "up" in words and p.w(noun) in TOES | HEELS | {"knee"}:
+    if "up" in words and p.w(noun) in TIPS | {"knee"}:
         return "lift"
     if p.w(noun) == "feet" and "with" in p.words():
         return None
@@ -154,12 +155,12 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
         for i in (*range(noun + 1, p.last), *(k for k in range(p.first, noun) if p.w(k + 1) == "with"))
     ) or words & (PLACES | {"past"})
     aimed = "o'clock" in words or any(i > noun and "to" in p.before(i) for i in p.sides())
-    return "step" if (going or aimed) and (mine or p.w(noun) in HEELS | TOES | {"feet"}) else None
+    return "step" if (going or aimed) and (mine or p.w(noun) in TIPS | {"feet"}) else None
 
 
 def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     ways, degrees = toe_ways(p), angle(p.tokens, p.first, p.last)
-    with_foot = noun is not None and p.w(noun) in TOES | HEELS | {"foot"} and bool(ways)
+    with_foot = noun is not None and p.w(noun) in TIPS | {"foot"} and bool(ways)
     with_foot = with_foot and all(i < p.verb or i > (noun or 0) for i in p.where(lx.TRUNK))
     if (p.where(lx.TRUNK) and not with_foot) or (noun is None and p.where(lx.HAND)):
         return None
@@ -173,11 +174,11 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         again = p.words() & {"it", "them"} and degrees is not None
         if p.w(p.verb + 1) == "them" and (ways or (memory.noun in TOES and degrees is not None)):
             return "pivot"
-        told = memory.noun or (p.w(p.verb + 1) == "it" and p.w(p.verb + 2) in lx.INWARD | lx.OUTWARD)
+        told = memory.noun or (p.w(p.verb + 1) == "it" and p.w(p.verb + 2) in lx.IN_OR_OUT)
         return "pivot" if (ways or again) and told and not p.sides() else None
     rolled = degrees is not None or not p.words().isdisjoint({"inward", "inwards", "outward", "outwards"})
     turned_leg = p.w(noun) == "leg" and rolled
-    if p.w(noun) not in TOES | HEELS | {"foot", "feet"} and "ball" not in p.words() and not turned_leg:
+    if p.w(noun) not in TIPS | {"foot", "feet"} and "ball" not in p.words() and not turned_leg:
         return None
     aimed = (
         p.w(noun) in TOES
@@ -274,12 +275,8 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         and any(p.before(i, 3) & {"on", "onto"} for i in p.where(TOES, BALLS))
     ):
         return "lift"
-    away = p.verb_in(("come", "comes")) and words & {"away", "off"} and p.w(noun) in HEELS | TOES
-    if (
-        away
-        or ("up" in words and p.w(noun) in TOES | HEELS)
-        or (words & {"off", "away"} and words & {"floor", "ground"})
-    ):
+    away = p.verb_in(("come", "comes")) and words & {"away", "off"} and p.w(noun) in TIPS
+    if away or ("up" in words and p.w(noun) in TIPS) or (words & {"off", "away"} and words & {"floor", "ground"}):
         return "lift"
     if p.verb_in(("lower", "lowers", "drop", "drops", "follows", "extend", "extends")) and p.w(noun) in (
         "knee",

@@ -5,7 +5,7 @@ from __future__ import annotations
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.facts import FactSide, Size
 from kemvo.core.reading.foot_kind import FootKind, is_place
-from kemvo.core.reading.foot_words import BALLS, FIRST, HEELS, NEAR, PLACES, RESTING, STAMP, TOES, TOUCHES
+from kemvo.core.reading.foot_words import BALLS, FIRST, HEELS, NEAR, PLACES, RESTING, STAMP, TIPS, TOES, TOUCHES
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.values import OTHER_SIDE
 
@@ -115,7 +115,7 @@ def _is_no_way(p: Piece, i: int, others: bool) -> bool:
     if w == "in":
         return is_place(p, i)
     if w == "down":
-        return others and p.w(i - 1) in HEELS | TOES
+        return others and p.w(i - 1) in TIPS
     if w in ("half", "follow"):
         return "step" not in {p.w(i + 1), p.w(i + 2), p.w(i + 3)} and not p.verb_in(lx.STEP)
     return False

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 TOES = frozenset({"toe", "toes"})
 HEELS = frozenset({"heel", "heels"})
+TIPS = TOES | HEELS
 BALLS = frozenset({"ball", "balls"})
 TOUCHES: dict[str, str] = {
     "heel": "heel",

@@ -120,6 +120,10 @@ WAY_RANK = ("half", "corner", "behind", "circle", "out", "in", "back", "forward"
 INWARD = _words("in inward inwards inside")
 OUTWARD = _words("out outward outwards outside")
 
+IN_OR_OUT = INWARD | OUTWARD
+FOOT_OR_HAND = FOOT | HAND
+FOOT_OR_TRUNK = FOOT | TRUNK
+
 LITTLE = _words("little bit slightly slight touch small")
 
 COMPASS = _words(

@@ -176,7 +176,7 @@ def _posture(m: NameMatch, tokens: Sequence[Token]) -> Fact:
         if tokens[i - 1].hard:
             break
         followed = tokens[i + 1].w if i + 1 < len(tokens) else ""
-        if side is None and tokens[i].side and followed not in lx.FOOT | lx.HAND:
+        if side is None and tokens[i].side and followed not in lx.FOOT_OR_HAND:
             side, last = tokens[i].side, i + 1
     if side is None and before and not before.hard:
         side = before.side

@@ -11,6 +11,11 @@ from kemvo.core.reading.verbs import NOUN_BEFORE, SIZES
 
 ASIDE = frozenset("keeping letting without making leaving maintaining staying remaining looking relaxing using".split())
 """With these, how something is done is added to what is done."""
+TURNING = lx.TURN | lx.PIVOT
+TURNED = TURNING | lx.AIM
+MOVING = lx.PIVOT | lx.STEP | lx.PLACE
+GOING_ON = lx.PLACE | lx.LIFT | lx.STEP | lx.TURN
+NOUN_OR_SIZE = NOUN_BEFORE | SIZES
 LEGS = frozenset("leg foot feet legs side hip".split())
 SHARED = frozenset("middle centre center half even evenly equally shared fifty".split())
 BARE_LEADS = frozenset("back onto into over forward".split())
@@ -34,7 +39,7 @@ def hands_only(gap: Gap) -> bool:
 def only_ways(gap: Gap) -> bool:
     """ "…and out", of the foot or toes told just before."""
     said = [t.w for t in gap.piece if t.w not in lx.CONNECT]
-    return bool(said) and set(said) <= lx.INWARD | lx.OUTWARD
+    return bool(said) and set(said) <= lx.IN_OR_OUT
 
 
 def whole_without_verb(gap: Gap) -> bool:
@@ -99,7 +104,7 @@ def turns_none(gap: Gap) -> bool:
     one action, "come back to face the front" and "turn on both heels to face the back" are two."""
     if not gap.says(lx.FOOT):
         return not gap.says(lx.TURN)
-    return any(t.w == "on" for t in gap.piece) or not gap.says(lx.TURN | lx.PIVOT | lx.AIM)
+    return any(t.w == "on" for t in gap.piece) or not gap.says(TURNED)
 
 
 def same_action(gap: Gap) -> bool:
@@ -108,16 +113,12 @@ def same_action(gap: Gap) -> bool:
     first, w = gap.tokens[at].w, gap.w
     if first in ("let", "keep", "going", "go") and gap.i - at <= 4:
         return not (first == "go" and gap.before.w in ("forward", "back", "across"))
-    if w in lx.STEP and gap.before.w in NOUN_BEFORE | SIZES:
+    if w in lx.STEP and gap.before.w in NOUN_OR_SIZE:
         return True
     coming = gap.tokens[gap.i : gap.i + 5]
-    aims = (
-        first not in lx.PIVOT | lx.TURN
-        and w in lx.TURN | lx.PIVOT
-        and any(t.w in lx.INWARD | lx.OUTWARD for t in coming)
-    )
-    if not aims and w.endswith("ing") and first in lx.PIVOT | lx.STEP | lx.PLACE:
+    aims = first not in TURNING and w in TURNING and any(t.w in lx.IN_OR_OUT for t in coming)
+    if not aims and w.endswith("ing") and first in MOVING:
         return any(t.w in lx.FOOT for t in coming[:4]) and not any(t.side for t in coming[:4])
-    if first not in lx.PLACE | lx.LIFT | lx.STEP | lx.TURN:
+    if first not in GOING_ON:
         return False
     return w in ("touch", "touches", "land", "lands", "rest", "close", "point") and gap.i - at <= 6
