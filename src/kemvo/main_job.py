@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import atexit
-import shutil
 import tempfile
 from pathlib import Path
 from typing import NamedTuple
@@ -104,9 +103,9 @@ def prepared(path: Path, speed: float) -> Prepared:
     if is_packed(data):
         packed = read_packed(data, path.name)
         data = packed.session
-        unpacked = Path(tempfile.mkdtemp(prefix="kemvo-"))
-        atexit.register(shutil.rmtree, unpacked, ignore_errors=True)
-        takes, sounds = _sounds(unpacked)
+        unpacked = tempfile.TemporaryDirectory(prefix="kemvo-", ignore_cleanup_errors=True)
+        atexit.register(unpacked.cleanup)
+        takes, sounds = _sounds(Path(unpacked.name))
         unpack_sounds(takes, sounds, packed)
     bundle = read_file(data, path.name)
     session = bundle.session or first_passes("form", bundle.form())

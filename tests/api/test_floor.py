@@ -126,3 +126,10 @@ def test_a_stance_is_had_otherwise_and_moves_the_feet(demo_client: TestClient) -
     )
     assert answer.status_code == 422
     assert "told twice" in answer.json()["detail"]
+
+
+def test_a_new_camera_of_a_room_with_corners_stands_at_its_front(client: TestClient) -> None:
+    room = {"corners": [[10, 10], [14, 10], [14, 16], [10, 16]], "front_deg": 90}
+    camera = client.post("/api/rooms/camera", json=room).json()
+    assert (camera["x"], camera["y"], camera["towards_deg"]) == (14, 13, 270)
+    assert client.post("/api/rooms/camera", json={"width": -1}).status_code == 422

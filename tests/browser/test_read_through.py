@@ -165,3 +165,18 @@ def test_a_stance_is_had_otherwise_and_as_the_school_has_it_again(page: Page, de
     page.get_by_role("button", name="As the school has it").click()
     saved(page)
     expect(length).to_have_value("")
+
+
+def test_a_camera_is_set_up_at_the_front_of_the_room(page: Page, demo: str) -> None:
+    page.goto(f"{demo}/forms/nine-willows")
+    page.get_by_role("tab", name="School, room").click()
+    films = page.get_by_label("A camera films it")
+    if films.is_checked():
+        films.uncheck()
+        saved(page)
+    films.check()
+    expect(page.get_by_label("Camera: to, °")).to_have_value("180")
+    saved(page)
+    page.reload()
+    page.get_by_role("tab", name="School, room").click()
+    expect(page.get_by_label("A camera films it")).to_be_checked()

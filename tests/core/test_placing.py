@@ -11,7 +11,7 @@ from floors import CORRIDOR, L_SHAPED, forms, walk
 from kemvo.core.form import Form
 from kemvo.core.placing import at, best_of_all, best_spot, clearance, seen_from, step_that_fits
 from kemvo.core.problem import KemvoError
-from kemvo.core.room import Camera, Room, SideNames, Spot
+from kemvo.core.room import Camera, Room, SideNames, Spot, camera_at_front
 from kemvo.core.space import Disc, space
 from kemvo.core.standing import standing
 from kemvo.core.walking import trace
@@ -158,3 +158,15 @@ def test_a_form_that_fits_never_leaves_its_room(form: Form) -> None:
         for x, y in [at(d, found.spot)]
     )
     assert inside == found.fits()
+
+
+@given(st.floats(-180, 180), st.sampled_from([Room(width=6, depth=4), CORRIDOR, L_SHAPED]))
+def test_a_new_camera_stands_at_the_front_and_looks_back_over_the_floor(front: float, room: Room) -> None:
+    room = room.model_copy(update={"front_deg": front})
+    camera = camera_at_front(room)
+    a = radians(front)
+    ahead = [(x - camera.x) * sin(a) + (y - camera.y) * cos(a) for x, y in room.outline()]
+    aside = [(x - camera.x) * cos(a) - (y - camera.y) * sin(a) for x, y in room.outline()]
+    assert max(ahead) == pytest.approx(0, abs=0.02), "no part of the floor is behind it"
+    assert min(aside) == pytest.approx(-max(aside), abs=0.04)
+    assert (camera.towards_deg - front) % 360 == pytest.approx(180)

@@ -16,7 +16,7 @@ from kemvo.core.mark import Closing, closings
 from kemvo.core.mends import mends
 from kemvo.core.placing import Facings
 from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.room import Room
+from kemvo.core.room import Camera, Room, camera_at_front
 from kemvo.core.schools import SCHOOLS, SchoolRow
 from kemvo.core.stances import STANCES, SchoolStance, stance_of_school
 from kemvo.core.standing import Standing, standing
@@ -58,6 +58,12 @@ def rooms(house: Here) -> list[Room]:
         if stored.body.room and stored.body.room not in found:
             found.append(stored.body.room)
     return found
+
+
+@router.post("/rooms/camera")
+def new_camera(room: Room) -> Camera:
+    """A camera for a room that has none: at its front, looking back."""
+    return camera_at_front(room)
 
 
 @router.get("/forms/{id_}/stances")

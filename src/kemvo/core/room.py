@@ -6,6 +6,7 @@ Metres; x to the right and y away, as on a plan held with its front up. Angles a
 from __future__ import annotations
 
 from itertools import combinations
+from math import cos, radians, sin
 from typing import Annotated
 
 from pydantic import Field, model_validator
@@ -97,6 +98,24 @@ class Spot(Value):
     x: Metres
     y: Metres
     facing_deg: Turned = 0
+
+
+def camera_at_front(room: Room) -> Camera:
+    """A camera in the middle of the front of a floor of any shape and any front, looking back over it. Rounded to whole
+    centimetres."""
+    a = radians(room.front_deg)
+    ahead = [x * sin(a) + y * cos(a) for x, y in room.outline()]
+    aside = [x * cos(a) - y * sin(a) for x, y in room.outline()]
+    far, middle = max(ahead), (min(aside) + max(aside)) / 2
+    x, y = (
+        max(-200.0, min(200.0, round(n, 2) + 0.0))
+        for n in (far * sin(a) + middle * cos(a), far * cos(a) - middle * sin(a))
+    )
+    return Camera(
+        x=x,
+        y=y,
+        towards_deg=(room.front_deg + 180) % 360,
+    )
 
 
 def area(corners: tuple[Point, ...]) -> float:

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { call, type Form, type Room, type Standing, sentence } from "../shared/api";
+import { type Camera, call, type Form, type Room, type Standing, sentence } from "../shared/api";
 import { Check } from "../shared/Check";
 import { Field } from "../shared/Field";
 import { Labelled } from "../shared/Labelled";
@@ -136,11 +136,10 @@ function CameraFields({ room, set }: { room: Room; set: (part: Partial<Room>) =>
       <Check
         name="A camera films it"
         on={!!camera}
-        onChange={(on) =>
-          set({
-            camera: on ? { x: room.width / 2, y: room.depth, towards_deg: 180, wide_deg: 65, near: 2 } : null,
-          })
-        }
+        onChange={(on) => {
+          if (!on) set({ camera: null });
+          else void call<Camera>("rooms/camera", "POST", room).then((camera) => set({ camera }));
+        }}
       />
       {camera && (
         <div className="grid grid-cols-5 gap-1">

@@ -41,6 +41,7 @@ export type OwnStance = Schemas["OwnStance"];
 export type SchoolStance = Schemas["SchoolStance"];
 export type Who = Schemas["Who"];
 export type Room = Schemas["Room"];
+export type Camera = Schemas["Camera"];
 export type Standing = Schemas["Standing"];
 export type Pattern = Schemas["PatternView"];
 export type Fitting = Schemas["Fitting"];
