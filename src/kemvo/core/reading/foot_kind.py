@@ -172,7 +172,8 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         return "pivot"
     if noun is None:
         again = p.words() & {"it", "them"} and degrees is not None
-        if p.w(p.verb + 1) == "them" and (ways or (memory.noun in TOES and degrees is not None)):
+        toes = memory.noun in TOES and (degrees is not None or p.sides())
+        if p.w(p.verb + 1) == "them" and (ways or toes):
             return "pivot"
         told = memory.noun or (p.w(p.verb + 1) == "it" and p.w(p.verb + 2) in lx.IN_OR_OUT)
         return "pivot" if (ways or again) and told and not p.sides() else None
@@ -231,10 +232,11 @@ def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
 
 def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     words = p.words()
+    taken = () if words.isdisjoint(lx.NUMBERS) else ("steps",)  # "take smaller steps" tells of none
     by_steps = words if "by" in words else frozenset[str]()
     if noun is None and p.verb_in(lx.GATHER) and p.sides() and p.sides()[0] == p.verb + 1:
         return "step"
-    if noun is None and p.verb_in(("take", "takes", "taken", "make", "makes")) and words & {"step", "steps"} - by_steps:
+    if noun is None and p.verb_in(("take", "takes", "taken", "make", "makes")) and words & {"step", *taken} - by_steps:
         return "step"
     if noun is None and _of_a_side(p, 1) and (p.verb_in(TAP) or words & {"up", "in"}):
         return "step"
@@ -251,7 +253,7 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         if p.verb_in(("land", "lands")) and any(w in lx.STEP_WAYS for w in words) and not p.where(lx.HAND):
             return "step"
         onward = p.verb_in(GOES) and p.w(p.first) in ("and", "then") and words & {"out", "forward", "back"}
-        placed = memory.stepped or words & {"o'clock", "first"}
+        placed = memory.stepped or memory.lifted or words & {"o'clock", "first"}
         if onward and memory.moved and placed and not p.where(lx.HAND, lx.TRUNK) and "weight" not in words:
             return "step"
         moves = not p.verb_in(("go", "goes", "come", "comes")) or "it" in p.before(p.verb)

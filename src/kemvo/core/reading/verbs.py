@@ -24,6 +24,8 @@ MEASURES = lx.FOOT | frozenset("step steps inch inches centimetres fist fists mo
 SIZES = frozenset("half small little big tiny wide long short large full".split())
 """ "Take a small step": a step all the same."""
 
+SMALLER = frozenset("small smaller little big bigger short shorter long longer larger wide wider slow".split())
+
 STANCE_WORDS = frozenset("empty bow front cat follow cross side back".split())
 """ "Into an empty step": a stance, no step."""
 
@@ -49,6 +51,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         return False
     if w == "step" and after in lx.NUMBERS and not (i + 2 < len(tokens) and tokens[i + 2].w in MEASURES):
         return False  # "step two is…"
+    if w == "steps" and before in SMALLER and not (i > 1 and tokens[i - 2].w in lx.NUMBERS):
+        return False  # "take smaller steps"
     if w == "steps" and (before in lx.NUMBERS or before.isdigit()):
         return False
     if w == "load" and before in ("equal", "even", "equally"):
