@@ -174,7 +174,7 @@ def test_a_camera_is_set_up_at_the_front_of_the_room(page: Page, demo: str) -> N
     if films.is_checked():
         films.uncheck()
         saved(page)
-    films.check()
+    films.click()
     expect(page.get_by_label("Camera: to, °")).to_have_value("180")
     saved(page)
     page.reload()

@@ -113,3 +113,9 @@ def test_a_pivot_tells_where_the_body_then_faces(text: str, to: str) -> None:
 def test_toes_that_come_to_face_somewhere_are_one_pivot() -> None:
     assert [f.kind for f in read_line("Turn the left toes to face the corner")] == ["pivot"]
     assert [f.kind for f in read_line("The right foot straightens to face the front")] == ["pivot"]
+
+
+def test_the_waist_turns_and_what_the_hands_do_from_it_does_not() -> None:
+    (turn,) = read_line("open the door with your waist to the left")
+    assert (turn.kind, turn.to) == ("turn", "left")
+    assert not [f for f in read_line("push with the right hand from the waist") if f.kind == "turn"]

@@ -153,8 +153,9 @@ def turn(p: Piece) -> Iterator[Fact]:
     goes = p.verb_in(COMES) and p.w(p.verb - 1) in lx.TRUNK and p.w(p.verb + 1) == "to" and len(p.sides()) == 1
     home = goes or (p.verb_in(COMES) and {"back", "to", "front"} <= p.words() and not p.where(lx.HAND, lx.FOOT))
     bare = p.verb < 0 and p.last - p.first <= 4 and p.where(lx.TRUNK) and len(p.sides()) == 1 and not p.where(lx.INTO)
-    with_waist = len(p.sides()) == 1 and any(p.before(i) & {"with", "from"} for i in p.where(("waist",)))
-    squared = with_waist or ("square" in p.words() and p.where(lx.TRUNK) and "to" in p.words())
+    by_waist = any(p.before(i) & {"with", "from"} for i in p.where(("waist",)))
+    by_waist = by_waist and len(p.sides()) == 1 and not p.where(lx.HAND)
+    squared = by_waist or ("square" in p.words() and p.where(lx.TRUNK) and "to" in p.words())
     if not (p.verb_in(lx.TURN, lx.FACE) or opens or taken or home or bare or squared) or p.where(lx.FOOT):
         return
     hands, trunk = p.where(lx.HAND), p.where(lx.TRUNK)
