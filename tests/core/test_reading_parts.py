@@ -256,3 +256,11 @@ def test_what_is_warned_of_or_supposed_says_nothing(text: str) -> None:
 def test_a_warning_does_not_silence_what_comes_after_it() -> None:
     assert facts("Don't lean, and step out with the left foot.") == [("step", "L", "out")]
     assert facts("Don't lift the heel. Lift the right toes.") == [("lift", "R")]
+
+
+def test_a_fact_stands_where_its_words_are() -> None:
+    """In captions it belongs to the one in which it is said, not where its sentence begins."""
+    text = "so today we begin with the weight in the middle and toes in a little hold that for three seconds"
+    even = next(f for f in read_line(text) if f.kind == "shift")
+    assert text[even.start : even.end] == "weight in the middle"
+    assert "hold" in [f.kind for f in read_line(text)]

@@ -14,6 +14,7 @@ from kemvo.core.values import OTHER_SIDE, Side
 EVEN = frozenset(
     "share shares split divide divides divided equalise equalises equalize equalizes equalised equalized distribute distributed balanced shared centred centered even evenly equal equally centre center central middle fifty-fifty between".split()
 )
+EVEN_PARTS = frozenset("both half each fifty equal feet legs".split())
 SAME = frozenset("it that them this there".split())
 AFTER_SAME = frozenset({"", "foot", "leg", "side", "one", "now", "then"})
 GOING = frozenset("forward back across over other backward backwards forwards front rear".split())
@@ -46,7 +47,7 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
         return  # "shift onto the right leg, all the weight"
     if (told and _even(p) and not p.hand_first()) or _settles_even(p, memory):
         memory.named = None
-        yield p.fact("shift", p.range(), side="both", share=50)
+        yield p.fact("shift", p.where(("weight",), EVEN, EVEN_PARTS), side="both", share=50)
         return
     found = _receiver(p, memory, told)
     if found:
@@ -62,7 +63,7 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
     if onto is not None:
         side = p.side(onto) or (memory.moved if p.w(onto) in SAME else None)
         memory.named = side or memory.named
-        yield p.fact("shift", (p.first, onto), side=side, share=part)
+        yield p.fact("shift", (p.verb if p.verb >= 0 else onto - 1, onto), side=side, share=part)
     elif part is not None and (weight or _two_shares(p)) and not p.sides() and not p.where(lx.HAND):
         yield p.fact("shift", (p.first, *weight), side=None, share=part)
 

@@ -44,6 +44,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         before = ""  # "turn to the back, step…"
     if before == "one" and i > 1 and tokens[i - 2].w == "step":
         before = ""  # "step one: lift…"
+    if before == "little" and i > 2 and tokens[i - 2].w == "a" and tokens[i - 3].w in lx.IN_OR_OUT:
+        before = ""  # "toes in a little, hold…"
     if before == "to" and i > 1 and tokens[i - 2].w in ("free", "ready", "able", "easy"):
         return False
     after = tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
