@@ -366,7 +366,7 @@ def _how_far(step: FloorStep, c: Closing) -> int:
     stand = step.after.of(OTHER_SIDE[c.side])
     end = e.after._replace(x=stand.x + c.factor * (e.after.x - stand.x), y=stand.y + c.factor * (e.after.y - stand.y))
     ahead, aside = offset(e.before, end, step.facing)
-    return max(1, round(100 * max(abs(ahead), abs(aside) if abs(ahead) < 0.01 else 0)))
+    return max(1, round(100 * abs(ahead if abs(ahead) >= 0.01 else aside)))
 
 
 def _into_room(look: Seen, f: Finding) -> Iterator[_Try]:

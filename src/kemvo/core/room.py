@@ -111,11 +111,7 @@ def camera_at_front(room: Room) -> Camera:
         max(-200.0, min(200.0, round(n, 2) + 0.0))
         for n in (far * sin(a) + middle * cos(a), far * cos(a) - middle * sin(a))
     )
-    return Camera(
-        x=x,
-        y=y,
-        towards_deg=(room.front_deg + 180) % 360,
-    )
+    return Camera(x=x, y=y, towards_deg=(room.front_deg + 180) % 360)
 
 
 def area(corners: tuple[Point, ...]) -> float:

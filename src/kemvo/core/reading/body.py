@@ -155,8 +155,8 @@ def turn(p: Piece) -> Iterator[Fact]:
     bare = p.verb < 0 and p.last - p.first <= 4 and p.where(lx.TRUNK) and len(p.sides()) == 1 and not p.where(lx.INTO)
     by_waist = any(p.before(i) & {"with", "from"} for i in p.where(("waist",)))
     by_waist = by_waist and len(p.sides()) == 1 and not p.where(lx.HAND)
-    squared = by_waist or ("square" in p.words() and p.where(lx.TRUNK) and "to" in p.words())
-    if not (p.verb_in(lx.TURN, lx.FACE) or opens or taken or home or bare or squared) or p.where(lx.FOOT):
+    by_waist = by_waist or ({"square", "to"} <= p.words() and bool(p.where(lx.TRUNK)))
+    if not (p.verb_in(lx.TURN, lx.FACE) or opens or taken or home or bare or by_waist) or p.where(lx.FOOT):
         return
     hands, trunk = p.where(lx.HAND), p.where(lx.TRUNK)
     if "over" in p.words() and "shoulder" in p.words() and p.sides():

@@ -58,7 +58,7 @@ def leaves_hands(gap: Gap) -> bool:
 def weight_then_foot(gap: Gap) -> bool:
     """ "As the weight arrives, | the left foot…"."""
     at = gap.i + (gap.w in ARTICLES)
-    weight = any(t.w == "weight" for t in gap.piece) and not gap.names_side()
+    weight = gap.says({"weight"}) and not gap.names_side()
     return weight and at < len(gap.tokens) and names(gap, at) and next_word(gap.tokens, at) in lx.FOOT
 
 
@@ -70,7 +70,7 @@ def names(gap: Gap, at: int) -> bool:
 def weight_follows(gap: Gap) -> bool:
     """Whether the weight is spoken of after an action that has all it needs: "turn to the right | weight on…"."""
     w, before = gap.w, gap.before
-    if any(t.w == "weight" for t in gap.piece):
+    if gap.says({"weight"}):
         gone = gap.piece[0].w == "weight" and (before.side is not None or before.w in ("back", "forward"))
         again = (
             w in ("the", "your", "all") and gap.after == "weight" and next_word(gap.tokens, gap.i + 1) in lx.WEIGHT_GOES
@@ -108,13 +108,13 @@ def foot_acts(gap: Gap) -> bool:
     tokens, verbs, i, before = gap.tokens, gap.verbs, gap.i, gap.before
     at = i + (gap.w in ARTICLES)
     if at < len(tokens) and tokens[at].side and next_word(tokens, at) == "becomes":
-        return any(t.w == "weight" for t in gap.piece)
+        return gap.says({"weight"})
     if at >= len(tokens) or not names(gap, at) or next_word(tokens, at) not in lx.FOOT_OR_HAND:
         return False
     if before.w in ("center", "centre", "middle"):
         return True
     told = any(t.w in ("weight", "sure") or t.w in lx.TRUNK for t in gap.piece)
-    told = told or (gap.says(lx.FOOT) and any(t.w in lx.STEP_WAYS for t in gap.piece))
+    told = told or (gap.says(lx.FOOT) and gap.says(lx.STEP_WAYS))
     if not gap.has_verb and not told:
         return False
     second = gap.word_back(2)

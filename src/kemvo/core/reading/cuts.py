@@ -34,7 +34,7 @@ from kemvo.core.reading.told_before import (
     whole_step,
     whole_without_verb,
 )
-from kemvo.core.reading.verbs import SIZES
+from kemvo.core.reading.verbs import PRONOUNS, SIZES
 
 OBJECT_VERBS = (
     lx.TURN
@@ -57,7 +57,7 @@ WEIGHT_LEADS = frozenset({"weight", "the", "your", "all"})
 SPEAKING = frozenset("make making be feel imagine notice check".split())
 """ "Make sure", "feel": something is said about what is done."""
 
-WHO = frozenset("you we they i he she it to can could not don't and or that would might should".split())
+WHO = PRONOUNS | frozenset("it to can could not don't and or that would might should".split())
 """After these, a verb goes with who does it."""
 
 BOUND = BINDING | WHO

@@ -232,11 +232,11 @@ def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
 
 def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     words = p.words()
-    taken = () if words.isdisjoint(lx.NUMBERS) else ("steps",)  # "take smaller steps" tells of none
-    by_steps = words if "by" in words else frozenset[str]()
+    # "Take smaller steps" and "take it step by step" tell of none.
+    a_step = ("step" in words and "by" not in words) or ("steps" in words and not words.isdisjoint(lx.NUMBERS))
     if noun is None and p.verb_in(lx.GATHER) and p.sides() and p.sides()[0] == p.verb + 1:
         return "step"
-    if noun is None and p.verb_in(("take", "takes", "taken", "make", "makes")) and words & {"step", *taken} - by_steps:
+    if noun is None and a_step and p.verb_in(("take", "takes", "taken", "make", "makes")):
         return "step"
     if noun is None and _of_a_side(p, 1) and (p.verb_in(TAP) or words & {"up", "in"}):
         return "step"

@@ -121,16 +121,12 @@ def _is_no_way(p: Piece, i: int, others: bool) -> bool:
     return False
 
 
-SMALL = frozenset("small smaller little short shorter tiny slightly bit".split())
-LONG = frozenset("long longer big bigger large larger deep wide wider".split())
-
-
 def size_of(p: Piece) -> Size | None:
     """A step smaller or longer than usual."""
     words = {w for i, w in enumerate(p.in_order()) if p.w(p.first + i + 1) not in ("arc", "circle", "curve")}
     if "half" in words:
         return None
-    return "small" if words & SMALL else "long" if words & LONG else None
+    return "small" if words & lx.SMALL else "long" if words & lx.LONG else None
 
 
 def touch_of(p: Piece, noun: int | None) -> str | None:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Container, Sequence
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.tokens import Token
@@ -57,16 +57,16 @@ class Gap:
         return self.has_verb or any(t.w in TELLING or t.side for t in self.piece)
 
     def word_back(self, n: int) -> str:
-        """The n-th word before the gap."""
-        return self.tokens[self.i - n].w
+        """The n-th word before the gap, or nothing before the text."""
+        return self.tokens[self.i - n].w if n <= self.i else ""
 
     def first_verb(self) -> int:
         """The index of the first verb of the piece, which has one."""
         return self.since + self.verbs[self.since : self.i].index(True)
 
-    def says(self, *kinds: frozenset[str]) -> bool:
-        """Whether the piece has a word of each of these kinds."""
-        return all(any(t.w in words for t in self.piece) for words in kinds)
+    def says(self, words: Container[str]) -> bool:
+        """Whether the piece has one of these words."""
+        return any(t.w in words for t in self.piece)
 
     def names_side(self) -> bool:
         """Whether the piece names a side."""

@@ -124,6 +124,10 @@ IN_OR_OUT = INWARD | OUTWARD
 FOOT_OR_HAND = FOOT | HAND
 FOOT_OR_TRUNK = FOOT | TRUNK
 
+SMALL = _words("small smaller little short shorter tiny slightly bit")
+LONG = _words("long longer big bigger large larger deep wide wider")
+"""A step smaller, or longer, than usual."""
+
 LITTLE = _words("little bit slightly slight touch small")
 
 COMPASS = _words(

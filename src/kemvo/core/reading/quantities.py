@@ -15,19 +15,8 @@ VERY = {"all": 100, "whole": 100, "entire": 100, "entirely": 100, "full": 100, "
 """Words for a share, in percent. "Most" is put at 90 (own choice)."""
 
 
-SHARE_WORDS = frozenset({*PARTS, *VERY})
-TURN_WORDS = frozenset({"quarter", "half"})
-TIME_WORDS = frozenset({"few", "count", "counts"})
-
-
 def _may_be_number(w: str) -> bool:
     return w in lx.NUMBERS or not w.isalpha()
-
-
-def _has_none(tokens: Sequence[Token], first: int, last: int, others: frozenset[str]) -> bool:
-    """Whether there is no number among the tokens, and none of some other words: then nothing is looked for."""
-    words = [t.w for t in tokens[first:last]]
-    return "".join(words).isalpha() and lx.NUMBERS.keys().isdisjoint(words) and others.isdisjoint(words)
 
 
 def number_at(tokens: Sequence[Token], i: int, last: int) -> tuple[float, int] | None:
@@ -58,8 +47,6 @@ def number_at(tokens: Sequence[Token], i: int, last: int) -> tuple[float, int] |
 
 def share(tokens: Sequence[Token], first: int, last: int) -> int | None:
     """A share of the weight in percent, if one is said."""
-    if _has_none(tokens, first, last, SHARE_WORDS):
-        return None
     for i in range(first, last):
         found = number_at(tokens, i, last) if _may_be_number(tokens[i].w) else None
         if found:
@@ -104,8 +91,6 @@ def _bounded(n: float) -> int | None:
 
 def angle(tokens: Sequence[Token], first: int, last: int) -> int | None:
     """An angle in degrees: a number with "degrees", or a bare one from 5 to 180 that counts nothing else."""
-    if _has_none(tokens, first, last, TURN_WORDS):
-        return None
     words = [t.w for t in tokens[first:last]]
     for i in range(first, last):
         found = number_at(tokens, i, last) if _may_be_number(tokens[i].w) else None
@@ -137,8 +122,6 @@ FISTS = frozenset({"fist", "fist's", "fists"})
 
 def distance(tokens: Sequence[Token], first: int, last: int) -> int | None:
     """A distance in centimetres: "ten centimetres", "four inches", "a fist's width"."""
-    if _has_none(tokens, first, last, FISTS):
-        return None
     for i in range(first, last):
         found = number_at(tokens, i, last) if _may_be_number(tokens[i].w) else None
         n, after = found or (1.0, i)
@@ -158,8 +141,6 @@ COUNTED = frozenset(
 
 def duration(tokens: Sequence[Token], first: int, last: int) -> tuple[int | None, float | None, int, int] | None:
     """A length of time: milliseconds or counts, and the tokens [from, to) that say it."""
-    if _has_none(tokens, first, last, TIME_WORDS):
-        return None
     for i in range(first, last):
         if tokens[i].w == "few" and i + 1 < last and tokens[i + 1].w in ("seconds", "second"):
             return FEW_SECONDS * 1000, None, i, i + 2

@@ -104,7 +104,7 @@ def turns_none(gap: Gap) -> bool:
     one action, "come back to face the front" and "turn on both heels to face the back" are two."""
     if not gap.says(lx.FOOT):
         return not gap.says(lx.TURN)
-    return any(t.w == "on" for t in gap.piece) or not gap.says(TURNED)
+    return gap.says({"on"}) or not gap.says(TURNED)
 
 
 def same_action(gap: Gap) -> bool:

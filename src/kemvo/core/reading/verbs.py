@@ -18,13 +18,12 @@ NOUN_BEFORE = frozenset(
 )
 """After these, "step", "turn", "kick" and the like are things, not actions."""
 
-WHO = frozenset("we you i they he she".split())
+PRONOUNS = frozenset("we you i they he she".split())
 MEASURES = lx.FOOT | frozenset("step steps inch inches centimetres fist fists more length lengths".split())
 
 SIZES = frozenset("half small little big tiny wide long short large full".split())
 """ "Take a small step": a step all the same."""
 
-SMALLER = frozenset("small smaller little big bigger short shorter long longer larger wide wider slow".split())
 
 STANCE_WORDS = frozenset("empty bow front cat follow cross side back".split())
 """ "Into an empty step": a stance, no step."""
@@ -53,7 +52,7 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         return False
     if w == "step" and after in lx.NUMBERS and not (i + 2 < len(tokens) and tokens[i + 2].w in MEASURES):
         return False  # "step two is…"
-    if w == "steps" and before in SMALLER and not (i > 1 and tokens[i - 2].w in lx.NUMBERS):
+    if w == "steps" and before in lx.SMALL | lx.LONG and not (i > 1 and tokens[i - 2].w in lx.NUMBERS):
         return False  # "take smaller steps"
     if w == "steps" and (before in lx.NUMBERS or before.isdigit()):
         return False
@@ -77,7 +76,7 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
     ):
         return False
     article = tokens[i - 2].w in ("a", "an", "another", "one") if i > 1 else False
-    if w in lx.STEP and article and tokens[i - 1].side is None and before not in VERBS | SIZES | WHO:
+    if w in lx.STEP and article and tokens[i - 1].side is None and before not in VERBS | SIZES | PRONOUNS:
         return False
     if w in lx.STEP and before in ("bow", "cat"):
         return False
