@@ -23,16 +23,20 @@ from kemvo.core.reading.tokens import tokens_of
 
 SEEN = 4
 """A sign must be seen so often to be learned from."""
-SMALLEST = 0.3
-"""Weights smaller than this are left out."""
+SMALLEST = 0.5
+"""Weights smaller than this are left out; the others are rounded to tenths (neither changes what is measured)."""
 STIFFNESS = 1.0
 """How strongly weights are drawn towards nothing (an L2 penalty)."""
 
 TARGET = Path(pauses.__file__).with_name("pause_weights.py")
-HEAD = '''"""How much each sign speaks for a pause. Made by `make pauses`; not to be edited by hand."""
+HEAD = '''"""How much each sign speaks for a pause: its name, its weight, the words it is of. Made by `make pauses`; not to be edited
+by hand."""
 
 TABLE = """\\
 '''
+
+WIDE = 105
+"""Letters in a row of the table."""
 
 Signs = list[tuple[str, ...]]
 
@@ -81,13 +85,28 @@ def learn(names: list[str]) -> dict[str, float]:
     ended = np.concatenate([e for _, e in examples])
     seen = Counter(s for here in signs for s in here)
     weights = fitted(signs, ended, [s for s, n in seen.items() if n >= SEEN])
-    return fitted(signs, ended, [s for s, w in weights.items() if abs(w) > SMALLEST])
+    kept = fitted(signs, ended, [s for s, w in weights.items() if abs(w) > SMALLEST])
+    return {sign: round(weight, 1) for sign, weight in kept.items()}
 
 
 def write(weights: dict[str, float]) -> None:
     """The table as a file of the project."""
-    rows = "".join(f"{s} {w:.2f}\n" for s, w in sorted(weights.items()))
-    TARGET.write_text(f'{HEAD}{rows}"""\n')
+    alike: dict[str, list[str]] = {}
+    for sign, weight in sorted(weights.items()):
+        name, words = sign.split(" ", 1)
+        alike.setdefault(f"{name} {weight}", []).append(words)
+    rows = [f"{begin} {row}\n" for begin, words in alike.items() for row in wrapped(words)]
+    TARGET.write_text(f'{HEAD}{"".join(rows)}"""\n')
+
+
+def wrapped(words: list[str]) -> list[str]:
+    """Words joined in rows that are not too long to read."""
+    rows = [""]
+    for w in words:
+        if rows[-1] and len(rows[-1]) + len(w) > WIDE:
+            rows.append("")
+        rows[-1] += f";{w}" if rows[-1] else w
+    return rows
 
 
 if __name__ == "__main__":

@@ -41,7 +41,7 @@ def test_the_odds_are_the_sum_of_the_signs(text: str) -> None:
     table = pause_weights()
 
     def weight(sign: str) -> float:
-        name, _, words = sign.partition(" ")
+        name, words = sign.split(" ", 1)
         return table[name].get(words, 0.0)
 
     told = [sum(weight(s) for s in signs) for signs in signs_between(kinds)]

@@ -124,6 +124,14 @@ IN_OR_OUT = INWARD | OUTWARD
 FOOT_OR_HAND = FOOT | HAND
 FOOT_OR_TRUNK = FOOT | TRUNK
 
+UNENDING = _words(
+    "the a an your my our his her to into onto of and with from at by is are am be will going gonna it's you're we're i'm"
+    " about as that which so then or but for on until while than its let let's we you i they if when where both all most"
+    " shift turn bring lift put place take keep pick step move lean sit half beside toward towards behind under very"
+    " wanna want can could should would just really little big weight through small long"
+)
+"""After these no sentence ends, and nobody pauses."""
+
 SMALL = _words("small smaller little short shorter tiny slightly bit")
 LONG = _words("long longer big bigger large larger deep wide wider")
 """A step smaller, or longer, than usual."""

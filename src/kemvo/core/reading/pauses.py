@@ -23,8 +23,6 @@ longer stretches (own choice)."""
 LIKELY = -0.85
 """The log-odds from which a pause is set; a comma too many does less harm than one too few (measured)."""
 
-LEADING = frozenset("the a an your my into onto of with from through and to at by small little big long half".split())
-"""After these nobody pauses."""
 WRITTEN = re.compile(r"[.,;:!?]")
 NO_WORD = "#"
 
@@ -50,7 +48,10 @@ SIGNS = (
     Sign("bxy", 3, 0),
     Sign("xyz", 3, 1),
 )
-"""Of the words a, b | x, y, z around a pause. That there is a word at all is a sign without a name."""
+"""Of the words a, b | x, y, z around a pause."""
+
+EVERYWHERE = "any *"
+"""The sign that is everywhere."""
 
 
 def with_pauses(tokens: Sequence[Token], text: str) -> Sequence[Token]:
@@ -81,7 +82,7 @@ def _goes_on(tokens: Sequence[Token], i: int) -> bool:
     shared = number in lx.NUMBERS and not lx.INTO.isdisjoint((w, after))
     return (
         (w in ("weight", "breath") and after in lx.WEIGHT_GOES)
-        or w in LEADING
+        or w in lx.UNENDING
         or w in lx.NEGATION
         or after == "with"
         or shared
@@ -106,13 +107,13 @@ def kind(token: Token) -> str:
 def signs_between(kinds: Sequence[str]) -> list[tuple[str, ...]]:
     """The signs after each word but the last, as the table names them."""
     grams = _grams(kinds)
-    return [("", *(f"{s.name} {grams[s.words][i + s.first]}" for s in SIGNS)) for i in range(1, len(kinds))]
+    return [(EVERYWHERE, *(f"{s.name} {grams[s.words][i + s.first]}" for s in SIGNS)) for i in range(1, len(kinds))]
 
 
 def log_odds(kinds: Sequence[str], weights: dict[str, dict[str, float]]) -> list[float]:
     """How much speaks for a pause after each word but the last. `weights`: by the name of the sign and its words."""
     grams = _grams(kinds)
-    odds = [weights[""][""]] * (len(kinds) - 1)
+    odds = [weights["any"]["*"]] * (len(kinds) - 1)
     for s in SIGNS:
         weight: Callable[[str, float], float] = weights[s.name].get
         begins = 1 + s.first
@@ -131,13 +132,14 @@ def _grams(kinds: Sequence[str]) -> tuple[list[str], ...]:
 @lru_cache(maxsize=1)
 def pause_weights() -> dict[str, dict[str, float]]:
     """The learned table, as `log_odds` takes it."""
-    return nested({sign: float(w) for sign, w in (row.rsplit(" ", 1) for row in TABLE.splitlines())})
+    rows = (row.split(" ", 2) for row in TABLE.splitlines())
+    return nested({f"{name} {words}": float(weight) for name, weight, here in rows for words in here.split(";")})
 
 
 def nested(table: dict[str, float]) -> dict[str, dict[str, float]]:
     """Weights by sign, sorted under the signs' names."""
-    out: dict[str, dict[str, float]] = {"": {}, **{s.name: {} for s in SIGNS}}
+    out: dict[str, dict[str, float]] = {"any": {}, **{s.name: {} for s in SIGNS}}
     for sign, weight in table.items():
-        name, _, words = sign.partition(" ")
+        name, words = sign.split(" ", 1)
         out[name][words] = weight
     return out

@@ -81,19 +81,13 @@ def goes_on(before: str, after: str) -> bool:
         return True
     number = last[0] in lx.NUMBERS or last[0].isdigit()
     return (
-        last[0] in UNENDING
+        last[0] in lx.UNENDING
         or first[0] in UNBEGINNING
         or (last[0] in ("left", "right", "front", "back", "other", "both") and first[0] in lx.FOOT | lx.HAND | {"side"})
         or (number and first[0] in COUNTED | set(lx.NUMBERS))
     )
 
 
-UNENDING = frozenset(
-    "the a an your my our his her to into onto of and with from at by is are am be will going gonna it's you're we're i'm"
-    " about as that which so then or but for on until while than its let let's we you i they if when where both all most"
-    " shift turn bring lift put place take keep pick step move lean sit half beside toward towards behind under very"
-    " wanna want can could should would just really little big weight".split()
-)
 UNBEGINNING = frozenset(
     "foot feet leg legs heel heels toe toes knee knees percent % degrees of to into onto and then until or but counts"
     " seconds onto beside behind past towards toward than which".split()
