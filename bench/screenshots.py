@@ -82,6 +82,18 @@ def room(page: Page) -> None:
     page.get_by_text("It fits").scroll_into_view_if_needed()
 
 
+def stances(page: Page) -> None:
+    """The school and one of its stances, a little shorter than the school has it."""
+    page.goto("/forms/long-causeway")
+    ready(page, "[data-totals]")
+    page.keyboard.press("Alt+9")
+    length = page.get_by_label("Bow stance: Length, % of height")
+    length.fill("34")
+    length.press("Enter")
+    page.locator("[data-saving=saved]").wait_for()
+    page.get_by_role("button", name="As the school has it").scroll_into_view_if_needed()
+
+
 def postures(page: Page) -> None:
     """The catalogue, with a posture open."""
     page.goto("/postures")
@@ -163,6 +175,7 @@ PICTURES: dict[str, tuple[Callable[[Page], None], str]] = {
     "stage": (stage, "light"),
     "keys": (keys, "light"),
     "text": (text, "light"),
+    "stances": (stances, "light"),  # last: it changes a form
 }
 
 if __name__ == "__main__":

@@ -30,14 +30,14 @@ const FIELDS: readonly StanceField[] = [
   { key: "across", name: "Width, % of shoulders", least: -100, most: 400, per: 100 },
   { key: "front_deg", name: "Front foot out, degrees", least: -45, most: 90, per: 1 },
   { key: "back_deg", name: "Back foot out, degrees", least: -45, most: 90, per: 1, sided: true },
-  { key: "front_least", name: "Weight in front, least %", least: 0, most: 100, per: 1 },
-  { key: "front_most", name: "Weight in front, most %", least: 0, most: 100, per: 1 },
+  { key: "front_least", name: "In front, least %", least: 0, most: 100, per: 1 },
+  { key: "front_most", name: "In front, most %", least: 0, most: 100, per: 1 },
 ];
 
 const ALIKE: Partial<Record<Length, string>> = {
   front_deg: "Feet out, degrees",
-  front_least: "Weight on a leg, least %",
-  front_most: "Weight on a leg, most %",
+  front_least: "On a leg, least %",
+  front_most: "On a leg, most %",
 };
 
 /** The stances of the form's school; each can be had otherwise. */
