@@ -7,7 +7,6 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
 from functools import lru_cache
-from math import cos, radians, sin
 from typing import Literal, NamedTuple
 
 from kemvo.core.floor import (
@@ -19,24 +18,22 @@ from kemvo.core.floor import (
     Foot,
     Moment,
     Trace,
-    ahead,
     in_front,
     nearest,
     offset,
-    outward,
     placed,
     travel,
 )
 from kemvo.core.form import Form, Movement
 from kemvo.core.groups import Who
 from kemvo.core.reading.facts import Fact
-from kemvo.core.reading.lexicon import LITTLE, ROOM
-from kemvo.core.room import SIDE_TURN, Room
+from kemvo.core.room import Room
 from kemvo.core.said import FEET, foot_side, said, stance_of, words_in
 from kemvo.core.schools import Manner
-from kemvo.core.segments import BALL_AT, Body, body
+from kemvo.core.segments import Body, body
 from kemvo.core.stances import OPENING_STANCE, Contact, Named, SchoolStance, stance_of_school
 from kemvo.core.timeline import Span, plan_form
+from kemvo.core.turning import TURN_DEG, Act, faced, pivoted
 from kemvo.core.values import OTHER_SIDE, Side, StanceId
 from kemvo.core.ways import EMPTY_WAYS, SIZES, STEPPED_INTO, empty_step, moved_by, ways
 from kemvo.core.weight import EMPTY_UP_TO, full_side
@@ -50,23 +47,6 @@ class Tweak(NamedTuple):
     side: Side
     how: Literal["reversed", "longer", "other foot"]
     factor: float = 1.0
-
-
-LITTLE_DEG = 15
-
-TURN_DEG = 45
-""" "A little" is put at 15 degrees; toes that turn no one says how far, and corners, at 45 (own choice, common practice)."""
-
-WIDE_TURN = frozenset({"corner", "diagonal"})
-
-COMPASS_DEG = {"north": 0, "northeast": 45, "east": 90, "southeast": 135, "south": 180, "southwest": 225, "west": 270, "northwest": 315}  # fmt: skip
-
-NAMED_SIDES = frozenset(ROOM.values()) - {"front", "back", "corner", "around", "side"}
-"""What a side of the room can be told by: the window, the mirror, the door."""
-
-SIDE_DEG = {"left": -90, "right": 90}
-
-SIGN = {"left": -1, "right": 1}
 
 
 def trace(
@@ -88,13 +68,6 @@ def trace(
         feet, facing = step.after, step.facing
         steps.append(step)
     return Trace(lengths, opening, tuple(steps))
-
-
-class _Act(NamedTuple):
-    """A fact to be done on the floor, with the words it comes from; None stands for the shift of weight."""
-
-    fact: Fact | None
-    words: frozenset[str]
 
 
 STEPS_KEPT = 20_000
@@ -155,7 +128,7 @@ class _Walker:
                 shift_at = (i / n, (i + 1) / n)
                 continue
             if act.fact.kind == "turn":
-                now = self._faced(act, now, foot_side(m)) if m.facing is None else now
+                now = faced(act, now, foot_side(m), self.room) if m.facing is None else now
                 continue
             shifted = any(a.fact is None for a in acts[:i])
             left_now = span.left_to if shifted else span.left_from
@@ -182,10 +155,10 @@ class _Walker:
         feet = self._settled(feet, span, events)
         return FloorStep(span, before, feet, tuple(events), facing, now, shift_at, unsure)
 
-    def _acts(self, m: Movement, span: Span) -> list[_Act]:
+    def _acts(self, m: Movement, span: Span) -> list[Act]:
         """What is done, in order: turns, the feet's actions, and the shift of weight in its place among them."""
         acts = [
-            _Act(s.fact, words_in(s.words)) for s in said(m) if s.fact.kind in FEET or s.fact.kind in ("turn", "shift")
+            Act(s.fact, words_in(s.words)) for s in said(m) if s.fact.kind in FEET or s.fact.kind in ("turn", "shift")
         ]
         told = [i for i, a in enumerate(acts) if a.fact and a.fact.kind == "shift"]
         turns_and_feet = [a for a in acts if a.fact and a.fact.kind != "shift"]
@@ -196,7 +169,7 @@ class _Walker:
         else:
             first = next((a.fact for a in turns_and_feet if a.fact and a.fact.kind in FEET), None)
             at = 0 if first and self._leaves(first, m, span) else len(turns_and_feet)
-        return [*turns_and_feet[:at], _Act(None, frozenset()), *turns_and_feet[at:]]
+        return [*turns_and_feet[:at], Act(None, frozenset()), *turns_and_feet[at:]]
 
     @staticmethod
     def _leaves(fact: Fact, m: Movement, span: Span) -> bool:
@@ -207,7 +180,7 @@ class _Walker:
         gained = span.left_to - span.left_from
         return gained < 0 if side == "L" else gained > 0
 
-    def _sides(self, act: _Act, feet: Feet, span: Span, facing: float) -> Sequence[Side]:
+    def _sides(self, act: Act, feet: Feet, span: Span, facing: float) -> Sequence[Side]:
         """Which feet act. Where nobody said: the front or back one if that was said, else the emptier one; none when
         nothing tells them apart."""
         fact = act.fact
@@ -232,42 +205,10 @@ class _Walker:
         left, right = min(span.left_from, span.left_to), 100 - max(span.left_from, span.left_to)
         return None if left == right else "L" if left < right else "R"
 
-    # Turning
-
-    def _faced(self, act: _Act, facing: float, foot: Side | None) -> float:
-        """Which way the body faces after a turn. A turn to the left or right that says no angle and no corner is one of
-        the waist, which comes back by itself."""
-        fact = act.fact
-        assert fact is not None
-        to = fact.to or ""
-        if to.isdecimal():
-            return nearest(30.0 * int(to), facing)
-        if to in COMPASS_DEG:
-            return nearest(COMPASS_DEG[to], facing)
-        if to in ("front", "back"):
-            return nearest(SIDE_TURN[to], facing)
-        if to in NAMED_SIDES:
-            named = self._named_side(to)
-            return facing if named is None else nearest(named, facing)
-        sign = SIGN.get(to) or {"L": -1, "R": 1}.get(foot or "", 0)
-        if to == "around":
-            return facing + (sign or 1) * 180 if fact.degrees is None else facing + sign * fact.degrees
-        if act.words & WIDE_TURN or to == "corner":
-            return facing + sign * TURN_DEG
-        if to in SIDE_DEG and any(w.startswith("fac") for w in act.words):
-            return nearest(SIDE_DEG[to], facing)
-        return facing + sign * fact.degrees if fact.degrees else facing
-
-    def _named_side(self, word: str) -> float | None:
-        """The direction of the side of the room that has this word in its name, from the form's front."""
-        if self.room is None:
-            return None
-        return next((d for side, d in SIDE_TURN.items() if word in getattr(self.room.sides, side).lower()), None)
-
     # What a foot does
 
     def _done(
-        self, act: _Act, side: Side, feet: Feet, facing: float, span: Span, coming: Span | None, facing_from: float
+        self, act: Act, side: Side, feet: Feet, facing: float, span: Span, coming: Span | None, facing_from: float
     ) -> Foot:
         fact, foot = act.fact, feet.of(side)
         assert fact is not None
@@ -278,12 +219,13 @@ class _Walker:
             case "kick":
                 return foot._replace(contact="off")
             case "pivot":
-                return self._pivoted(act, side, foot, facing, facing_from, self._ahead(coming, facing))
+                prepares = facing == facing_from and self._ahead(coming, facing) is not None
+                return pivoted(act, side, foot, facing, facing_from, prepares, self.manner, self.body)
             case _:
                 return self._stepped(act, side, feet, facing, span, coming)
 
     @staticmethod
-    def _part(act: _Act) -> str:
+    def _part(act: Act) -> str:
         """The part of the foot that lifts: heel, toe, or the whole."""
         if act.words & {"heel", "heels"}:
             return "heel"
@@ -299,40 +241,10 @@ class _Walker:
         now = facing
         for s in said(m):
             if s.fact.kind == "turn":
-                now = self._faced(_Act(s.fact, words_in(s.words)), now, foot_side(m))
+                now = faced(Act(s.fact, words_in(s.words)), now, foot_side(m), self.room)
         return now if now != facing else None
 
-    def _pivoted(
-        self, act: _Act, side: Side, foot: Foot, facing: float, facing_from: float, coming: float | None
-    ) -> Foot:
-        fact = act.fact
-        assert fact is not None
-        mirror = 1 if side == "R" else -1
-        degrees: float | None = fact.angle if fact.angle is not None else LITTLE_DEG if act.words & LITTLE else None
-        now = outward(side, foot.angle, facing)
-        back = self.manner.back_foot_deg
-        if fact.toes == "out":
-            new = foot.angle + mirror * (TURN_DEG if degrees is None else degrees)
-        elif fact.toes == "in":
-            if degrees is None:
-                # Back to the school's angle, else straight; farther in only to prepare a turn that is said to come.
-                prepares = coming is not None and facing == facing_from
-                degrees = now - back if now >= back + 10 else now if now > 5 else TURN_DEG if prepares else 0
-            new = foot.angle - mirror * degrees
-        elif degrees is not None and facing != facing_from:
-            new = foot.angle + (degrees if facing > facing_from else -degrees)
-        else:
-            new = facing + mirror * (0 if degrees is None else degrees)
-            new = nearest(new, foot.angle)
-        if fact.on == "ball":
-            bx, by = ahead(foot, BALL_AT * self.body.foot)
-            a = radians(new)
-            return foot._replace(
-                x=bx - BALL_AT * self.body.foot * sin(a), y=by - BALL_AT * self.body.foot * cos(a), angle=new
-            )
-        return foot._replace(angle=new)
-
-    def _stepped(self, act: _Act, side: Side, feet: Feet, facing: float, span: Span, coming: Span | None) -> Foot:
+    def _stepped(self, act: Act, side: Side, feet: Feet, facing: float, span: Span, coming: Span | None) -> Foot:
         fact, foot, stand = act.fact, feet.of(side), feet.of(OTHER_SIDE[side])
         assert fact is not None
         ends = span.left_to if side == "L" else 100 - span.left_to
