@@ -48,3 +48,24 @@ def test_a_posture_is_put_in_by_a_few_letters(page: Page, empty: str) -> None:
     page.keyboard.press("Alt+1")
     expect(page.get_by_label("Name of the posture")).to_have_value("Brush knee and push")
     expect(page.locator("[data-posture] .group\\/row")).to_have_count(4)
+
+
+def test_captions_cut_anywhere_become_a_form_whose_facts_stand_where_they_are_said(page: Page, empty: str) -> None:
+    words = (
+        "okay so today we're going to begin by shifting over to the right leg and step out with the left foot"
+        " now bring the weight back to the middle and breathe in as the arms come up breathe out as they go down"
+    ).split()
+    blocks = [" ".join(words[i : i + 7]) for i in range(0, len(words), 7)]
+    srt = "\n".join(
+        f"{n}\n00:00:{3 * n:02d},000 --> 00:00:{3 * n + 3:02d},000\n{block}\n" for n, block in enumerate(blocks, 1)
+    )
+    page.goto(f"{empty}/forms/text")
+    page.get_by_label("The text").fill(srt)
+    page.get_by_role("button", name="Read it").click()
+    for says in ("weight into the right", "left foot steps out", "weight even", "breath in", "breath out"):
+        expect(page.get_by_text(says, exact=False).first).to_be_visible()
+    page.get_by_role("button", name="Make the form").click()
+    expect(page.get_by_label(f"Words of movement {len(blocks)}")).to_be_visible()
+    # Nothing of the text is lost.
+    shown = [page.get_by_label(f"Words of movement {n}").input_value() for n in range(1, len(blocks) + 1)]
+    assert " ".join(shown) == " ".join(words)

@@ -66,7 +66,7 @@ export function RoomFields({ formId, version, form, change }: RoomFieldsProps) {
           [
             ["Width, m", "width", 0.5],
             ["Depth, m", "depth", 0.5],
-            ["Front, degrees", "front_deg", -360],
+            ["Front, °", "front_deg", -360],
           ] as const
         ).map(([name, key, least]) => (
           <Labelled key={key} name={name}>
