@@ -5,11 +5,16 @@ from __future__ import annotations
 import time
 from pathlib import Path
 
+from kemvo.core.catalogue import name_index
 from kemvo.core.reading import Fact, read_line
+from kemvo.formats.catalogue import shipped_catalogue
 
 LINES = Path(__file__).parent / "lines"
 KEYED = {"turn": "to", "breath": "direction"}
-"""What is compared besides the kind: the side, or for these kinds another field."""
+"""What is compared besides the kind: the side, or for these kinds another field; of a posture its id and its side."""
+
+NAMES = name_index(shipped_catalogue())
+"""The names of postures that are known, as where a text is brought in."""
 
 
 def cases(name: str) -> list[tuple[str, list[tuple[str, str]]]]:
@@ -27,6 +32,8 @@ def key(fact: Fact) -> tuple[str, str]:
     """A fact as it is compared."""
     if fact.kind in ("hold", "counts"):
         return fact.kind, "-"
+    if fact.kind == "posture":
+        return fact.kind, f"{fact.id}.{fact.side}" if fact.side else str(fact.id)
     return fact.kind, str(getattr(fact, KEYED.get(fact.kind, "side")) or "-")
 
 
@@ -35,7 +42,7 @@ def score(name: str) -> tuple[int, int, int, list[str]]:
     wanted_n = read_n = right_n = 0
     wrong = []
     for text, wanted in cases(name):
-        found = [key(f) for f in read_line(text)]
+        found = [key(f) for f in read_line(text, NAMES)]
         left = list(found)
         right = [w for w in wanted if w in left and (left.remove(w) or True)]
         wanted_n, read_n, right_n = wanted_n + len(wanted), read_n + len(found), right_n + len(right)
@@ -56,7 +63,7 @@ def main(show: bool = False) -> None:
     texts = [t for n in sorted(f.name for f in LINES.glob("*.txt")) for t, _ in cases(n)] * 10
     begun = time.perf_counter()
     for t in texts:
-        read_line(t)
+        read_line(t, NAMES)
     print(f"{'reading speed':<58} {len(texts) / (time.perf_counter() - begun):.0f} lines a second   goal >= 5000")
 
 

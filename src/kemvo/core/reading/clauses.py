@@ -59,7 +59,13 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         purpose = tokens[first].w == "to" and verb == first + 1 and (first == 0 or tokens[first - 1].hard)
         able = tokens[first].w in ("until", "till") and "can" in words
         supposed = purpose or able or asked or taught or instead or habit
-        supposed = supposed or bool(maybe and not (maybe == {"should"} and "weight" in words))
+        supposed = supposed or bool(maybe and not (maybe == {"should"} and ("weight" in words or _acts_of_feet(tokens, verb))))
         unreal = denied or supposed or (unreal and tokens[first].w in SUBORDINATE)
         out.append(Clause(first, last, verb, unreal))
     return out
+
+
+def _acts_of_feet(tokens: Sequence[Token], verb: int) -> bool:
+    """ "Your left foot should turn in": an instruction all the same."""
+    acts = verb > 1 and tokens[verb - 1].w == "should" and tokens[verb].w in lx.TURN | lx.PIVOT | lx.STEP | lx.LIFT
+    return acts and tokens[verb - 2].w in lx.FOOT

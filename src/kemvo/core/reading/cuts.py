@@ -60,6 +60,9 @@ SPEAKING = frozenset("make making be feel imagine notice check".split())
 WHO = PRONOUNS | frozenset("it to can could not don't and or that would might should".split())
 """After these, a verb goes with who does it."""
 
+PARTICLES = frozenset({"out", "in", "up", "down"})
+""" "Open out your foot": between a verb and what it moves."""
+
 BOUND = BINDING | WHO
 BOUND_OR_DENIED = BINDING | lx.NEGATION
 BOUND_OR_SIZED = BINDING | SIZES
@@ -202,7 +205,9 @@ def _half_step(g: Gap) -> Decision:
 
 
 def _foot(g: Gap) -> Decision:
-    """ "Shift left | right foot in", "settle | the left heel comes up"."""
+    """ "Shift left | right foot in", "settle | the left heel comes up"; but "open out your right foot" goes on."""
+    if g.w in ARTICLES and g.before.w in PARTICLES and g.has_verb and g.verbs[g.i - 2] and g.word_back(2) in lx.AIM:
+        return False
     return True if (g.w in ARTICLES or names(g, g.i)) and foot_acts(g) else None
 
 

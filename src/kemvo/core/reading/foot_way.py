@@ -14,6 +14,9 @@ def sides_named(p: Piece, noun: int | None) -> list[int]:
     """The side words that can name the foot that acts, the likeliest first."""
     sides = p.sides()
     mine = p.side_of(noun) if noun is not None else None
+    own = [i for i in sides if mine and p.verb_in(lx.STEP) and p.w(i - 2) == "with" and {"to"} & p.before(noun or 0, 3)]
+    if own:
+        return own  # "step up to the left foot with the right"
     if mine:
         return sorted(sides, key=lambda i: (p.side(i) != mine, abs(i - (noun or 0))))
     with_ = [i for i in sides if "with" in p.before(i)]

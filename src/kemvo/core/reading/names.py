@@ -6,6 +6,7 @@ from collections.abc import Iterable, Mapping, Sequence
 from itertools import chain
 from typing import NamedTuple
 
+from jellyfish import metaphone
 from rapidfuzz import fuzz, process
 
 from kemvo.core.reading import lexicon as lx
@@ -16,8 +17,11 @@ SMALL = frozenset("the a an and to of with on in at its his her your for into".s
 """Words that names are compared without."""
 
 ALIKE_FROM = 88.0
-ALIKE_FROM_OF_TWO = 80.0
-"""From this likeness (0 to 100) on, two names count as the same (own choice, tried on misheard names)."""
+"""From this likeness (0 to 100) on, two names of three or more words count as the same (own choice, tried on misheard
+names); of two words both must sound like the name's."""
+
+WORD_ALIKE_FROM = 78
+"""The same of two words."""
 
 TOO_COMMON = 60
 """A word in so many names does not help to find one."""
@@ -32,6 +36,26 @@ PLAIN = (
 )  # fmt: skip
 """Words of plain instruction. A name made of nothing else ("push", "step up") is one only where it stands by itself."""
 
+VERB_LED = frozenset("cross cros slap draw bend brush brushe shut thrust chop parry rub wip wipe".split())
+"""Names that begin with these are plain instruction too, if an article follows: "cross the hands", not "cross hands"."""
+
+NEVER_MISHEARD = (
+    PLAIN | SMALL | lx.CONNECT | lx.UNENDING | lx.STAYING
+    | frozenset("nice over one you they he she some any here there good great maybe more less much very quite even".split())
+)  # fmt: skip
+"""Words that stand for themselves: no misheard word of a name."""
+
+INTRODUCING = frozenset("called named is that's it's was posture for into do does doing from name after before".split())
+"""A name may come after these: "this is called push"."""
+
+BEFORE_SIDE = frozenset("to on the with your again same going side style this time".split())
+"""Words between a name and its side: "brush knee again, to the left"."""
+
+PLACES = lx.INTO | {"from", "off", "weight"}
+"""After these, a side before a name is a place: "weight onto the right, brush knee"."""
+
+BETWEEN_NAMES = frozenset("and then the or a called also they you it call this named known as into finally".split())
+"""Words between two names in a row: "press and push", "play guitar, also called play the lute"."""
 
 PINYIN_SIDES = frozenset({"zuo", "you"})
 """Left and right in pinyin: in a whole name they say the side ("zuo xia shi")."""
@@ -70,6 +94,7 @@ class NameIndex:
             for w in key.split():
                 self._by_word.setdefault(w, set()).add(key)
         self._vocabulary = sorted(self._by_word)
+        self._by_sound = {metaphone(w): w for w in reversed(self._vocabulary) if len(w) > 3}
         self._meant: dict[str, str] = {}
         self._likely: dict[tuple[str, ...], str | None] = {}
 
@@ -78,8 +103,11 @@ class NameIndex:
         found: list[NameMatch] = []
         i = 0
         while i < len(tokens):
-            match = self._at(tokens, i)
-            if match and found and found[-1].id == match.id and match.first - found[-1].last <= 1:
+            last = found[-1] if found else None
+            in_row = bool(last) and _in_row(tokens, found[-1].last, i)
+            match = self._at(tokens, i, in_row)
+            match = match and _with_side(match, tokens)
+            if match and last and in_row and last.id == match.id:
                 i = match.last  # the same posture under another of its names
             elif match:
                 found.append(match)
@@ -98,11 +126,10 @@ class NameIndex:
         found = self._likeliest(tuple(key.split()))
         return self._exact[found] if found else None
 
-    def _at(self, tokens: Sequence[Token], i: int) -> NameMatch | None:
+    def _at(self, tokens: Sequence[Token], i: int, in_row: bool) -> NameMatch | None:
+        """The name that begins at a word. `in_row`: right after another name."""
         first = tokens[i]
-        if first.w in SMALL or self._nearest(_stem(first.w)) not in self._by_word:
-            return None
-        if first.side and i + 1 < len(tokens) and tokens[i + 1].w in lx.FOOT:
+        if first.side or first.w in SMALL or self._nearest(_stem(first.w)) not in self._by_word:
             return None
         parts: list[str] = []
         windows: list[tuple[int, tuple[str, ...]]] = []
@@ -118,20 +145,30 @@ class NameIndex:
         sided = next((k for k in range(i + 1, len(tokens)) if tokens[k].side), len(tokens))
         alike = ((last, self._likeliest(words)) for last, words in reversed(windows) if last <= sided + 1)
         for last, key in chain((e for e in exact if e[1] in self._exact), alike):
-            if key and self._may_stand(tokens, i, last, key):
+            if key and self._may_stand(tokens, i, last, key, in_row):
                 side = next((t.side for t in tokens[i:last] if t.side), None)
                 return NameMatch(self._exact[key], side, i, last, "kick" not in key)
         return None
 
-    def _may_stand(self, tokens: Sequence[Token], first: int, last: int, key: str) -> bool:
-        """A name of plain words is a name only where it stands by itself, a number before it or a side after it aside."""
-        if key not in self._plain:
+    def _may_stand(self, tokens: Sequence[Token], first: int, last: int, key: str, in_row: bool) -> bool:
+        """A name of plain words is a name only where it stands by itself or is introduced as one."""
+        led = _stem(tokens[first].w) in VERB_LED and tokens[first + 1 : last] and tokens[first + 1].w in ("the", "your")
+        if key not in self._plain and not led:
             return True
-        before = tokens[first - 1] if first else None
-        after = tokens[last] if last < len(tokens) and not tokens[last - 1].hard else None
-        free_before = before is None or before.hard or before.comma or before.w[0].isdigit() or before.side is not None
-        free_after = after is None or tokens[last - 1].comma or (after.side is not None and (after.hard or after.comma))
-        return free_before and free_after
+        kicks = not frozenset(key.split()).isdisjoint(lx.KICK) and last < len(tokens) and not tokens[last - 1].hard
+        if kicks:
+            return False  # "kick with the right heel so …" tells a kick
+        begins = first == 0 or tokens[first - 1].hard or tokens[first - 1].w[0].isdigit() or in_row
+        introduced = begins or _introduced(tokens, first, last)
+        opens = first == 1 or (first > 1 and (tokens[first - 2].hard or tokens[first - 2].w in ("number", "posture")))
+        numbered = opens and (tokens[first - 1].w in lx.NUMBERS or tokens[first - 1].side is not None)
+        if last == len(tokens) or tokens[last - 1].hard:
+            return introduced or numbered
+        after = tokens[last]
+        if not (introduced or numbered) or (led and not tokens[last - 1].comma):
+            return False
+        own_side = after.side is not None and (after.hard or after.comma)
+        return tokens[last - 1].comma or own_side or (after.w in lx.ACTS and after.w not in lx.STEP_WAYS)
 
     def _likeliest(self, parts: tuple[str, ...]) -> str | None:
         """The key of the name most like these words, if it is like enough and shares words (or what sounds so)."""
@@ -140,30 +177,72 @@ class NameIndex:
         return self._likely[parts]
 
     def _most_like(self, parts: tuple[str, ...]) -> str | None:
-        meant = [self._nearest(w) for w in parts]
-        known = [w for w in meant if w in self._by_word]
-        if len(parts) < 2 or len(known) * 2 < len(parts):
+        if len(parts) < 2 or parts[0] in PINYIN_SIDES:
             return None
-        wanted = " ".join(meant)
-        own = {w for w in parts if w in self._by_word and w not in PLAIN}
-        if not own:
+        meant = [self._nearest(w) for w in parts]
+        known = {w for w in meant if w in self._by_word}
+        own = {w for w in known if w not in PLAIN}
+        if not own or len(known) * 2 < len(parts):
             return None
         near: set[str] = set().union(*(self._by_word[w] for w in own if len(self._by_word[w]) < TOO_COMMON))
-        more = 0 if len(parts) == 2 else 1
-        near = {k for k in near if abs(len(k.split()) - len(parts)) <= more and k not in self._plain}
-        least = ALIKE_FROM if len(parts) > 2 else ALIKE_FROM_OF_TWO
-        best = process.extractOne(wanted, near, scorer=fuzz.ratio, score_cutoff=least) if near else None
+        near = {k for k in near if k not in self._plain and _could_be(k.split(), meant, parts)}
+        best = process.extractOne(" ".join(meant), near, scorer=fuzz.ratio, score_cutoff=ALIKE_FROM) if near else None
         return best[0] if best else None
 
     def _nearest(self, w: str) -> str:
         """The word of some name that a misspelt or misheard one stands for, or the word itself."""
         w = lx.MISHEARD_NAMES.get(w, w)
-        if w in self._by_word or len(w) < 4:
+        if w in self._by_word or len(w) < 3 or w in NEVER_MISHEARD:
             return w
         if w not in self._meant:
-            best = process.extractOne(w, self._vocabulary, scorer=fuzz.ratio, score_cutoff=78)
-            self._meant[w] = best[0] if best else w
+            best = process.extractOne(w, self._vocabulary, scorer=fuzz.ratio, score_cutoff=WORD_ALIKE_FROM)
+            by_sound = self._by_sound.get(metaphone(w))
+            self._meant[w] = best[0] if best and len(w) > 3 else by_sound or w
         return self._meant[w]
+
+
+def _with_side(m: NameMatch, tokens: Sequence[Token]) -> NameMatch:
+    """The name with the side that stands with it: "brush knee left", "single whip on the right", "left brush knee"."""
+    if m.side is not None:
+        return m
+    at = m.last
+    while at < len(tokens) and at < m.last + 3 and tokens[at].w in BEFORE_SIDE and not tokens[at - 1].hard:
+        at += 1
+    if at < len(tokens) and tokens[at].side and not tokens[at - 1].hard:
+        followed = tokens[at + 1].w if at + 1 < len(tokens) and not tokens[at].hard else ""
+        free = at == m.last or tokens[at].hard or tokens[at].comma or followed in lx.CONNECT | {"side", ""}
+        if free and followed not in lx.FOOT_OR_HAND and not (at > m.last and tokens[m.last - 1].comma):
+            return m._replace(side=tokens[at].side, last=at + 1)
+    before = tokens[m.first - 1] if m.first else None
+    if before is None or before.side is None or before.hard or before.comma:
+        return m
+    led = {t.w for t in tokens[max(0, m.first - 3) : m.first - 1] if not t.hard}
+    return m if led & PLACES else m._replace(side=before.side, first=m.first - 1)
+
+
+def _could_be(name: list[str], meant: list[str], parts: tuple[str, ...]) -> bool:
+    """Whether words can be a name's: they begin and end with words of it, plain words are its own, and of two words
+    none is missing."""
+    if abs(len(name) - len(meant)) > (0 if len(meant) == 2 else 1):
+        return False
+    if meant[0] not in name or meant[-1] not in name or (len(meant) == 2 and sorted(meant) != sorted(name)):
+        return False
+    return all(m in name or w not in NEVER_MISHEARD for m, w in zip(meant, parts, strict=True))
+
+
+def _in_row(tokens: Sequence[Token], last: int, first: int) -> bool:
+    """Whether only small words stand between a name's end and the next one's beginning."""
+    return not any(t.hard for t in tokens[last - 1 : first]) and all(t.w in BETWEEN_NAMES for t in tokens[last:first])
+
+
+def _introduced(tokens: Sequence[Token], first: int, last: int) -> bool:
+    """Whether the words before say that a name comes: "this is the opening"; "is open" says none."""
+    at = first - 1
+    while at > 0 and tokens[at].w in ("the", "a", "our", "with") and not tokens[at].hard:
+        at -= 1
+    alone = last == first + 1 and tokens[first].w in ("open", "close", "finish", "beginning", "begin")
+    alone = alone or (at == first - 1 and last == first + 1 and tokens[first].w.endswith("ing"))
+    return not alone and not tokens[at].hard and tokens[at].w in INTRODUCING
 
 
 def _words(name: str) -> list[str]:
@@ -176,7 +255,7 @@ def _key(words: Iterable[str]) -> str:
 
 def _stem(w: str) -> str:
     w = w.replace("'", "").replace("-", " ")
-    for ending, put in (("ies", "y"), ("sses", "ss"), ("ing", ""), ("s", "")):
+    for ending, put in (("ies", "y"), ("sses", "ss"), ("ing", ""), ("ed", ""), ("s", "")):
         if w.endswith(ending) and len(w) - len(ending) >= 3 and not w.endswith("ss"):
             return w[: -len(ending)] + put
     return w

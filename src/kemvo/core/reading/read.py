@@ -11,6 +11,7 @@ import re
 from collections.abc import Iterator, Sequence
 
 from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.bare_sides import with_feet
 from kemvo.core.reading.body import and_out, breaths, faced, part_turn, time, turn, turned_on
 from kemvo.core.reading.clauses import clauses
 from kemvo.core.reading.facts import Fact
@@ -31,7 +32,7 @@ ABOUT = frozenset("people teacher beginners students care called named feel feel
 
 def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
     """The facts of a line or a longer text, in the order of its words. `names`: posture names to know."""
-    tokens: Sequence[Token] = with_pauses(told_words(tokens_of(text)), text)
+    tokens: Sequence[Token] = with_pauses(with_feet(told_words(tokens_of(text))), text)
     matches = names.find(tokens) if names else []
     facts = [_posture(m, tokens) for m in matches]
     covered = {i for m in matches for i in range(m.first, m.last) if m.consumes}
@@ -170,16 +171,7 @@ def _remember(p: Piece, memory: Memory) -> None:
 
 def _posture(m: NameMatch, tokens: Sequence[Token]) -> Fact:
     """A posture's name with its side and its "two of three"."""
-    side, last = m.side, m.last
-    before = tokens[m.first - 1] if m.first else None
-    for i in range(m.last, min(m.last + 3, len(tokens))):
-        if tokens[i - 1].hard:
-            break
-        followed = tokens[i + 1].w if i + 1 < len(tokens) else ""
-        if side is None and tokens[i].side and followed not in lx.FOOT_OR_HAND:
-            side, last = tokens[i].side, i + 1
-    if side is None and before and not before.hard:
-        side = before.side
+    last = m.last
     nth = of = None
     for i in range(last, min(last + 3, len(tokens))):
         one = number_at(tokens, i, len(tokens))
@@ -189,5 +181,5 @@ def _posture(m: NameMatch, tokens: Sequence[Token]) -> Fact:
                 nth, of, last = int(one[0]), int(whole[0]), whole[1]
                 break
     return Fact(
-        kind="posture", start=tokens[m.first].start, end=tokens[last - 1].end, id=m.id, side=side, nth=nth, of=of
+        kind="posture", start=tokens[m.first].start, end=tokens[last - 1].end, id=m.id, side=m.side, nth=nth, of=of
     )
