@@ -16,6 +16,7 @@ HOLD_TAILS = frozenset({"", "here", "there", "still", "position", "posture", "a"
 BREATH_NOUN_LEADS = frozenset("an the your on long slow with breath and".split())
 THE = frozenset("this the that your".split())
 SHAPES = frozenset("stance posture position pose shape".split())
+LET_GO = (["let", "it", "go"], ["let", "it", "out"], ["blow", "it", "out"])
 FLOWS = frozenset("go come goes comes flows going coming is".split())
 
 
@@ -38,6 +39,9 @@ def breaths(tokens: Sequence[Token], c: Clause) -> Iterator[Fact]:
 def and_out(tokens: Sequence[Token], c: Clause, memory: Memory) -> Iterator[Fact]:
     """ "Breathe in, the arms float up, and out…": the other breath, where no foot has been spoken of."""
     first = c.first + (tokens[c.first].w in ("and", "then"))
+    if memory.breath == "in" and [t.w for t in tokens[first : first + 3]] in LET_GO:
+        yield Fact(kind="breath", start=tokens[first].start, end=tokens[first + 2].end, direction="out")
+        return
     other = {"in": "out", "out": "in"}.get(memory.breath or "")
     at_once = memory.breathed and c.last - c.first == 2
     if not other or (memory.noun and not at_once) or first == c.first or first >= c.last or tokens[first].w != other:

@@ -10,6 +10,7 @@ STRAIGHT = UPPER | {"back", "knee", "knees"}
 WHO_ACTS = lx.FOOT_OR_TRUNK | {"weight"}
 UPPER_OR_FOOT = UPPER | lx.FOOT
 ROCKING = lx.SIT_BACK | lx.SHIFT | {"weight"}
+STANDING = frozenset({"weight", "sure", "i'm", "you're", "we're"})
 HELPS = frozenset("is are be will can has we you".split())
 BREATHS = frozenset("inhale exhale breathe".split())
 TAKES_OBJECT = (
@@ -71,7 +72,7 @@ def weight_follows(gap: Gap) -> bool:
     """Whether the weight is spoken of after an action that has all it needs: "turn to the right | weight on…"."""
     w, before = gap.w, gap.before
     if gap.says({"weight"}):
-        gone = gap.piece[0].w == "weight" and (before.side is not None or before.w in ("back", "forward"))
+        gone = before.side is not None or (gap.piece[0].w == "weight" and before.w in ("back", "forward"))
         again = (
             w in ("the", "your", "all") and gap.after == "weight" and next_word(gap.tokens, gap.i + 1) in lx.WEIGHT_GOES
         )
@@ -113,7 +114,7 @@ def foot_acts(gap: Gap) -> bool:
         return False
     if before.w in ("center", "centre", "middle"):
         return True
-    told = any(t.w in ("weight", "sure") or t.w in lx.TRUNK for t in gap.piece)
+    told = any(t.w in STANDING or t.w in lx.TRUNK for t in gap.piece)
     told = told or (gap.says(lx.FOOT) and gap.says(lx.STEP_WAYS))
     if not gap.has_verb and not told:
         return False

@@ -62,6 +62,8 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
         return
     named = sides_named(p, noun)
     side = side_of_foot(p, noun, kind, named, memory)
+    acts = noun is not None and noun < p.verb and p.w(noun) in ("foot", "leg") and side != "both"
+    memory.acting = side if acts and side != "both" else memory.acting if side == memory.acting else None
     at = [i for i in (p.verb, -1 if noun is None else noun, *named[:1]) if i >= 0]
     memory.noun = p.w(noun) if noun is not None else memory.noun or "foot"
     if side == "L" or side == "R":

@@ -37,6 +37,12 @@ from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import angle
 from kemvo.core.reading.told_before import is_bare_shift
 
+SAME_ONE = frozenset({"and", "then", "now", ""})
+""" "The left foot pivots, then lifts": the same foot."""
+
+KNEES_ONLY = frozenset("lower lowers drop drops follows extend extends go goes".split())
+""" "The knees go soft": no step."""
+
 FootKind = Literal["step", "lift", "pivot"]
 
 
@@ -139,7 +145,7 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
         return "pivot"
     if "up" in words and p.w(noun) in TIPS | {"knee"}:
         return "lift"
-    if p.w(noun) == "feet" and "with" in p.words():
+    if p.w(noun) in ("feet", "heels") and "with" in p.words():
         return None
     if "with" in p.before(noun, 3) and {"in", "front"} <= words:
         return None
@@ -211,6 +217,8 @@ def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
     words = p.words()
     if noun is None and _of_a_side(p):
         return "lift"
+    if noun is None and memory.acting and p.verb_word().endswith("s") and p.w(p.verb - 1) in SAME_ONE:
+        return "lift"
     if noun is None:
         picked = p.verb_in(("pick", "picks")) and p.sides() and not p.where(lx.HAND, lx.TRUNK)
         if picked:
@@ -280,10 +288,7 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
     away = p.verb_in(("come", "comes")) and words & {"away", "off"} and p.w(noun) in TIPS
     if away or ("up" in words and p.w(noun) in TIPS) or (words & {"off", "away"} and words & {"floor", "ground"}):
         return "lift"
-    if p.verb_in(("lower", "lowers", "drop", "drops", "follows", "extend", "extends")) and p.w(noun) in (
-        "knee",
-        "knees",
-    ):
+    if p.verb_in(KNEES_ONLY) and p.w(noun) in ("knee", "knees") and "up" not in words:
         return None
     if (
         p.verb_in(PUT)

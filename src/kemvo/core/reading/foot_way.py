@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.facts import FactSide, Size
-from kemvo.core.reading.foot_kind import FootKind, is_place
+from kemvo.core.reading.foot_kind import SAME_ONE, FootKind, is_place
 from kemvo.core.reading.foot_words import BALLS, FIRST, HEELS, NEAR, PLACES, RESTING, STAMP, TIPS, TOES, TOUCHES
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.values import OTHER_SIDE
@@ -54,7 +54,8 @@ def side_of_foot(p: Piece, noun: int | None, kind: FootKind, named: list[int], m
         return OTHER_SIDE[p.side(stood_by[0]) or "L"]
     if kind == "pivot":
         return memory.moved or (memory.named if memory.noun else None)
-    return memory.moved
+    same_one = p.verb_word().endswith("s") and p.w(p.verb - 1) in SAME_ONE
+    return memory.moved or (memory.acting if same_one else None)
 
 
 def pivot_on(p: Piece) -> str | None:

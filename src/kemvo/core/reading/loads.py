@@ -21,6 +21,7 @@ GOING = frozenset("forward back across over other backward backwards forwards fr
 MOVING = frozenset(
     "return returns run runs fall falls move moves take takes bring brings put puts come comes go goes drop drops roll rolls travel travels flow flows pass passes follow follows".split()
 )
+FORWARD = frozenset({"forward", "forwards"})
 FOLLOWING = frozenset({"follow", "follows"})
 HOW_MUCH = frozenset("all of the your weight it percent a hundred one".split())
 SHIFTS = frozenset({"shift", "shifts"})
@@ -109,7 +110,7 @@ def _onto_a_leg(p: Piece) -> int | None:
 
 WE_ARE = frozenset({"i'm", "you're", "we're"})
 RISE = frozenset({"rise", "rises"})
-ON_A_LEG = frozenset("i'm you're we're so and now all on the your my back again still leg side".split())
+ON_A_LEG = frozenset("i'm you're we're so and when while once as now all on the your my back again still leg side".split())
 """ "Now you're on the right"."""
 
 ONTO = frozenset({"to", "into", "onto", "on", "over", "through"})
@@ -329,9 +330,14 @@ def _somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
     """ "Sit back", "shift forward", "the weight into your back leg": a shift whose side is not named.
     The index of the word that says where to, or None."""
     words = p.words()
-    if p.where(lx.HAND) and "weight" not in words:
+    sits = p.verb_in(lx.SIT_BACK) and p.w(p.verb + 1) in GOING
+    hands = [i for i in p.where(lx.HAND) if not (sits and i > p.verb + 2)]
+    if hands and "weight" not in words:
         return None
     if p.verb_in(("roll", "rolls")) and "weight" not in words:
+        onward = p.w(p.verb + 1) in FORWARD or (p.w(p.verb + 1) == "back" and p.verb + 2 == p.last)
+        if onward and p.verb_word() == "roll" and not p.where(lx.TRUNK):
+            return p.verb + 1
         over = [i for i in p.where(("onto", "over", "through")) if "foot" in p.w(i + 1) + p.w(i + 2) + p.w(i + 3)]
         return over[0] if over and "forward" in words else None
     if (
@@ -357,7 +363,7 @@ def _somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         bare = part is not None or stance or (p.verb_in(lx.SHIFT) and "weight" in words)
         alone = p.last - p.first <= 2 or (p.w(p.first) == "as" and p.last - p.first == 3 and not memory.weighed)
         bare = bare or (p.verb_in(SHIFTS) and alone and p.verb == p.last - 1)
-        bare = bare or p.verb_word().startswith("transfer")
+        bare = bare or p.verb_word().startswith("transfer") or (p.verb_in(SHIFTS) and p.w(p.verb + 1) == "through")
         bare = bare or (p.verb_in(SHIFTS) and p.w(p.verb + 1) == "in" and p.verb + 2 == p.last)
         return next(iter([*going, *on_it]), p.verb if bare else None)
     legs = {"front", "back", "rear", "other"}

@@ -48,6 +48,9 @@ NEVER_MISHEARD = (
 INTRODUCING = frozenset("called named is that's it's was posture for into do does doing from name after before".split())
 """A name may come after these: "this is called push"."""
 
+WHO = frozenset({"i", "we", "you", "i'm", "we're", "you're"})
+""" "Press, I turn to the front"."""
+
 BEFORE_SIDE = frozenset("to on the with your again same going side style this time".split())
 """Words between a name and its side: "brush knee again, to the left"."""
 
@@ -168,7 +171,7 @@ class NameIndex:
         if not (introduced or numbered) or (led and not tokens[last - 1].comma):
             return False
         own_side = after.side is not None and (after.hard or after.comma)
-        return tokens[last - 1].comma or own_side or (after.w in lx.ACTS and after.w not in lx.STEP_WAYS)
+        return tokens[last - 1].comma or own_side or after.w in WHO or (after.w in lx.ACTS and after.w not in lx.STEP_WAYS)
 
     def _likeliest(self, parts: tuple[str, ...]) -> str | None:
         """The key of the name most like these words, if it is like enough and shares words (or what sounds so)."""
@@ -210,7 +213,7 @@ def _with_side(m: NameMatch, tokens: Sequence[Token]) -> NameMatch:
         at += 1
     if at < len(tokens) and tokens[at].side and not tokens[at - 1].hard:
         followed = tokens[at + 1].w if at + 1 < len(tokens) and not tokens[at].hard else ""
-        free = at == m.last or tokens[at].hard or tokens[at].comma or followed in lx.CONNECT | {"side", ""}
+        free = at == m.last or tokens[at - 2].w in ("on", "to") or tokens[at].hard or tokens[at].comma or followed in lx.CONNECT | {"side", ""}
         if free and followed not in lx.FOOT_OR_HAND and not (at > m.last and tokens[m.last - 1].comma):
             return m._replace(side=tokens[at].side, last=at + 1)
     before = tokens[m.first - 1] if m.first else None

@@ -16,7 +16,8 @@ from kemvo.core.values import Side
 class Memory:
     """What the sentence has named so far: the foot last moved, the leg last spoken of, the word for it,
     whether the clause before told a turn, a pivot or a shift, whether it spoke of the weight, the way of the step it told, whether it told a lift, the
-    last breath and whether the clause before told it."""
+    last breath and whether the clause before told it; `acting`: the foot that the clause before spoke of as the one that
+    acts ("the left foot pivots…")."""
 
     moved: Side | None = None
     named: Side | None = None
@@ -30,6 +31,7 @@ class Memory:
     lifted: bool = False
     breath: str | None = None
     breathed: bool = False
+    acting: Side | None = None
 
 
 @dataclass

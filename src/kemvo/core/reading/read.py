@@ -84,6 +84,8 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
         if f.kind == "turn":
             return last, None
         return (None, f) if f.kind == "shift" and last.side is None else (last, f)
+    if f.kind == "shift" and "then" in since:
+        return last, f
     if len(between) >= (BARE_REACH if f.kind == "step" else SHIFT_REACH):
         return last, f
     if f.kind == "shift" and f.side == last.side == "both" and "." not in between:

@@ -93,6 +93,8 @@ def _put_right(raw: list[str], joined: Callable[[int], bool]) -> list[str]:
 def _in_company(w: str, before: str, after: str, near: list[str]) -> bool:
     meant = lx.ALIKE[w]
     if meant in ("left", "right"):
+        if before == "the" and w in ("write", "rite") and not after:
+            return True
         return after in lx.FOOT | lx.HAND | {"side"} or lx.ALIKE.get(after) in lx.FOOT
     if meant in lx.FOOT:
         return bool({"left", "right", "write", "laughed"} & set(near)) or (

@@ -29,6 +29,9 @@ STANCE_WORDS = frozenset("empty bow front cat follow cross side back".split())
 """ "Into an empty step": a stance, no step."""
 
 
+ORDERED = frozenset("last next first second third fourth final other".split())
+
+
 def is_verb(tokens: Sequence[Token], i: int) -> bool:
     """Whether the token begins an action (and is not the thing of the same name)."""
     w = tokens[i].w
@@ -41,6 +44,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         before = ""
     if before in ("back", "side", "front") and i > 2 and tokens[i - 3].w == "to":
         before = ""  # "turn to the back, step…"
+    if before == "one" and i > 1 and tokens[i - 2].w in ORDERED:
+        before = ""  # "last one, step…"
     if before == "one" and i > 1 and tokens[i - 2].w == "step":
         before = ""  # "step one: lift…"
     if before == "little" and i > 2 and tokens[i - 2].w == "a" and tokens[i - 3].w in lx.IN_OR_OUT:
