@@ -220,6 +220,8 @@ def _both_feet(g: Gap) -> Decision:
 
 def _toes(g: Gap) -> Decision:
     """ "Right foot out | toes up", "sit back | toes in"."""
+    if g.before.w == "up" and g.word_back(2) in ("toe", "toes") and g.after in lx.IN_OR_OUT:
+        return True
     if g.after == "up" and g.before.w in ("out", "forward", "back") and g.word_back(2) in lx.FOOT and g.told():
         return True
     way = g.has_verb and g.after in lx.IN_OR_OUT and g.before.w in ("back", "forward", "through")

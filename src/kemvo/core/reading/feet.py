@@ -32,7 +32,8 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
     """A step, lift or pivot, if the clause moves a foot."""
     noun = _actor(p)
     only = p.words() - {"and", "then"}
-    if len(only) == 1 and only <= lx.IN_OR_OUT and memory.noun in TOES and memory.moved and not memory.stepped:
+    told = memory.moved or memory.lifted
+    if len(only) == 1 and only <= lx.IN_OR_OUT and memory.noun in TOES and told and not memory.stepped:
         toes: Literal["in", "out"] = "out" if only <= lx.OUTWARD else "in"
         yield p.fact("pivot", p.range(), side=memory.moved, on="heel", toes=toes)
         return

@@ -145,6 +145,8 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
         return "pivot"
     if "up" in words and p.w(noun) in TIPS | {"knee"}:
         return "lift"
+    if p.w(noun - 1) == "back" and p.w(noun + 1) in lx.IN_OR_OUT and toe_ways(p) and words & A_BIT:
+        return "pivot"
     if p.w(noun) in ("feet", "heels") and "with" in p.words():
         return None
     if "with" in p.before(noun, 3) and {"in", "front"} <= words:

@@ -128,6 +128,12 @@ def takes_weight(p: Piece) -> bool:
     return p.verb >= 0 and p.w(k) == "weight"
 
 
+INTO_IT = frozenset("and then now so go onto into it that again we're".split())
+""" "And into it"."""
+
+FORWARD_WITH = frozenset("and then now forward back with into for a the push press".split())
+""" "And forward with a push"."""
+
 TO_THE = frozenset("and then come comes to the".split())
 BACK_HOME = frozenset("and then so back to the in middle centre center again now".split())
 
@@ -334,6 +340,10 @@ def _somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
     hands = [i for i in p.where(lx.HAND) if not (sits and i > p.verb + 2)]
     if hands and "weight" not in words:
         return None
+    if p.verb < 0 or p.verb_word() == "go":
+        pushed = words <= FORWARD_WITH and words & PUSH and words & {"forward", "back"} and words & {"with", "into"}
+        if pushed or (words <= INTO_IT and words & {"into", "onto"} and "it" in words):
+            return p.first
     if p.verb_in(("roll", "rolls")) and "weight" not in words:
         onward = p.w(p.verb + 1) in FORWARD or (p.w(p.verb + 1) == "back" and p.verb + 2 == p.last)
         if onward and p.verb_word() == "roll" and not p.where(lx.TRUNK):

@@ -13,7 +13,7 @@ from collections.abc import Iterator, Sequence
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.bare_sides import with_feet
 from kemvo.core.reading.body import and_out, breaths, faced, part_turn, time, turn, turned_on
-from kemvo.core.reading.clauses import clauses
+from kemvo.core.reading.clauses import SUBORDINATE, clauses
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.feet import feet
 from kemvo.core.reading.fillers import told_words
@@ -23,6 +23,7 @@ from kemvo.core.reading.loads import WE_ARE, shift, takes_weight
 from kemvo.core.reading.names import NameIndex, NameMatch
 from kemvo.core.reading.pauses import with_pauses
 from kemvo.core.reading.piece import Memory, Piece
+from kemvo.core.reading.put_right import as_meant
 from kemvo.core.reading.quantities import number_at
 from kemvo.core.reading.tokens import Token, tokens_of
 
@@ -32,16 +33,17 @@ ABOUT = frozenset("people teacher beginners students care called named feel feel
 
 def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
     """The facts of a line or a longer text, in the order of its words. `names`: posture names to know."""
-    tokens: Sequence[Token] = with_pauses(with_feet(told_words(tokens_of(text))), text)
+    tokens: Sequence[Token] = with_pauses(with_feet(told_words(as_meant(tokens_of(text)))), text)
     matches = names.find(tokens) if names else []
     facts = [_posture(m, tokens) for m in matches]
     covered = {i for m in matches for i in range(m.first, m.last) if m.consumes}
     if covered:
         tokens = [t._replace(w=COVERED, side=None) if i in covered else t for i, t in enumerate(tokens)]
     memory = Memory()
+    about = False
     for clause in clauses(tokens):
         if clause.first and tokens[clause.first - 1].hard:
-            memory = Memory()
+            memory, about = Memory(), False
         breathed = list(breaths(tokens, clause)) or list(and_out(tokens, clause, memory))
         memory.breath = breathed[-1].direction if breathed else memory.breath
         memory.breathed = bool(breathed)
@@ -49,7 +51,9 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
         piece = Piece(tokens, clause.first, clause.last, clause.verb)
         if clause.unreal:
             continue
-        if any(t.w in ABOUT for t in tokens[clause.first : clause.last]):
+        words = [t.w for t in tokens[clause.first : clause.last]]
+        about = not ABOUT.isdisjoint(words) or (about and words[0] in SUBORDINATE)
+        if about:
             _remember(piece, memory)
         else:
             facts += _read_clause(piece, memory)

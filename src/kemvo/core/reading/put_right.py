@@ -1,0 +1,57 @@
+"""Words that a speaker takes back: "weight on the left, no, sorry, on the right" as "weight on the right"."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.tokens import Token
+
+TAKEN_BACK = frozenset("sorry oops whoops mean rather".split())
+""" "Sorry", "I mean", "or rather": what was said just before is taken back."""
+
+AROUND = frozenset("no oh i wait my mistake apologies or not actually".split())
+"""Words that stand with those."""
+
+LEADS = frozenset("on the to with your into onto my in it's that's of".split())
+"""What may stand between them and the side that was meant."""
+
+REACH = 4
+"""How many words may stand between a side and its being taken back, and between that and the side that was meant."""
+
+
+def as_meant(tokens: Sequence[Token]) -> Sequence[Token]:
+    """The tokens without the sides that are taken back, where another one is told instead."""
+    if not any(t.w in TAKEN_BACK for t in tokens):
+        return tokens
+    out = list(tokens)
+    i = 0
+    while i < len(out):
+        meant = _meant(out, i) if out[i].w in TAKEN_BACK else None
+        said = _said(out, i) if meant else None
+        if meant is None or said is None:
+            i += 1
+            continue
+        out[said:meant] = []
+        i = said + 1
+    return out
+
+
+def _meant(tokens: Sequence[Token], i: int) -> int | None:
+    """The index of the side told after it."""
+    for k in range(i + 1, min(i + 1 + REACH, len(tokens))):
+        if tokens[k].side:
+            return k
+        if tokens[k].w not in LEADS | AROUND | TAKEN_BACK:
+            return None
+    return None
+
+
+def _said(tokens: Sequence[Token], i: int) -> int | None:
+    """The index of the side told before it."""
+    for k in range(i - 1, max(i - 1 - REACH, -1), -1):
+        if tokens[k].side:
+            return k
+        if tokens[k].w not in lx.FOOT_OR_HAND | AROUND | TAKEN_BACK | {"side"}:
+            return None
+    return None
