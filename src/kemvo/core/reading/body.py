@@ -93,7 +93,7 @@ def time(p: Piece) -> list[Fact]:
             and (p.words() & {"breath", "breaths"} or counted)
         ):
             return [p.fact("hold", (i, i + 1))]
-        if p.w(i + 1) in lx.NUMBERS and i + 2 == p.last:
+        if p.w(i + 1) in lx.NUMBERS and (i + 2 == p.last or p.w(i + 2) in ("breath", "breaths")):
             return [p.fact("hold", (i, i + 1))]
         here = p.w(i + 1) == "for" and not {"moment", "second", "breath", "bit"}.isdisjoint((p.w(i + 2), p.w(i + 3)))
         here = here or (p.w(i + 1) in ("here", "there", "it", "still", "this", "that") and p.w(i + 2) in HOLD_TAILS)

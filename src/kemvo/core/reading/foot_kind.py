@@ -20,6 +20,7 @@ from kemvo.core.reading.foot_words import (
     NOT_A_WAY,
     OPEN,
     PARTICIPLES,
+    PASSING,
     PLACES,
     PUT,
     RAISE,
@@ -33,12 +34,9 @@ from kemvo.core.reading.foot_words import (
     TOES,
 )
 from kemvo.core.reading.gap import ARTICLES
-from kemvo.core.reading.piece import Memory, Piece
+from kemvo.core.reading.piece import SAME_ONE, Memory, Piece
 from kemvo.core.reading.quantities import angle
 from kemvo.core.reading.told_before import is_bare_shift
-
-SAME_ONE = frozenset({"and", "then", "now", ""})
-""" "The left foot pivots, then lifts": the same foot."""
 
 KNEES_ONLY = frozenset("lower lowers drop drops follows extend extends go goes".split())
 """ "The knees go soft": no step."""
@@ -136,6 +134,8 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
             and p.w(p.first + 1) != "side"
         )
         return "step" if brief or ("step" in words and words & {"half", "follow"}) else None
+    if words & PASSING and "through" not in words:
+        return None
     if p.w(noun) == "feet" and words & {"parallel", "width", "shoulder"} and not p.sides():
         return None
     if "pivot" in words and "on" in p.before(noun, 3):

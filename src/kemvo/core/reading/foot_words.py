@@ -25,6 +25,8 @@ PLACES = frozenset({"corner", "diagonal"})
 
 NEAR = frozenset({"next", "beside", "behind", "than", "past", "facing"})
 """After these, a side names the foot that stands, not the one that moves."""
+PASSING = frozenset({"pass", "passes", "passing"})
+""" "The right foot passes the left ankle and steps out": one step."""
 FOLLOWS = frozenset({"follow", "follows"})
 BRING = frozenset({"bring", "brings", "draw", "draws", "pull", "pulls"})
 RAISE = frozenset({"raise", "raises", "rise", "rises"})

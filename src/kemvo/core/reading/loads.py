@@ -6,7 +6,7 @@ from collections.abc import Iterator
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.facts import Fact
-from kemvo.core.reading.piece import Memory, Piece
+from kemvo.core.reading.piece import SAME_ONE, Memory, Piece
 from kemvo.core.reading.quantities import number_at, share
 from kemvo.core.reading.told_before import is_bare_shift
 from kemvo.core.values import OTHER_SIDE, Side
@@ -110,7 +110,7 @@ def _onto_a_leg(p: Piece) -> int | None:
 
 WE_ARE = frozenset({"i'm", "you're", "we're"})
 RISE = frozenset({"rise", "rises"})
-ON_A_LEG = frozenset("i'm you're we're so and when while once as now all on the your my back again still leg side".split())
+ON_A_LEG = frozenset("i'm you're we're so and when while once as now all most of it's more on the your my back again still leg side".split())
 """ "Now you're on the right"."""
 
 ONTO = frozenset({"to", "into", "onto", "on", "over", "through"})
@@ -200,6 +200,9 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     if emptied:
         # "Sink into the right until the left is empty" tells one shift.
         return None if memory.weighed and p.w(p.first) in ("until", "till", "which") else emptied
+    bears = [i for i in p.where(lx.BEARING) if p.w(i - 1) in SAME_ONE]
+    if bears and memory.acting and p.words() & {"load", "weight"} and not p.sides() and not p.where(lx.FOOT_OR_HAND):
+        return memory.acting, bears[0]  # "the left foot turns and receives the weight"
     filled = _filled(p, memory)
     if filled:
         return filled
@@ -209,6 +212,7 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     bare = p.verb < 0 and not told and is_bare_shift(p.tokens, p.first, p.last) and not p.where(lx.HAND)
     again = p.verb < 0 and memory.weighed and len(p.sides()) == 1 and not p.where(lx.HAND, lx.FOOT)
     standing = not told and p.verb < 0 and len(p.sides()) == 1 and not p.words().isdisjoint(WE_ARE)
+    standing = standing or (not told and p.verb < 0 and len(p.sides()) == 1 and p.words() >= {"it's", "of"})
     standing = standing and p.words() <= ON_A_LEG | {p.w(p.sides()[0])}
     if standing and p.sides()[0] == p.last - 1 and p.before(p.last - 1) & {"on"}:
         return p.side(p.sides()[0]), p.sides()[0]
@@ -357,7 +361,7 @@ def _somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         and not words & lx.FOOT
     ):
         return next(iter(p.where(GOING)))
-    bare_way = p.verb_in(GO) and p.w(p.verb + 1) in GOING and p.verb + 2 == p.last
+    bare_way = p.verb_in(GO) and (p.w(p.verb + 1) in GOING or p.w(p.verb + 1) == "through") and p.verb + 2 == p.last
     if (
         bare_way
         and (memory.weighed or memory.pivoted or p.w(p.verb + 1) in ("forward", "forwards", "across"))

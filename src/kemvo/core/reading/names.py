@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterable, Mapping, Sequence
 from itertools import chain
 from typing import NamedTuple
@@ -32,7 +33,7 @@ PLAIN = (
     lx.STEP | lx.PLACE | lx.LIFT | lx.TURN | lx.AIM | lx.SHIFT | lx.SINK | lx.STAND | lx.HAND | lx.FOOT | lx.HOLD
     | lx.KICK | frozenset(lx.STEP_WAYS) | frozenset(lx.NUMBERS)
     | frozenset("with push pushes press presses both still standing ready beginning begin opening closing finish posture"
-                " posture stance form retreat again pull stroke punch catch hit strike up door arms body low twice".split())
+                " posture stance form retreat again pull stroke punch catch hit strike up door arms body low twice stillness".split())
 )  # fmt: skip
 """Words of plain instruction. A name made of nothing else ("push", "step up") is one only where it stands by itself."""
 
@@ -63,6 +64,9 @@ BETWEEN_NAMES = frozenset("and then the or a called also they you it call this n
 PINYIN_SIDES = frozenset({"zuo", "you"})
 """Left and right in pinyin: in a whole name they say the side ("zuo xia shi")."""
 
+PINYIN = re.compile(r"(?:[zcs]h|[bpmfdtnlgkhjqxrzcsyw])?(?:[aeiou]{1,3})(?:ng|n|r)?")
+"""How a word of pinyin looks."""
+
 AROUND_NAMES = PINYIN_SIDES | {"style", "posture", "form", "both", "sides", "side"}
 """Words that stand around a name without being of it."""
 
@@ -82,6 +86,7 @@ class NameIndex:
 
     def __init__(self, names: Mapping[str, Iterable[str]]) -> None:
         """`names`: posture id → its names and aliases."""
+        self._whole: dict[str, str] = {}
         self._exact: dict[str, str] = {}
         self._plain: set[str] = set()
         self._by_word: dict[str, set[str]] = {}
@@ -89,7 +94,8 @@ class NameIndex:
             for alias in aliases:
                 words = _words(alias)
                 key = _key(words)
-                if key:
+                self._whole.setdefault(" ".join(words), id_)
+                if key and not ("an" in words and " " not in key):  # "shuang an" is not "shuang"
                     self._exact.setdefault(key, id_)
                     if all(w in PLAIN or w in SMALL for w in words):
                         self._plain.add(key)
@@ -122,6 +128,8 @@ class NameIndex:
     def resolve(self, name: str) -> str | None:
         """The posture a whole name stands for, or None: exactly, else the likeliest one."""
         words = _words(name)
+        if " ".join(words) in self._whole:
+            return self._whole[" ".join(words)]
         for dropped in (frozenset[str](), PINYIN_SIDES, AROUND_NAMES):
             key = _key([w for w in words if w not in dropped])
             if key in self._exact:
@@ -149,7 +157,7 @@ class NameIndex:
         alike = ((last, self._likeliest(words)) for last, words in reversed(windows) if last <= sided + 1)
         for last, key in chain((e for e in exact if e[1] in self._exact), alike):
             if key and self._may_stand(tokens, i, last, key, in_row):
-                side = next((t.side for t in tokens[i:last] if t.side), None)
+                side = next((t.side for t in tokens[i:last] if t.side), None) or _pinyin_side(tokens, i, last, key)
                 return NameMatch(self._exact[key], side, i, last, "kick" not in key)
         return None
 
@@ -221,6 +229,14 @@ def _with_side(m: NameMatch, tokens: Sequence[Token]) -> NameMatch:
         return m
     led = {t.w for t in tokens[max(0, m.first - 3) : m.first - 1] if not t.hard}
     return m if led & PLACES else m._replace(side=before.side, first=m.first - 1)
+
+
+def _pinyin_side(tokens: Sequence[Token], first: int, last: int, key: str) -> Side | None:
+    """ "You deng jiao", "zuo xia shi": right and left. "You" is a word of English too; it counts where pinyin follows."""
+    said = {t.w for t in tokens[max(0, first - 1) : last]}
+    if " " not in key or not all(PINYIN.fullmatch(w) for w in key.split()) or PINYIN_SIDES <= said:
+        return None
+    return "L" if "zuo" in said else "R" if "you" in said else None
 
 
 def _could_be(name: list[str], meant: list[str], parts: tuple[str, ...]) -> bool:

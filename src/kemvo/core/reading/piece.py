@@ -12,6 +12,10 @@ from kemvo.core.reading.tokens import Token
 from kemvo.core.values import Side
 
 
+SAME_ONE = frozenset({"and", "then", "now", ""})
+""" "The left foot pivots, then lifts": the same foot."""
+
+
 @dataclass
 class Memory:
     """What the sentence has named so far: the foot last moved, the leg last spoken of, the word for it,

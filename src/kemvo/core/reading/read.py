@@ -17,6 +17,7 @@ from kemvo.core.reading.clauses import SUBORDINATE, clauses
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.feet import feet
 from kemvo.core.reading.fillers import told_words
+from kemvo.core.reading.foot_words import PASSING
 from kemvo.core.reading.gap import COVERED
 from kemvo.core.reading.kicks import kick
 from kemvo.core.reading.loads import WE_ARE, shift, takes_weight
@@ -80,7 +81,8 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
     kept = {"side": f.side or last.side, "on": f.on or last.on}
     gone = (None, f.model_copy(update=kept))
     if f.kind != last.kind:
-        return gone if last.kind == "step" and INTO_A_KICK.fullmatch(between) else (last, f)
+        begun = INTO_A_KICK.fullmatch(between) or (between.split() == ["and"] and text[last.start :].startswith("extend"))
+        return gone if last.kind == "step" and begun else (last, f)
     since = set(between.split()) | set(text[f.start : f.start + 3].lower().split())
     if f.kind == "shift" and last.side is None and f.share is not None and "." not in between and "so" in since:
         return None, f
@@ -166,6 +168,8 @@ def _remember(p: Piece, memory: Memory) -> None:
     if p.verb_in(lx.EMPTY) and p.where(lx.FOOT):
         memory.noun = "foot"
     for i in p.where(lx.FOOT, ("hip",)):
+        if p.before(i, 3) & PASSING:
+            continue
         side = p.side_of(i)
         if side:
             memory.named = side
