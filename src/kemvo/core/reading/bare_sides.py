@@ -20,16 +20,15 @@ OFTEN_FEET = frozenset(
 )
 """What feet do, and hands too."""
 
-WAYS = (
-    frozenset(
-        "out outward outwards forward forwards back backward backwards in inward inwards behind beside alongside together through"
-        " across corner side next half diagonal diagonally after over parallel around round straight heel toe toes up".split()
-    )
-    | {"to"}
-)
+WAYS = frozenset(
+    "out outward outwards forward forwards back backward backwards in inward inwards behind beside alongside together through"
+    " across corner side next half diagonal diagonally after over parallel around round straight heel toe toes up".split()
+) | {"to"}
 """Ways that feet go, told soon after."""
 
-MOVES = (lx.STEP | lx.PLACE | lx.PIVOT | lx.TURN | lx.AIM) - frozenset("push pushes press return returns come comes go goes".split())
+MOVES = (lx.STEP | lx.PLACE | lx.PIVOT | lx.TURN | lx.AIM) - frozenset(
+    "push pushes press return returns come comes go goes".split()
+)
 """Verbs that take a foot: "slide the right back"."""
 
 ENDS = frozenset("out in forward back through down up".split())
@@ -76,7 +75,9 @@ def _is_a_foot(tokens: Sequence[Token], i: int) -> bool:
             return False
         soon = {t.w for t in tokens[i + 2 : i + 6]}
         return after in ALWAYS_FEET or (not soon.isdisjoint(WAYS) and not _hands_near(tokens, i))
-    return _moved(tokens, i) and (tokens[i].comma or after in WAYS or after in lx.CONNECT) and not _hands_near(tokens, i)
+    return (
+        _moved(tokens, i) and (tokens[i].comma or after in WAYS or after in lx.CONNECT) and not _hands_near(tokens, i)
+    )
 
 
 def _let_go(tokens: Sequence[Token], i: int) -> bool:
@@ -89,8 +90,12 @@ def _subject(tokens: Sequence[Token], i: int) -> bool:
     at = i - 1
     if at >= 0 and not tokens[at].hard and tokens[at].w in ARTICLES:
         at -= 1
-    return at < 0 or tokens[at].hard or tokens[at].comma or tokens[at].w in lx.CONNECT | {"let", "both"} or (
-        (tokens[at].w not in TO and at < i - 1) or (at == i - 1 and tokens[at].w in ENDS)
+    return (
+        at < 0
+        or tokens[at].hard
+        or tokens[at].comma
+        or tokens[at].w in lx.CONNECT | {"let", "both"}
+        or ((tokens[at].w not in TO and at < i - 1) or (at == i - 1 and tokens[at].w in ENDS))
     )
 
 

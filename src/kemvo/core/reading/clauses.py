@@ -59,7 +59,9 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         purpose = tokens[first].w == "to" and verb == first + 1 and (first == 0 or tokens[first - 1].hard)
         able = tokens[first].w in ("until", "till") and "can" in words
         supposed = purpose or able or asked or taught or instead or habit
-        supposed = supposed or bool(maybe and not (maybe == {"should"} and ("weight" in words or _acts_of_feet(tokens, verb))))
+        supposed = supposed or bool(
+            maybe and not (maybe == {"should"} and ("weight" in words or _acts_of_feet(tokens, verb)))
+        )
         unreal = denied or supposed or (unreal and tokens[first].w in SUBORDINATE)
         out.append(Clause(first, last, verb, unreal))
     return out

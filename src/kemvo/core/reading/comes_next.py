@@ -93,7 +93,7 @@ def weight_follows(gap: Gap) -> bool:
         or before.side
         or before.w in lx.FOOT
         or before.w in lx.STEP_WAYS
-        or before.w == "degrees"
+        or before.w in ("degrees", "little", "bit", "round")
         or before.w in lx.NUMBERS
         or (before.w in lx.STEP and gap.word_back(2) in SIZES)
     )

@@ -33,6 +33,7 @@ PHRASES = tuple(
     for p in (
         "you know|sort of|kind of|i mean|there we go|there you go|here we go|like this|like that|like so|just like that|just like this"
         "|nice and slow|nice and slowly|nice and easy|nice and gently|nice and soft|nice and gentle|that's it|that's good|that's lovely"
+        "|isn't it|aren't you|aren't we|aren't they|doesn't it|don't you|won't it|haven't you"
         "|if that makes sense|if you like|if you will|if you want|as it were|so to speak|at the same time|in one go|as well"
         "|okay good|okay great|very good|well done|all together|altogether now|one more time|once again|once more|take your time|no rush|no hurry"
         "|what i do is|what we do is|what you do is|what i'm doing is|what happens is|the thing is|as i said|as before"

@@ -127,6 +127,8 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
     """ "Right toes in", "left heel to the corner", "toes up"."""
     words = p.words()
     if noun is None:
+        if {"let", "it", "down"} <= words and memory.lifted:
+            return "step"
         brief = (
             p.last - p.first == 2
             and p.side(p.first)
@@ -287,6 +289,10 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         and any(p.before(i, 3) & {"on", "onto"} for i in p.where(TOES, BALLS))
     ):
         return "lift"
+    if p.w(noun) in HEELS and p.verb_in(("slide", "slides")) and words & ROUND and not words & {"in", "beside"}:
+        return "pivot"
+    if p.w(noun) in TOES and p.verb_in(GOES) and "with" in words and words & {"you", "it", "us", "me"}:
+        return "pivot"
     away = p.verb_in(("come", "comes")) and words & {"away", "off"} and p.w(noun) in TIPS
     if away or ("up" in words and p.w(noun) in TIPS) or (words & {"off", "away"} and words & {"floor", "ground"}):
         return "lift"
@@ -308,8 +314,6 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
     lowered = p.verb_in(("lower", "lowers", "drop", "drops")) and p.w(noun) == "heel"
     if lowered and memory.moved is None and not p.sides():
         return None
-    if p.w(noun) in HEELS and p.verb_in(("slide", "slides")) and words & ROUND and not words & {"in", "beside"}:
-        return "pivot"
     if p.w(noun) in HEELS and p.verb_in(("pull", "pulls")) and "out" in words:
         return "pivot"
     if p.w(noun) in ("knee", "knees") and words & {"through", "high"}:

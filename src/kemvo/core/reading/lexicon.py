@@ -187,6 +187,6 @@ MISHEARD_NAMES: dict[str, str] = {
     "crowd": "cloud", "crowds": "cloud", "monk": "monkey", "monkeys": "monkey", "munky": "monkey", "spare": "sparrow", "sparrows": "sparrow",
     "pet": "pat", "rooster's": "rooster", "fare": "fair", "lady's": "lady", "ladies": "lady", "neddle": "needle",
     "kneedle": "needle", "shuttles": "shuttle", "nee": "knee", "need": "knee", "rush": "brush", "brushed": "brush", "pulls": "pulse",
-    "wheel": "whip", "web": "whip", "hence": "hand", "hens": "hand", "pad": "pat",
+    "wheel": "whip", "web": "whip", "hence": "hand", "hens": "hand", "pad": "pat", "rays": "raise", "race": "raise", "ne": "knee",
 }  # fmt: skip
 """What recognisers hear for words of postures' names."""

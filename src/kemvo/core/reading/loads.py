@@ -36,6 +36,10 @@ SETTLING = lx.SHIFT | lx.STAND | lx.SIT_BACK | frozenset({"sink", "sinks", "sett
 NOT_A_LEG = lx.HAND | {"corner", "angle", "wall", "diagonal"}
 
 
+DRIFT = frozenset("drift float lean tip sway".split())
+OVER_IT = (["over", "it"], ["across", "it"], ["over", "that"], ["onto", "it"])
+
+
 def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
     """The shift of weight a clause tells, if any."""
     words = p.words()
@@ -50,7 +54,8 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
         memory.named = None
         yield p.fact("shift", p.where(("weight",), EVEN, EVEN_PARTS), side="both", share=50)
         return
-    found = _receiver(p, memory, told)
+    over_it = p.verb_in(GO) and not p.where(lx.HAND, lx.FOOT) and p.in_order()[p.verb + 1 - p.first :] in OVER_IT
+    found = (memory.moved or memory.named, p.last - 1) if over_it else _receiver(p, memory, told)
     if found:
         side, at = found
         memory.named = side or memory.named
@@ -110,7 +115,9 @@ def _onto_a_leg(p: Piece) -> int | None:
 
 WE_ARE = frozenset({"i'm", "you're", "we're"})
 RISE = frozenset({"rise", "rises"})
-ON_A_LEG = frozenset("i'm you're we're so and when while once as now all most of it's more on the your my back again still leg side".split())
+ON_A_LEG = frozenset(
+    "i'm you're we're so and when while once as now all most of it's more on the your my back again still leg side".split()
+)
 """ "Now you're on the right"."""
 
 ONTO = frozenset({"to", "into", "onto", "on", "over", "through"})
@@ -218,6 +225,10 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
         return p.side(p.sides()[0]), p.sides()[0]
     if bare or (again and p.words() & {"forward", "back", "onto", "into"}):
         return p.side(p.sides()[0]), p.sides()[0]
+    named = p.sides()
+    drifts = p.verb_in(DRIFT) and p.w(p.verb - 1) in SAME_ONE and p.w(p.verb + 1) in TOWARDS | {"left", "right"}
+    if drifts and len(named) == 1 and not p.where(lx.FOOT_OR_HAND) and named[0] == p.last - 1:
+        return p.side(named[0]), named[0]
     if not (told or p.verb_in(lx.SHIFT, lx.SINK, lx.STAND)) or (_hand_leads(p) and not told):
         return None
     for i in p.where(lx.INTO):
@@ -229,7 +240,6 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
         for i in p.sides():
             if p.before(i) & {"off", *(("from",) if told else ())} or {"out", "of"} <= p.before(i, 3):
                 return OTHER_SIDE[p.side(i) or "L"], i
-    named = p.sides()
     sits = named and p.verb_in(lx.SIT_BACK) and named[0] == p.verb + 2 and p.w(p.verb + 1) in GOING
     if sits and (named[0] == p.last - 1 or p.w(named[0] + 1) not in NOT_A_LEG):
         return p.side(named[0]), named[0]
@@ -327,7 +337,8 @@ def _filled(p: Piece, memory: Memory) -> tuple[Side | None, int] | None:
     made = full and p.words() & {"make", "makes"} and p.words() & {"it", "leg"}
     if (loaded or made) and not p.sides():
         return (memory.moved if "it" in p.words() else None), p.verb if p.verb >= 0 else full[0]
-    bears = p.words() & {"load", "weight"} and p.verb_in(lx.BEARING) and any(i < p.verb for i in p.where(lx.FOOT))
+    bearing = p.where(lx.BEARING) if p.words() & {"load", "weight", "you"} else []
+    bears = bearing and any(i < bearing[0] for i in p.where(lx.FOOT))
     if p.hand_first() or not p.sides() or not (p.verb_in(lx.FILL) or states or bears):
         return None
     return p.side(p.sides()[0]), p.sides()[0]

@@ -14,7 +14,7 @@ from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.tokens import Token
 from kemvo.core.values import Side
 
-SMALL = frozenset("the a an and to of with on in at its his her your for into".split())
+SMALL = frozenset("the a an and to of with on in at its it's his her your for into".split())
 """Words that names are compared without."""
 
 ALIKE_FROM = 88.0
@@ -46,7 +46,7 @@ NEVER_MISHEARD = (
 )  # fmt: skip
 """Words that stand for themselves: no misheard word of a name."""
 
-INTRODUCING = frozenset("called named is that's it's was posture for into do does doing from name after before".split())
+INTRODUCING = frozenset("called named is that's it's was posture for into do does doing from name after before with".split())
 """A name may come after these: "this is called push"."""
 
 WHO = frozenset({"i", "we", "you", "i'm", "we're", "you're"})
@@ -179,7 +179,9 @@ class NameIndex:
         if not (introduced or numbered) or (led and not tokens[last - 1].comma):
             return False
         own_side = after.side is not None and (after.hard or after.comma)
-        return tokens[last - 1].comma or own_side or after.w in WHO or (after.w in lx.ACTS and after.w not in lx.STEP_WAYS)
+        return (
+            tokens[last - 1].comma or own_side or after.w in WHO or after.w == "again" or (after.w in lx.ACTS and after.w not in lx.STEP_WAYS)
+        )
 
     def _likeliest(self, parts: tuple[str, ...]) -> str | None:
         """The key of the name most like these words, if it is like enough and shares words (or what sounds so)."""
@@ -221,7 +223,13 @@ def _with_side(m: NameMatch, tokens: Sequence[Token]) -> NameMatch:
         at += 1
     if at < len(tokens) and tokens[at].side and not tokens[at - 1].hard:
         followed = tokens[at + 1].w if at + 1 < len(tokens) and not tokens[at].hard else ""
-        free = at == m.last or tokens[at - 2].w in ("on", "to") or tokens[at].hard or tokens[at].comma or followed in lx.CONNECT | {"side", ""}
+        free = (
+            at == m.last
+            or tokens[at - 2].w in ("on", "to")
+            or tokens[at].hard
+            or tokens[at].comma
+            or followed in lx.CONNECT | {"side", ""}
+        )
         if free and followed not in lx.FOOT_OR_HAND and not (at > m.last and tokens[m.last - 1].comma):
             return m._replace(side=tokens[at].side, last=at + 1)
     before = tokens[m.first - 1] if m.first else None
@@ -234,7 +242,7 @@ def _with_side(m: NameMatch, tokens: Sequence[Token]) -> NameMatch:
 def _pinyin_side(tokens: Sequence[Token], first: int, last: int, key: str) -> Side | None:
     """ "You deng jiao", "zuo xia shi": right and left. "You" is a word of English too; it counts where pinyin follows."""
     said = {t.w for t in tokens[max(0, first - 1) : last]}
-    if " " not in key or not all(PINYIN.fullmatch(w) for w in key.split()) or PINYIN_SIDES <= said:
+    if " " not in key or not all(PINYIN.fullmatch(w) for w in key.split()) or said >= PINYIN_SIDES:
         return None
     return "L" if "zuo" in said else "R" if "you" in said else None
 

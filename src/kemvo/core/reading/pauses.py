@@ -54,6 +54,10 @@ EVERYWHERE = "any *"
 """The sign that is everywhere."""
 
 
+KIND_OF_STEP = frozenset("follow half cross small little big long short empty".split())
+""" "A follow | step"."""
+
+
 def with_pauses(tokens: Sequence[Token], text: str) -> Sequence[Token]:
     """The tokens of a text, with a comma where a pause is likely in stretches that have no punctuation of their own."""
     long = LONG_WRITTEN if WRITTEN.search(text) else LONG
@@ -85,6 +89,7 @@ def _goes_on(tokens: Sequence[Token], i: int) -> bool:
         or w in lx.UNENDING
         or w in lx.NEGATION
         or after == "with"
+        or (w in KIND_OF_STEP and after in lx.STEP)
         or shared
         or (after == "close" and tokens[i + 1 : i + 3][-1].w == "to")
     )

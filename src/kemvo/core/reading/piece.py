@@ -11,7 +11,6 @@ from kemvo.core.reading.facts import Fact, FactKind
 from kemvo.core.reading.tokens import Token
 from kemvo.core.values import Side
 
-
 SAME_ONE = frozenset({"and", "then", "now", ""})
 """ "The left foot pivots, then lifts": the same foot."""
 

@@ -81,7 +81,9 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
     kept = {"side": f.side or last.side, "on": f.on or last.on}
     gone = (None, f.model_copy(update=kept))
     if f.kind != last.kind:
-        begun = INTO_A_KICK.fullmatch(between) or (between.split() == ["and"] and text[last.start :].startswith("extend"))
+        begun = INTO_A_KICK.fullmatch(between) or (
+            between.split() == ["and"] and text[last.start :].startswith("extend")
+        )
         return gone if last.kind == "step" and begun else (last, f)
     since = set(between.split()) | set(text[f.start : f.start + 3].lower().split())
     if f.kind == "shift" and last.side is None and f.share is not None and "." not in between and "so" in since:

@@ -53,6 +53,10 @@ def tokens_of(text: str) -> list[Token]:
     return out
 
 
+WAITS_TO = frozenset("left right forward forwards back over across".split())
+""" "Wait left": the weight, unless "wait right there"."""
+
+
 def _put_right(raw: list[str], joined: Callable[[int], bool]) -> list[str]:
     """The words as they are meant. `joined`: whether the word at an index goes on into the next without a stop."""
     words = list(raw)
@@ -69,6 +73,7 @@ def _put_right(raw: list[str], joined: Callable[[int], bool]) -> list[str]:
             or (after == "back" and raw[i + 2 : i + 3] != [] and raw[i + 2] in ("on", "in", "into", "onto", "to"))
             or (after == "is" and raw[i + 2 : i + 3] != [] and raw[i + 2] in ("on", "in", "all", "even"))
             or (after in ("in", "on", "to") and not LEGS.isdisjoint(raw[i + 2 : i + 5]))
+            or (after in WAITS_TO and raw[i + 2 : i + 3] not in (["there"], ["here"], ["for"], ["until"], ["now"]))
             or after in ("onto", "into", "even", "evenly", "goes", "follows", "shifts", "moves", "transfers")
         ):
             words[i] = "weight"
