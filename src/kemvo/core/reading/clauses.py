@@ -54,6 +54,8 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         instead = tokens[first].w == "or" and (first == 0 or tokens[first - 1].hard)
         habit = tokens[first].w in HABIT and tokens[min(first + 1, last - 1)].w == "time"
         maybe = words & lx.UNREAL
+        if maybe == {"would"} and {"where", "be"} <= words:
+            maybe = frozenset()  # "to where eleven would be"
         asked = any(t.w in ASKING and n.w in ("we", "you", "i") for t, n in pairwise(tokens[first : max(first, said)]))
         taught = ("how", "to") in pairwise(t.w for t in tokens[first:said])
         purpose = tokens[first].w == "to" and verb == first + 1 and (first == 0 or tokens[first - 1].hard)

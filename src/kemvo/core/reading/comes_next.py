@@ -81,7 +81,7 @@ def weight_follows(gap: Gap) -> bool:
     here = (w == "weight" and before.w not in ("the", "your", "my", "all", "of", "more")) or (
         w in ("the", "your", "all") and gap.after == "weight"
     )
-    if not here or not gap.piece:
+    if not here or not gap.piece or (before.w in ("up", "out") and gap.word_back(2) == "even"):
         return False
     at = gap.i if w == "weight" else gap.i + 1
     goes = next_word(gap.tokens, at) in lx.WEIGHT_GOES
@@ -126,7 +126,7 @@ def foot_acts(gap: Gap) -> bool:
     k = at + 2
     if _ended(gap, k, at):
         return True
-    acted = verbs[i - 1] and second not in UPPER
+    acted = verbs[i - 1] and second not in UPPER and second not in ("half", "follow")
     if before.w in STOOD_BY or acted or not _complete(gap):
         return False
     third = len(gap.piece) > 1

@@ -77,11 +77,19 @@ def _after_comma(g: Gap) -> Decision:
     """ "Step back, lift the right toes"; but "step, left foot" and "step out, left foot" go on."""
     if not g.before.comma:
         return None
+    if g.w == "to" and g.says(lx.TURN) and not g.names_side() and _only_side(g):
+        return False  # "turn with it, to the left"
     if g.has_verb:
         begins = not only_names_foot(g) or (speaks_of_other(g) and not appended(g))
     else:
         begins = speaks_of_other(g) or bare_shift_before(g) or weight_then_foot(g) or whole_without_verb(g)
     return begins or g.piece[0].w in ASIDE or g.says(lx.UNREAL) or None
+
+
+def _only_side(g: Gap) -> bool:
+    """ "To the left", and nothing else."""
+    at = g.i + 1 + (g.after in ARTICLES)
+    return at < len(g.tokens) and g.tokens[at].side is not None and (g.tokens[at].hard or g.tokens[at].comma)
 
 
 def _and_goes_on(g: Gap) -> Decision:
@@ -224,7 +232,7 @@ def _toes(g: Gap) -> Decision:
         return True
     if g.after == "up" and g.before.w in ("out", "forward", "back") and g.word_back(2) in lx.FOOT and g.told():
         return True
-    way = g.has_verb and g.after in lx.IN_OR_OUT and g.before.w in ("back", "forward", "through")
+    way = g.has_verb and (g.after in lx.IN_OR_OUT or g.after == "up") and g.before.w in ("back", "forward", "through")
     return True if way and g.word_back(2) not in ARTICLES else None
 
 

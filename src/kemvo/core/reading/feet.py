@@ -166,6 +166,7 @@ def _only_adds(p: Piece, noun: int | None, memory: Memory) -> bool:
     if p.verb_in(BRING) and noun is None and "it" in words:
         return "back" not in words
     ways = {lx.STEP_WAYS[w] for w in words if w in lx.STEP_WAYS} - {"down"}
+    ways |= {"corner"} if "o'clock" in words else set()
     if p.verb_in(lx.STEP) and noun is not None and p.w(noun) in TIPS and not ways and "with" not in words:
         return True
     if p.verb_in(PUT) and "flat" in words and not ways:

@@ -183,7 +183,7 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
     if noun is None:
         again = p.words() & {"it", "them"} and degrees is not None
         toes = memory.noun in TOES and (degrees is not None or p.sides())
-        if p.w(p.verb + 1) == "them" and (ways or toes):
+        if "them" in (p.w(p.verb + 1), p.w(p.verb - 1)) and (ways or toes):
             return "pivot"
         told = memory.noun or (p.w(p.verb + 1) == "it" and p.w(p.verb + 2) in lx.IN_OR_OUT)
         return "pivot" if (ways or again) and told and not p.sides() else None
@@ -234,6 +234,7 @@ def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
             and not (p.verb_in(RAISE) and p.w(p.verb + 1) == "up")
         )
         again = again or (p.verb_in(("pick", "picks")) and p.w(p.verb + 1) == "it")
+        again = again or (p.verb_word() == "lift" and p.w(p.verb + 1) == "it" and p.w(p.verb - 1) in SAME_ONE)
         return "lift" if again and not p.where(lx.HAND) else None
     if p.before(noun, 3) & {"on", "onto", "into", "through"}:
         on_toes = p.verb_in(("rise", "rises")) and p.w(noun) in TOES | BALLS
@@ -304,6 +305,8 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         and p.w(noun) == "foot"
         and not words & {"forward", "back", "out", "in", "down"}
     ):
+        return None
+    if "whole" in words and p.w(noun) == "foot" and p.verb_in(DROP, PUT) and not p.sides():
         return None
     if p.w(noun) in TOES and p.w(noun + 1) == "pulled":
         return None

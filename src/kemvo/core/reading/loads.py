@@ -135,7 +135,7 @@ def takes_weight(p: Piece) -> bool:
     return p.verb >= 0 and p.w(k) == "weight"
 
 
-INTO_IT = frozenset("and then now so go onto into it that again we're".split())
+INTO_IT = frozenset("and then now so go onto into it that again we're the leg forward back on to over".split())
 """ "And into it"."""
 
 FORWARD_WITH = frozenset("and then now forward back with into for a the push press".split())
@@ -158,7 +158,7 @@ def _settles_even(p: Piece, memory: Memory) -> bool:
         and not p.hand_first()
     )
     centred = p.verb_in(lx.SHIFT) and "between" in words and p.where(lx.FOOT) and not p.sides()
-    middle = not words.isdisjoint(("centre", "center", "middle")) and not memory.turned
+    middle = not words.isdisjoint(("centre", "center", "middle", "neutral")) and not memory.turned
     home = middle and ((p.verb_in(GO) and "back" in words) or p.verb_in(("return", "returns")))
     home = home and not p.where(lx.HAND, lx.TRUNK, lx.FOOT)
     sunk = p.verb_in(lx.SIT_BACK, ("ground", "root")) and words & {"evenly", "equally"} and not p.where(lx.HAND)
@@ -171,7 +171,7 @@ def _settles_even(p: Piece, memory: Memory) -> bool:
     same = bool((memory.weighed and "it's" in words) or (memory.weight and it_is))
     same = same and not (words.isdisjoint(EVEN) or words.isdisjoint(lx.FOOT | {"both", "even", "equal", "middle"}))
     even = bool(same) or bool(words & WE_ARE and words & {"even", "equal"} and not p.where(lx.HAND))
-    shared = {"same", "weight"} <= words and words & {"both", "two"}
+    shared = {"same", "weight"} <= words and words & {"both", "two"} and words.isdisjoint({"thirds", "third"})
     shared = shared or ({"load", "both"} <= words and words & EVEN)
     alone = words - TO_THE in ({"centre"}, {"center"}, {"even", "up"}, {"even", "out"}, {"even"}, {"middle"})
     return bool(
@@ -225,6 +225,9 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
         return p.side(p.sides()[0]), p.sides()[0]
     if bare or (again and p.words() & {"forward", "back", "onto", "into"}):
         return p.side(p.sides()[0]), p.sides()[0]
+    comes = p.verb_in(("comes", "goes")) and any(i < p.verb for i in p.where(("foot", "leg")))
+    if comes and not told:
+        return None  # "the left foot comes to it"
     named = p.sides()
     drifts = p.verb_in(DRIFT) and p.w(p.verb - 1) in SAME_ONE and p.w(p.verb + 1) in TOWARDS | {"left", "right"}
     if drifts and len(named) == 1 and not p.where(lx.FOOT_OR_HAND) and named[0] == p.last - 1:
@@ -357,7 +360,7 @@ def _somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         return None
     if p.verb < 0 or p.verb_word() == "go":
         pushed = words <= FORWARD_WITH and words & PUSH and words & {"forward", "back"} and words & {"with", "into"}
-        if pushed or (words <= INTO_IT and words & {"into", "onto"} and "it" in words):
+        if pushed or (words <= INTO_IT and (words & {"into", "onto"} or {"on", "to"} <= words) and words & {"it", "leg"}):
             return p.first
     if p.verb_in(("roll", "rolls")) and "weight" not in words:
         onward = p.w(p.verb + 1) in FORWARD or (p.w(p.verb + 1) == "back" and p.verb + 2 == p.last)

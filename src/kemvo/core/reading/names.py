@@ -103,7 +103,7 @@ class NameIndex:
             for w in key.split():
                 self._by_word.setdefault(w, set()).add(key)
         self._vocabulary = sorted(self._by_word)
-        self._by_sound = {metaphone(w): w for w in reversed(self._vocabulary) if len(w) > 3}
+        self._by_sound = {metaphone(w): w for w in reversed(self._vocabulary) if len(metaphone(w)) > 2}
         self._meant: dict[str, str] = {}
         self._likely: dict[tuple[str, ...], str | None] = {}
 
@@ -163,6 +163,9 @@ class NameIndex:
 
     def _may_stand(self, tokens: Sequence[Token], first: int, last: int, key: str, in_row: bool) -> bool:
         """A name of plain words is a name only where it stands by itself or is introduced as one."""
+        free = last == len(tokens) or tokens[last - 1].hard or tokens[last - 1].comma
+        if key == "cross hand" and free and last == first + 2:
+            return True
         led = _stem(tokens[first].w) in VERB_LED and tokens[first + 1 : last] and tokens[first + 1].w in ("the", "your")
         if key not in self._plain and not led:
             return True
@@ -235,8 +238,9 @@ def _with_side(m: NameMatch, tokens: Sequence[Token]) -> NameMatch:
     before = tokens[m.first - 1] if m.first else None
     if before is None or before.side is None or before.hard or before.comma:
         return m
-    led = {t.w for t in tokens[max(0, m.first - 3) : m.first - 1] if not t.hard}
-    return m if led & PLACES else m._replace(side=before.side, first=m.first - 1)
+    led = [t.w for t in tokens[max(0, m.first - 3) : m.first - 1] if not t.hard]
+    acts = bool(led) and (led[-1] in lx.ACTS or led[-1] in lx.STEP_WAYS)  # "step left, brush knee"
+    return m if acts or PLACES & set(led) else m._replace(side=before.side, first=m.first - 1)
 
 
 def _pinyin_side(tokens: Sequence[Token], first: int, last: int, key: str) -> Side | None:

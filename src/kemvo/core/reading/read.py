@@ -98,6 +98,8 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
         return last, f
     if f.kind == "shift" and f.side == last.side == "both" and "." not in between:
         return last, None
+    if f.kind == "shift" and f.side is not None and f.side == last.side and between.split() in JUST_ONTO:
+        return last, None
     if f.kind == "hold":
         longer = f.ms is not None or f.counts is not None
         return (last, None) if not longer else (None, f) if last.ms is None and last.counts is None else (last, f)
@@ -121,6 +123,9 @@ def _bare(f: Fact) -> bool:
 
 INTO_A_KICK = re.compile(r"\s(?:in|into|for|with)\s+(?:a|your|the)\s+(?:\w+\s+)?")
 """ "Extend the left heel in a gentle kick": a kick."""
+
+JUST_ONTO = ([",", "onto", "the"], [",", "into", "the"], [",", "to", "the"], ["onto", "the"], ["into", "the"], ["foot,", "onto", "the"], ["leg,", "onto", "the"], ["leg", "onto", "the"], ["foot", "onto", "the"], ["and", "onto", "the"])
+""" "Off the left foot, onto the right": one shift."""
 
 UNTIL = frozenset({"until", "till"})
 """ "Turn right until you face the door": one turn."""

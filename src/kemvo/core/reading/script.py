@@ -58,8 +58,32 @@ def read_script(entries: Sequence[ScriptEntry], names: NameIndex | None = None) 
             end += 1
         out += _read_together(entries[at:end], names, cut)
         at = end
-    return out
+    return _kicks_told(out)
 
+
+def _kicks_told(read: list[ReadEntry]) -> list[ReadEntry]:
+    """Where most entries tell movements, "kick with the right heel" does too: it is a kick, and no posture's name.
+    A number before it, or a heading, says that it is a name all the same."""
+    told = [r for r in read if r.facts]
+    names = sum(any(f.kind == "posture" for f in r.facts) for r in told)
+    if names > MOSTLY_NAMES * len(told):
+        return read
+    return [r._replace(facts=_without_kick_names(r)) for r in read]
+
+
+def _without_kick_names(r: ReadEntry) -> list[Fact]:
+    if r.entry.heading or r.entry.given or r.entry.text.lstrip()[:1].isdigit():
+        return r.facts
+    kicks = [f for f in r.facts if f.kind == "kick"]
+    return [
+        f
+        for f in r.facts
+        if f.kind != "posture" or not any(k.start < f.end and f.start < k.end for k in kicks)
+    ]
+
+
+MOSTLY_NAMES = 0.4
+"""From this share of entries that name a posture on, a text is a list of names (own choice)."""
 
 SELDOM = 0.25
 """Up to this share of captions that end within a sentence, captions count as cut at its end (own choice)."""
