@@ -360,7 +360,9 @@ def _somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         return None
     if p.verb < 0 or p.verb_word() == "go":
         pushed = words <= FORWARD_WITH and words & PUSH and words & {"forward", "back"} and words & {"with", "into"}
-        if pushed or (words <= INTO_IT and (words & {"into", "onto"} or {"on", "to"} <= words) and words & {"it", "leg"}):
+        if pushed or (
+            words <= INTO_IT and (words & {"into", "onto"} or {"on", "to"} <= words) and words & {"it", "leg"}
+        ):
             return p.first
     if p.verb_in(("roll", "rolls")) and "weight" not in words:
         onward = p.w(p.verb + 1) in FORWARD or (p.w(p.verb + 1) == "back" and p.verb + 2 == p.last)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from itertools import chain
 from typing import NamedTuple
 
@@ -46,7 +46,9 @@ NEVER_MISHEARD = (
 )  # fmt: skip
 """Words that stand for themselves: no misheard word of a name."""
 
-INTRODUCING = frozenset("called named is that's it's was posture for into do does doing from name after before with".split())
+INTRODUCING = frozenset(
+    "called named is that's it's was posture for into do does doing from name after before with".split()
+)
 """A name may come after these: "this is called push"."""
 
 WHO = frozenset({"i", "we", "you", "i'm", "we're", "you're"})
@@ -81,6 +83,15 @@ class NameMatch(NamedTuple):
     consumes: bool
 
 
+class _Known(NamedTuple):
+    """What a word can be in a name: its stem (nothing if it does not count), whether it can begin one, and whether it
+    tells one from plain instruction."""
+
+    stem: str
+    begins: bool
+    tells: bool
+
+
 class NameIndex:
     """All names of all postures, ready to be found in texts."""
 
@@ -104,6 +115,8 @@ class NameIndex:
                 self._by_word.setdefault(w, set()).add(key)
         self._vocabulary = sorted(self._by_word)
         self._by_sound = {metaphone(w): w for w in reversed(self._vocabulary) if len(metaphone(w)) > 2}
+        self._begun = {" ".join(words[:n]) for words in map(str.split, self._exact) for n in range(1, len(words))}
+        self._words: dict[str, _Known] = {}
         self._meant: dict[str, str] = {}
         self._likely: dict[tuple[str, ...], str | None] = {}
 
@@ -140,26 +153,62 @@ class NameIndex:
     def _at(self, tokens: Sequence[Token], i: int, in_row: bool) -> NameMatch | None:
         """The name that begins at a word. `in_row`: right after another name."""
         first = tokens[i]
-        if first.side or first.w in SMALL or self._nearest(_stem(first.w)) not in self._by_word:
+        if first.side or not self._known(first.w).begins:
             return None
-        parts: list[str] = []
-        windows: list[tuple[int, tuple[str, ...]]] = []
-        for last in range(i + 1, min(i + LONGEST, len(tokens)) + 1):
-            t = tokens[last - 1]
-            if not (t.side or t.w in SMALL or t.w.isdigit()):
-                parts.append(_stem(t.w))
-                windows.append((last, tuple(parts)))
-            if t.hard:
-                break
-        exact = ((last, " ".join(words)) for last, words in reversed(windows))
-        # A name that is only alike has no side in its middle ("brush with the right, push").
-        sided = next((k for k in range(i + 1, len(tokens)) if tokens[k].side), len(tokens))
-        alike = ((last, self._likeliest(words)) for last, words in reversed(windows) if last <= sided + 1)
-        for last, key in chain((e for e in exact if e[1] in self._exact), alike):
+        end = next(
+            (k + 1 for k in range(i, min(i + LONGEST, len(tokens))) if tokens[k].hard), min(i + LONGEST, len(tokens))
+        )
+        exact = self._exact_from(tokens, i, end)
+        alike: Iterable[tuple[int, str | None]] = ()
+        if any(self._known(tokens[k].w).tells for k in range(i, end)):
+            # A name that is only alike has no side in its middle ("brush with the right, push").
+            sided = next((k for k in range(i + 1, end) if tokens[k].side), end)
+            alike = self._alike_from(tokens, i, min(end, sided + 1))
+        for last, key in chain(exact, alike):
             if key and self._may_stand(tokens, i, last, key, in_row):
                 side = next((t.side for t in tokens[i:last] if t.side), None) or _pinyin_side(tokens, i, last, key)
                 return NameMatch(self._exact[key], side, i, last, "kick" not in key)
         return None
+
+    def _exact_from(self, tokens: Sequence[Token], i: int, end: int) -> list[tuple[int, str]]:
+        """The names that stand word for word from i on, the longest first: where each ends, and its key."""
+        said, found = "", []
+        for last in range(i + 1, end + 1):
+            part = self._part(tokens[last - 1])
+            if part:
+                said = f"{said} {part}" if said else part
+                if said in self._exact:
+                    found.append((last, said))
+                elif said not in self._begun:
+                    break
+        return found[::-1]
+
+    def _alike_from(self, tokens: Sequence[Token], i: int, end: int) -> Iterator[tuple[int, str | None]]:
+        """The names that are like the words from i on, the longest first: where each ends, and its key."""
+        parts: list[str] = []
+        windows: list[tuple[int, int]] = []
+        for last in range(i + 1, end + 1):
+            part = self._part(tokens[last - 1])
+            if part:
+                parts.append(part)
+                windows.append((last, len(parts)))
+        return ((last, self._likeliest(tuple(parts[:n]))) for last, n in reversed(windows))
+
+    def _part(self, t: Token) -> str:
+        """A word as names are compared by it; nothing, if it does not count."""
+        return "" if t.side else self._known(t.w).stem
+
+    def _known(self, w: str) -> _Known:
+        """What a word can be in a name."""
+        known = self._words.get(w)
+        if known is None:
+            counts = not (w in SMALL or w.isdigit())
+            near = self._nearest(_stem(w)) if counts else ""
+            known = _Known(
+                _stem(w) if counts else "", near in self._by_word, near in self._by_word and near not in PLAIN
+            )
+            self._words[w] = known
+        return known
 
     def _may_stand(self, tokens: Sequence[Token], first: int, last: int, key: str, in_row: bool) -> bool:
         """A name of plain words is a name only where it stands by itself or is introduced as one."""
@@ -183,7 +232,11 @@ class NameIndex:
             return False
         own_side = after.side is not None and (after.hard or after.comma)
         return (
-            tokens[last - 1].comma or own_side or after.w in WHO or after.w == "again" or (after.w in lx.ACTS and after.w not in lx.STEP_WAYS)
+            tokens[last - 1].comma
+            or own_side
+            or after.w in WHO
+            or after.w == "again"
+            or (after.w in lx.ACTS and after.w not in lx.STEP_WAYS)
         )
 
     def _likeliest(self, parts: tuple[str, ...]) -> str | None:

@@ -124,7 +124,18 @@ def _bare(f: Fact) -> bool:
 INTO_A_KICK = re.compile(r"\s(?:in|into|for|with)\s+(?:a|your|the)\s+(?:\w+\s+)?")
 """ "Extend the left heel in a gentle kick": a kick."""
 
-JUST_ONTO = ([",", "onto", "the"], [",", "into", "the"], [",", "to", "the"], ["onto", "the"], ["into", "the"], ["foot,", "onto", "the"], ["leg,", "onto", "the"], ["leg", "onto", "the"], ["foot", "onto", "the"], ["and", "onto", "the"])
+JUST_ONTO = (
+    [",", "onto", "the"],
+    [",", "into", "the"],
+    [",", "to", "the"],
+    ["onto", "the"],
+    ["into", "the"],
+    ["foot,", "onto", "the"],
+    ["leg,", "onto", "the"],
+    ["leg", "onto", "the"],
+    ["foot", "onto", "the"],
+    ["and", "onto", "the"],
+)
 """ "Off the left foot, onto the right": one shift."""
 
 UNTIL = frozenset({"until", "till"})

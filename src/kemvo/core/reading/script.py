@@ -75,11 +75,7 @@ def _without_kick_names(r: ReadEntry) -> list[Fact]:
     if r.entry.heading or r.entry.given or r.entry.text.lstrip()[:1].isdigit():
         return r.facts
     kicks = [f for f in r.facts if f.kind == "kick"]
-    return [
-        f
-        for f in r.facts
-        if f.kind != "posture" or not any(k.start < f.end and f.start < k.end for k in kicks)
-    ]
+    return [f for f in r.facts if f.kind != "posture" or not any(k.start < f.end and f.start < k.end for k in kicks)]
 
 
 MOSTLY_NAMES = 0.4
