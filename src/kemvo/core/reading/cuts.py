@@ -93,10 +93,20 @@ def _only_side(g: Gap) -> bool:
 
 
 def _and_goes_on(g: Gap) -> Decision:
-    """ "Turn and look over the right shoulder"; "half and half"; "one hundred and eighty"."""
+    """ "Turn and look over the right shoulder"; "half and half"; "one hundred and eighty"; "the right knee and the right
+    hand rise"."""
     look = g.after == "look" and g.before.w in lx.TURN
     halves = g.before.w == g.after == "half"
-    return False if look or halves or (g.before.w == "hundred" and g.after in lx.NUMBERS) else None
+    hand = g.tokens[g.i + 2].w if g.i + 2 < len(g.tokens) and g.tokens[g.i + 1].side else g.after
+    both = g.before.w in lx.FOOT and hand in lx.HAND and not g.has_verb and len(g.piece) <= 3
+    return (
+        False
+        if look
+        or halves
+        or (both and any(g.verbs[g.i + 3 : g.i + 4]))
+        or (g.before.w == "hundred" and g.after in lx.NUMBERS)
+        else None
+    )
 
 
 def _again_to(g: Gap) -> Decision:

@@ -18,7 +18,18 @@ from kemvo.core.reading.foot_way import (
     touch_of,
     way_of,
 )
-from kemvo.core.reading.foot_words import BRING, FOLLOWS, MERELY_MOVES, NEAR, POINTING, PUT, TIPS, TOES, TOUCHES
+from kemvo.core.reading.foot_words import (
+    BRING,
+    FOLLOWS,
+    MERELY_MOVES,
+    NEAR,
+    POINTING,
+    PUT,
+    RESTING,
+    TIPS,
+    TOES,
+    TOUCHES,
+)
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import angle, distance, share
 
@@ -161,6 +172,8 @@ def _only_adds(p: Piece, noun: int | None, memory: Memory) -> bool:
     own = [
         i for i in p.sides() if not stands_by(p, i) and not (how and "to" in p.before(i) and p.w(i + 1) not in lx.FOOT)
     ]
+    if memory.stepped and p.verb_in(RESTING) and p.w(p.first) in ("so", "with") and not own:
+        return True  # "so the toes rest by the instep"
     if own or words & {"other", "both", "together", "then"}:
         return False
     if p.verb_in(BRING) and noun is None and "it" in words:

@@ -79,8 +79,19 @@ ABOUT_TO = {"going": 2, "gonna": 1, "want": 2, "wanna": 1, "need": 2, "have": 2,
 COUNTS = frozenset("one two three four five six seven eight".split())
 DONE_ON_A_COUNT = lx.ACTS | {"weight", "inhale", "exhale", "breathe", "hold"}
 
+NUMBERED = frozenset("movement movements part count position number section exercise posture".split())
+""" "Movement three: …"."""
+
 WORTH_A_LOOK = (
-    WORDS | set(BY_FIRST) | set(GERUNDS) | POINTING | PRAISE | set(ABOUT_TO) | {"hand", "one", "ball"} | COUNTS
+    NUMBERED
+    | WORDS
+    | set(BY_FIRST)
+    | set(GERUNDS)
+    | POINTING
+    | PRAISE
+    | set(ABOUT_TO)
+    | {"hand", "one", "ball"}
+    | COUNTS
 )
 
 
@@ -194,6 +205,8 @@ def _filler(tokens: Sequence[Token], i: int) -> int:
     w = tokens[i].w
     if w in WORDS:
         return 1
+    if w in NUMBERED and (i == 0 or tokens[i - 1].hard) and i + 1 < len(tokens) and tokens[i + 1].comma:
+        return 2 if tokens[i + 1].w in lx.NUMBERS or tokens[i + 1].w.isdigit() else 0
     n = 0 if i and tokens[i - 1].w in lx.NEGATION else ABOUT_TO.get(w, 0)
     if (
         w == "hand"

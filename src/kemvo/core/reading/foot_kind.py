@@ -38,6 +38,7 @@ from kemvo.core.reading.piece import SAME_ONE, Memory, Piece
 from kemvo.core.reading.quantities import angle
 from kemvo.core.reading.told_before import is_bare_shift
 
+PRESS = frozenset({"press", "presses", "pressing"})
 KNEES_ONLY = frozenset("lower lowers drop drops follows extend extends go goes".split())
 """ "The knees go soft": no step."""
 
@@ -52,6 +53,8 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         return None if is_bare_shift(p.tokens, p.first, p.last) else _kind_without_verb(p, noun, memory)
     if p.verb_in(("swing", "swings")) and noun is None and "it" in p.words() and memory.moved:
         return "step"
+    if noun is not None and p.w(noun) in HEELS and p.verb_in(PRESS) and p.words() & ROUND:
+        return "pivot"
     if p.verb_in(lx.PIVOT):
         moves = p.verb_word().startswith("pivot") or noun is not None
         upper = p.where(lx.HAND, lx.TRUNK)
@@ -147,6 +150,10 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
         return "pivot"
     if "up" in words and p.w(noun) in TIPS | {"knee"}:
         return "lift"
+    if p.last - p.first == 2 and p.w(noun) == "foot" and "down" in words:
+        return "step"
+    if p.w(noun) == "foot" and toe_ways(p) and angle(p.tokens, p.first, p.last) is not None:
+        return "pivot"
     if p.w(noun - 1) == "back" and p.w(noun + 1) in lx.IN_OR_OUT and toe_ways(p) and words & A_BIT:
         return "pivot"
     if p.w(noun) in ("feet", "heels") and "with" in p.words():

@@ -25,10 +25,13 @@ def sides_named(p: Piece, noun: int | None) -> list[int]:
     return with_ or subject or [i for i in sides if p.w(i + 1) not in PLACES and not stands_by(p, i)]
 
 
+INSIDE = frozenset({"front", "side", "instep", "inside", "arch", "ankle"})
+
+
 def stands_by(p: Piece, i: int) -> bool:
     """Whether a side names the foot that stands: "beside the left", "in front of the right"."""
     before = p.before(i, 3)
-    return bool(before & NEAR) or ("of" in before and not before.isdisjoint(("front", "side")))
+    return bool(before & NEAR) or ("of" in before and not before.isdisjoint(INSIDE))
 
 
 def side_of_foot(p: Piece, noun: int | None, kind: FootKind, named: list[int], memory: Memory) -> FactSide | None:

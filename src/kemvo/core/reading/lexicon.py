@@ -171,7 +171,7 @@ ALIKE: dict[str, str] = {
     "sync": "sink", "zinc": "sink", "sing": "sink",
     "laughed": "left", "lefft": "left", "lefts": "left", "rite": "right", "wright": "right", "write": "right",
     "percents": "percent", "per-cent": "percent", "%": "percent", "pct": "percent", "°": "degrees", "degree": "degrees",
-    "keck": "kick", "kik": "kick", "forword": "forward", "foreward": "forward", "backword": "back",
+    "peal": "peel", "peals": "peels", "keck": "kick", "kik": "kick", "forword": "forward", "foreward": "forward", "backword": "back",
 }  # fmt: skip
 """What recognisers and hasty typists write, and what is meant, where a foot, a leg or the weight is spoken of."""
 

@@ -135,6 +135,7 @@ def takes_weight(p: Piece) -> bool:
     return p.verb >= 0 and p.w(k) == "weight"
 
 
+ALL_THE_WAY = frozenset("and then now so again all the way forward forwards go".split())
 INTO_IT = frozenset("and then now so go onto into it that again we're the leg forward back on to over".split())
 """ "And into it"."""
 
@@ -213,6 +214,9 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     filled = _filled(p, memory)
     if filled:
         return filled
+    shared = next((i for i in p.sides() if p.w(i - 1) == "percent"), None)
+    if shared is not None and p.w(shared + 1) not in lx.FOOT_OR_HAND:
+        return p.side(shared), shared  # "sit back, eighty percent left"
     brief = _brief(p)
     if brief is not None:
         return p.side(brief), brief
@@ -360,9 +364,8 @@ def _somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         return None
     if p.verb < 0 or p.verb_word() == "go":
         pushed = words <= FORWARD_WITH and words & PUSH and words & {"forward", "back"} and words & {"with", "into"}
-        if pushed or (
-            words <= INTO_IT and (words & {"into", "onto"} or {"on", "to"} <= words) and words & {"it", "leg"}
-        ):
+        into_it = words <= INTO_IT and (words & {"into", "onto"} or {"on", "to"} <= words) and words & {"it", "leg"}
+        if pushed or into_it or (words <= ALL_THE_WAY and {"all", "way"} <= words and words & FORWARD):
             return p.first
     if p.verb_in(("roll", "rolls")) and "weight" not in words:
         onward = p.w(p.verb + 1) in FORWARD or (p.w(p.verb + 1) == "back" and p.verb + 2 == p.last)

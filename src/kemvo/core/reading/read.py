@@ -98,8 +98,10 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
         return last, f
     if f.kind == "shift" and f.side == last.side == "both" and "." not in between:
         return last, None
-    if f.kind == "shift" and f.side is not None and f.side == last.side and between.split() in JUST_ONTO:
-        return last, None
+    if f.kind == "shift" and f.side is not None and f.side == last.side:
+        off = " off " in text[last.start : last.end] and len(between) < SHIFT_REACH and "." not in between
+        if between.split() in JUST_ONTO or off:
+            return last, None
     if f.kind == "hold":
         longer = f.ms is not None or f.counts is not None
         return (last, None) if not longer else (None, f) if last.ms is None and last.counts is None else (last, f)

@@ -39,7 +39,7 @@ def hands_only(gap: Gap) -> bool:
 def only_ways(gap: Gap) -> bool:
     """ "…and out", of the foot or toes told just before."""
     said = [t.w for t in gap.piece if t.w not in lx.CONNECT]
-    return bool(said) and set(said) <= lx.IN_OR_OUT
+    return bool(said) and (set(said) <= lx.IN_OR_OUT or said == ["all", "the", "way", "forward"])
 
 
 def whole_without_verb(gap: Gap) -> bool:
@@ -48,6 +48,8 @@ def whole_without_verb(gap: Gap) -> bool:
     said = [t for t in gap.piece if t.w not in lx.CONNECT]
     if len(said) == 1 and said[0].side and len(gap.piece) == 2:
         return True
+    if len(said) <= 3 and said and said[0].w in ("back", "forward") and said[-1].side:
+        return True  # "back left, …"
     foot_goes = any(t.w in lx.FOOT for t in said) and any(t.w in lx.STEP_WAYS for t in said)
     return (foot_goes and gap.acts()) or weight_is_told(gap)
 
