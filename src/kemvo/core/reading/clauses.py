@@ -60,7 +60,8 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         taught = ("how", "to") in pairwise(t.w for t in tokens[first:said])
         purpose = tokens[first].w == "to" and verb == first + 1 and (first == 0 or tokens[first - 1].hard)
         able = tokens[first].w in ("until", "till") and "can" in words
-        supposed = purpose or able or asked or taught or instead or habit
+        was = tokens[first].w == "which" and "was" in words
+        supposed = was or purpose or able or asked or taught or instead or habit
         supposed = supposed or bool(
             maybe and not (maybe == {"should"} and ("weight" in words or _acts_of_feet(tokens, verb)))
         )

@@ -23,6 +23,7 @@ from kemvo.core.reading.foot_words import (
     FOLLOWS,
     MERELY_MOVES,
     NEAR,
+    PARTICIPLES,
     POINTING,
     PUT,
     RESTING,
@@ -135,6 +136,8 @@ def _actor(p: Piece) -> int | None:
     ):
         named = [i for i in named if not (i > p.verb and (p.before(i, 4) & NEAR or stands_by(p, i - 1)))]
     named = [i for i in named if i > p.verb or not (p.before(i, 3) & LEFT_BEHIND)]
+    if p.verb_in(PARTICIPLES):
+        named = [i for i in named if not (i > p.verb and p.before(i, 3) & {"to"})]  # "…and brought to the right ankle"
     if p.verb_in(lx.STEP) or {"take", "step"} <= p.words():
         own = [i for i in named if "with" in p.before(i, 3)]
         if own:

@@ -21,7 +21,7 @@ def _gerunds(verb: str) -> tuple[str, ...]:
 
 
 WORDS = frozenset(
-    "um uh er erm hmm mm just gently slowly softly carefully lightly smoothly quietly gradually steadily simply really actually"
+    "per um uh er erm hmm mm just gently slowly softly carefully lightly smoothly quietly gradually steadily simply really actually"
     " basically probably maybe obviously literally naturally calmly nicely delicately deliberately comfortably patiently"
     " gracefully easily loosely lovingly quickly please perhaps definitely honestly essentially immediately finally"
     " eventually simultaneously very quite everybody everyone folks guys yeah yep".split()

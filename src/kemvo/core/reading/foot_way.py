@@ -22,7 +22,8 @@ def sides_named(p: Piece, noun: int | None) -> list[int]:
     with_ = [i for i in sides if "with" in p.before(i)]
     subject = [i for i in sides if i < p.verb]
     # "Step to the left" is done with the left foot; "beside the left" and "to the left corner" are not.
-    return with_ or subject or [i for i in sides if p.w(i + 1) not in PLACES and not stands_by(p, i)]
+    other = [i for i in sides if p.w(i + 1) not in PLACES and not stands_by(p, i)]
+    return with_ or subject or [i for i in other if not (noun is None and p.w(i + 1) == "ankle")]
 
 
 INSIDE = frozenset({"front", "side", "instep", "inside", "arch", "ankle"})

@@ -24,7 +24,7 @@ PLACE = _words(
     " extends send sends take takes drop drops plant plants cross crosses widen gather gathers collect tuck land"
     " lands lower lowers carry comes come goes go touch touches tap taps reach reaches travels travel bringing"
     " placing moving sliding putting setting landing separate separates spread spreads circle circles arc arcs swing swings return returns retreat retreats advance advances stamp stamps stomp follow follows"
-    " drawn brought placed moved carried pulled swung slid extended lowered crossed gathered planted tucked taken sent reset resets withdraw withdraws withdrawing slip slips retract retracts pace paces join joins replace replaces glide glides drift drifts sweep sweeps scoop scoops sneak sneaks scrape scrapes trail trails shuffle shuffles creep creeps skate skates tread treads pop pops"
+    " drawn brought placed moved carried pulled swung slid extended lowered crossed gathered planted tucked taken sent reset resets withdraw withdraws withdrawing slip slips retract retracts pace paces join joins replace replaces glide glides drift drifts sweep sweeps replaced scoop scoops sneak sneaks scrape scrapes trail trails shuffle shuffles creep creeps skate skates tread treads pop pops"
 )
 """Verbs that move a foot when a foot is what they speak of."""
 
@@ -39,7 +39,7 @@ TURN = _words(
 )
 PIVOT = _words("pivot pivots pivoting pivoted swivel swivels")
 AIM = _words(
-    "open opens opening close closes closing angle angles point points adjust adjusts straighten straightens hook hooks push pushes correct corrects realign realigns align aligns square squares drag drags grind grinds corrected adjusted straightened aligned angled"
+    "open opens opening close closes closing angle angles point points adjust adjusts straighten straightens hook hooks push pushes correct corrects realign realigns align aligns square squares drag drags grind grinds corrected adjusted straightened aligned angled pushed"
 )
 """Verbs that turn a foot only when they speak of toes or foot with a way to go."""
 FACE = _words("face faces facing")
@@ -170,7 +170,7 @@ ALIKE: dict[str, str] = {
     "stepp": "step", "stab": "step", "stepson": "step", "steppe": "step",
     "sync": "sink", "zinc": "sink", "sing": "sink",
     "laughed": "left", "lefft": "left", "lefts": "left", "rite": "right", "wright": "right", "write": "right",
-    "percents": "percent", "per-cent": "percent", "%": "percent", "pct": "percent", "°": "degrees", "degree": "degrees",
+    "percents": "percent", "cent": "percent", "per-cent": "percent", "%": "percent", "pct": "percent", "°": "degrees", "degree": "degrees",
     "peal": "peel", "peals": "peels", "keck": "kick", "kik": "kick", "forword": "forward", "foreward": "forward", "backword": "back",
 }  # fmt: skip
 """What recognisers and hasty typists write, and what is meant, where a foot, a leg or the weight is spoken of."""

@@ -405,6 +405,8 @@ def _somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         return into[0]
     if "weight" not in words:
         return None
+    if p.verb < 0 and {"after", "it"} <= words:
+        return p.first  # "weight after it"
     if p.verb_in(lx.ACTS) and takes_weight(p) and p.where(GOING):
         return p.where(GOING)[0]
     if p.verb_in(GO) and "through" in words and p.w(p.verb - 1) == "weight":

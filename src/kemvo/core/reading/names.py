@@ -309,7 +309,7 @@ def _could_be(name: list[str], meant: list[str], parts: tuple[str, ...]) -> bool
     none is missing."""
     if abs(len(name) - len(meant)) > (0 if len(meant) == 2 else 1):
         return False
-    if meant[0] not in name or meant[-1] not in name or (len(meant) == 2 and sorted(meant) != sorted(name)):
+    if meant[0] not in name or meant[-1] not in name or (len(meant) == 2 and meant != name):
         return False
     return all(m in name or w not in NEVER_MISHEARD for m, w in zip(meant, parts, strict=True))
 
@@ -325,7 +325,7 @@ def _introduced(tokens: Sequence[Token], first: int, last: int) -> bool:
     while at > 0 and tokens[at].w in ("the", "a", "our", "with") and not tokens[at].hard:
         at -= 1
     alone = last == first + 1 and tokens[first].w in ("open", "close", "finish", "beginning", "begin")
-    alone = alone or (at == first - 1 and last == first + 1 and tokens[first].w.endswith("ing"))
+    alone = alone or (at == first - 1 and last == first + 1 and tokens[first].w.endswith(("ing", "ed")))
     return not alone and not tokens[at].hard and tokens[at].w in INTRODUCING
 
 

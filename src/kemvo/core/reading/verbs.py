@@ -14,7 +14,7 @@ VERBS = (
 """Words that begin an action."""
 
 NOUN_BEFORE = frozenset(
-    "the a an this that each every next first last small big half follow your my one another of tiny little".split()
+    "the a an this that each every next first last small big half follow your my one another of tiny little between".split()
 )
 """After these, "step", "turn", "kick" and the like are things, not actions."""
 
@@ -89,6 +89,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         return False
     if w in lx.STEP and _one_by_one(tokens, i):
         return False
+    if w in lx.AIM | lx.CLOSE and before in ("form", "sequence", "routine", "set", "class"):
+        return False  # "the form opens with…"
     if w == "kicking" and after in lx.FOOT:
         return False
     if w == "empty" and before in ("is", "becomes", "the", "goes", "now", "feels"):
