@@ -12,7 +12,7 @@ from kemvo.core.reading.quantities import angle, duration, number_at
 from kemvo.core.reading.tokens import Token
 
 HOVER = frozenset({"hover", "hovers"})
-HOLD_TAILS = frozenset({"", "here", "there", "still", "position", "posture", "a", "moment", "for"})
+HOLD_TAILS = frozenset({"", "and", "here", "there", "still", "position", "posture", "a", "moment", "for"})
 BREATH_NOUN_LEADS = frozenset("an the your on long slow with breath and".split())
 THE = frozenset("this the that your".split())
 SHAPES = frozenset("stance posture position pose shape".split())
@@ -95,8 +95,9 @@ def time(p: Piece) -> list[Fact]:
             return [p.fact("hold", (i, i + 1))]
         if p.w(i + 1) in lx.NUMBERS and (i + 2 == p.last or p.w(i + 2) in ("breath", "breaths")):
             return [p.fact("hold", (i, i + 1))]
+        at = i + 1 + (p.w(i + 1) == "right" and p.side(i + 1) is None)
         here = p.w(i + 1) == "for" and not {"moment", "second", "breath", "bit"}.isdisjoint((p.w(i + 2), p.w(i + 3)))
-        here = here or (p.w(i + 1) in ("here", "there", "it", "still", "this", "that") and p.w(i + 2) in HOLD_TAILS)
+        here = here or (p.w(at) in ("here", "there", "it", "still", "this", "that") and p.w(at + 1) in HOLD_TAILS)
         here = here or (i == p.verb and p.w(i + 1) in THE and p.w(i + 2) in SHAPES)
         if here or (p.w(i) in ("pause", "pauses") and p.w(i + 1) in ("", "a", "for", "briefly")):
             return [p.fact("hold", (i, i + 1) if here else (i,))]

@@ -21,6 +21,7 @@ from kemvo.core.reading.foot_way import (
 from kemvo.core.reading.foot_words import (
     BRING,
     FOLLOWS,
+    GOES,
     MERELY_MOVES,
     NEAR,
     PARTICIPLES,
@@ -191,6 +192,8 @@ def _only_adds(p: Piece, noun: int | None, memory: Memory) -> bool:
         return False
     if p.verb_in(PUT) and "down" in words and not ways:
         return (noun is None and "it" in words) or (noun is not None and p.w(noun) in TOUCHES)
+    if p.verb_in(GOES) and ways & {"out", "forward", "back", "corner", "behind"} and memory.way == "in":
+        return False  # "comes in and goes out to the corner"
     if p.verb < 0 and not memory.stepped and ways & {"forward", "corner", "out", "behind"}:
         return False
     if p.verb < 0 or p.verb_in(lx.TOUCHING):

@@ -13,6 +13,7 @@ from kemvo.core.reading.foot_words import (
     CIRCLE,
     DRAG,
     DROP,
+    FOLLOWS,
     GOES,
     HEELS,
     HOOK,
@@ -280,6 +281,7 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         placing = placing or ("it" in p.before(p.verb) and bool(words & PLACES))
         out = words & {"side", "out", "behind", "back", "forward"} and not p.where(lx.HAND, lx.TRUNK)
         placing = placing or (p.verb_in(PUT) and p.w(p.verb + 1) == "it" and bool(out))
+        placing = placing or (p.verb_in(BRING) and p.w(p.verb + 1) == "it" and "home" in words)
         placing = placing or {"half", "step"} <= words or {"it", "beside"} <= words or {"it", "side", "of"} <= words
         placing = placing or (p.verb_in(BRING) and p.w(p.verb + 1) == "it" and "through" in words)
         placing = placing or (p.verb_in(SLIDE) and bool(words & {"side", "out", "forward", "back", "behind"}))
@@ -299,6 +301,8 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         return "lift"
     if p.w(noun) in HEELS and p.verb_in(("slide", "slides")) and words & ROUND and not words & {"in", "beside"}:
         return "pivot"
+    if p.w(noun) == "feet" and p.verb_in(FOLLOWS) and not p.sides():
+        return None
     if p.w(noun) in TOES and p.verb_in(GOES) and "with" in words and words & {"you", "it", "us", "me"}:
         return "pivot"
     away = p.verb_in(("come", "comes")) and words & {"away", "off"} and p.w(noun) in TIPS

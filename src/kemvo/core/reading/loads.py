@@ -135,6 +135,7 @@ def takes_weight(p: Piece) -> bool:
     return p.verb >= 0 and p.w(k) == "weight"
 
 
+AND_BACK = frozenset("and then now so again back forward forwards".split())
 ALL_THE_WAY = frozenset("and then now so again all the way forward forwards go".split())
 INTO_IT = frozenset("and then now so go onto into it that again we're the leg forward back on to over".split())
 """ "And into it"."""
@@ -365,7 +366,9 @@ def _somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
     if p.verb < 0 or p.verb_word() == "go":
         pushed = words <= FORWARD_WITH and words & PUSH and words & {"forward", "back"} and words & {"with", "into"}
         into_it = words <= INTO_IT and (words & {"into", "onto"} or {"on", "to"} <= words) and words & {"it", "leg"}
-        if pushed or into_it or (words <= ALL_THE_WAY and {"all", "way"} <= words and words & FORWARD):
+        back = memory.weighed and words <= AND_BACK and words & {"back", "forward"}
+        back = back and p.tokens[p.first - 1].w not in words  # "go forward, and as you go forward"
+        if back or pushed or into_it or (words <= ALL_THE_WAY and {"all", "way"} <= words and words & FORWARD):
             return p.first
     if p.verb_in(("roll", "rolls")) and "weight" not in words:
         onward = p.w(p.verb + 1) in FORWARD or (p.w(p.verb + 1) == "back" and p.verb + 2 == p.last)

@@ -231,13 +231,10 @@ class NameIndex:
         if not (introduced or numbered) or (led and not tokens[last - 1].comma):
             return False
         own_side = after.side is not None and (after.hard or after.comma)
-        return (
-            tokens[last - 1].comma
-            or own_side
-            or after.w in WHO
-            or after.w == "again"
-            or (after.w in lx.ACTS and after.w not in lx.STEP_WAYS)
-        )
+        runs_on = after.w in WHO or after.w == "again" or (after.w in lx.ACTS and after.w not in lx.STEP_WAYS)
+        if key.endswith("hand") and after.w in lx.ACTS:
+            return False  # "raise hands, turn the waist"
+        return tokens[last - 1].comma or own_side or runs_on
 
     def _likeliest(self, parts: tuple[str, ...]) -> str | None:
         """The key of the name most like these words, if it is like enough and shares words (or what sounds so)."""

@@ -152,6 +152,8 @@ def duration(tokens: Sequence[Token], first: int, last: int) -> tuple[int | None
                 return round(n * 1000), None, i, after + 1
             if following in ("counts", "count", "beats") or following.startswith("count"):
                 return None, n, i, after + 1
+        if found and i > first and tokens[i - 1].w == "over" and (after == last or tokens[after - 1].comma) and n <= 32:
+            return None, n, i - 1, after  # "lift the heel over two"
         if tokens[i].w in ("count", "counts") and i + 2 < last and tokens[i + 1].w == "of":
             found = number_at(tokens, i + 2, last)
             if found:

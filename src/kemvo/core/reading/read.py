@@ -88,6 +88,8 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
     since = set(between.split()) | set(text[f.start : f.start + 3].lower().split())
     if f.kind == "shift" and last.side is None and f.share is not None and "." not in between and "so" in since:
         return None, f
+    if f.kind == "turn" and f.to is None and "." not in between:
+        return last, None  # "turn to the right, taking a quarter turn"
     if "." not in between and UNTIL & since:
         if f.kind == "turn":
             return last, None

@@ -50,6 +50,8 @@ def whole_without_verb(gap: Gap) -> bool:
         return True
     if len(said) <= 3 and said and said[0].w in ("back", "forward") and said[-1].side:
         return True  # "back left, …"
+    if [t.w for t in said] in (["back"], ["forward"]) and gap.w in ("then", "and"):
+        return True  # "…, then back, then …"
     foot_goes = any(t.w in lx.FOOT for t in said) and any(t.w in lx.STEP_WAYS for t in said)
     return (foot_goes and gap.acts()) or weight_is_told(gap)
 

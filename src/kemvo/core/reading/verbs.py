@@ -71,6 +71,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
     relative = before == "that" and w.endswith("s") and (named or w not in ("steps", "kicks"))
     if before in NOUN_BEFORE and not relative and not (before in ("your", "the") and w in ("left",)):
         return w in lx.STEP | lx.KICK and before in SIZES | {"follow", "a"}
+    if w == "close" and after == "to" and i + 2 < len(tokens) and tokens[i + 2].w in ("the", "your", "it"):
+        return False  # "bring it close to the left"
     if w in ("back", "front", "close", "open", "empty", "half") and after in lx.FOOT | {"stance"}:
         return False
     if (
