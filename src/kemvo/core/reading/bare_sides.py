@@ -117,3 +117,53 @@ def _hands_near(tokens: Sequence[Token], i: int) -> bool:
                 return True
             k += step
     return False
+
+
+ACTING = frozenset(
+    "steps goes moves slides extends lifts turns pivots swings draws crosses fills takes receives follows sweeps travels floats"
+    " rises opens reaches returns swivels rotates retreats advances empties closes carries bears accepts glides".split()
+)
+"""What a foot goes on to do: "the right foot lifts and goes forward"."""
+
+PASSIVE = frozenset(
+    "placed lifted set put brought moved drawn taken turned raised stepped extended swung slid carried".split()
+)
+CONJOINED = frozenset({"and", "then"})
+
+
+def with_subjects(tokens: Sequence[Token]) -> Sequence[Token]:
+    """The tokens, with the foot named again where it goes on acting: "the right foot lifts and [the right foot] goes…"."""
+    out: list[Token] = []
+    acting: Token | None = None
+    for i, t in enumerate(tokens):
+        begins = i > 0 and (tokens[i - 1].w in CONJOINED or tokens[i - 1].comma) and not tokens[i - 1].hard
+        if acting and begins and _goes_on_acting(tokens, i):
+            at = t.start
+            out += [Token(acting.w, at, at, acting.side, False, False), Token("foot", at, at, None, False, False)]
+        elif t.w in lx.HAND or t.w in OTHERS:
+            acting = None
+        elif t.w in lx.FOOT and i and tokens[i - 1].side:
+            led = tokens[i - 2 - (i > 1 and tokens[i - 2].w in ARTICLES)].w if i > 2 else ""
+            if led not in TO:
+                acting = tokens[i - 1] if i + 1 < len(tokens) and _is_subject(tokens, i) else None
+        out.append(t)
+        if t.hard:
+            acting = None
+    return out
+
+
+OTHERS = lx.TRUNK | frozenset("weight you we i they he she it its arms this that".split())
+"""Who else may act."""
+
+
+def _is_subject(tokens: Sequence[Token], i: int) -> bool:
+    """Whether the foot named at i acts: "the right foot lifts", "the left heel is pushed out"."""
+    if tokens[i].hard or tokens[i].comma:
+        return False
+    w = tokens[i + 1].w
+    return w in ("is", "then", "now", "pivot") or w in ALWAYS_FEET or (w in lx.ACTS and w.endswith("s")) or w in ACTING
+
+
+def _goes_on_acting(tokens: Sequence[Token], i: int) -> bool:
+    w, after = tokens[i].w, tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
+    return w in ACTING or (w == "is" and after in PASSIVE)

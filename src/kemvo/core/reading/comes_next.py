@@ -40,6 +40,24 @@ def manner(gap: Gap) -> bool:
     return k < len(gap.tokens) and gap.tokens[k].w in STRAIGHT and next_word(gap.tokens, k) not in lx.FOOT
 
 
+def with_foot_or_weight(gap: Gap) -> bool:
+    """ "With the left heel lifting", "with your weight on the right leg": what a foot or the weight does meanwhile."""
+    k = gap.i + 1 + (gap.after in ARTICLES)
+    if k + 2 >= len(gap.tokens):
+        return False
+    first, second, third = gap.tokens[k], gap.tokens[k + 1], gap.tokens[k + 2]
+    if first.hard or second.hard or second.comma:
+        return False
+    stepping = gap.has_verb and gap.tokens[gap.first_verb()].w in lx.STEP | lx.KICK
+    if stepping and not gap.says(lx.FOOT):
+        return False  # "step back with your right foot, shifting…"
+    if first.w == "weight":
+        return second.w in ("in", "on", "over", "mostly", "all")
+    # "Stepping" is read as "step"; the letters tell that it stood there.
+    doing = third.w.endswith("ing") or (third.w in lx.ACTS and third.end - third.start >= len(third.w) + 2)
+    return bool(first.side) and second.w in lx.FOOT and doing
+
+
 def leaves_hands(gap: Gap) -> bool:
     """Whether the feet or the weight take over after the hands: "with your hands at your chest | step back", "right palm
     up | the left foot…"."""

@@ -19,6 +19,7 @@ from kemvo.core.reading.comes_next import (
     speaks_of_other,
     weight_follows,
     weight_then_foot,
+    with_foot_or_weight,
 )
 from kemvo.core.reading.gap import ARTICLES, BINDING, COVERED, STOOD_BY, UPPER, Gap
 from kemvo.core.reading.tokens import Token
@@ -157,9 +158,12 @@ def _let(g: Gap) -> Decision:
 
 
 def _with(g: Gap) -> Decision:
-    """ "Step out | with the left palm up"; "turn left | with a pivot on the heel"."""
-    pivot = [t.w for t in g.tokens[g.i + 1 : g.i + 3]] == ["a", "pivot"]
-    return True if (pivot or manner(g)) and g.told() else None
+    """ "Step out | with the left palm up"; "turn left | with a pivot on the heel"; "sink | with the weight on the left"."""
+    said = [t.w for t in g.tokens[g.i + 1 : g.i + 4]]
+    pivot = said[:2] == ["a", "pivot"] or said in (["a", "step", "of"], ["a", "step", "with"])
+    if pivot or manner(g):
+        return True if g.told() else None
+    return True if with_foot_or_weight(g) and (g.told() or hands_only(g)) else None
 
 
 def _like(g: Gap) -> Decision:

@@ -192,6 +192,8 @@ def _only_adds(p: Piece, noun: int | None, memory: Memory) -> bool:
         return False
     if p.verb_in(PUT) and "down" in words and not ways:
         return (noun is None and "it" in words) or (noun is not None and p.w(noun) in TOUCHES)
+    if p.verb_in(PUT) and p.w(p.verb + 1) == "it" and ways & {"behind", "out", "forward", "back", "corner", "side"}:
+        return False  # "bring the foot in and place it behind you"
     if p.verb_in(GOES) and ways & {"out", "forward", "back", "corner", "behind"} and memory.way == "in":
         return False  # "comes in and goes out to the corner"
     if p.verb < 0 and not memory.stepped and ways & {"forward", "corner", "out", "behind"}:

@@ -114,6 +114,7 @@ def told_words(tokens: Sequence[Token]) -> list[Token]:
         if not n:
             begins = not out or out[-1].hard or out[-1].w in DOING or (out[-1].w in lx.CONNECT and _opens(out))
             begins = begins or (t.w in lx.FOOT_ACTING and out[-1].w in lx.FOOT)
+            begins = begins or (t.w in GERUNDS and _of_feet(tokens, i))
             if begins and t.w in GERUNDS:
                 t = t._replace(w=GERUNDS[t.w])
             elif t.w == "ball" and _is_held(tokens, i):
@@ -179,6 +180,14 @@ def _of_a_foot(out: Sequence[Token]) -> bool:
     return before.w in ("that", "this") and len(out) > 1 and out[-2].w in lx.PLACE | lx.LIFT | {"onto", "on", "into"}
 
 
+def _of_feet(tokens: Sequence[Token], i: int) -> bool:
+    """ "…, drawing the left foot in", "…, taking the weight": a foot or the weight is what is moved."""
+    if tokens[i].hard or i + 3 >= len(tokens) or tokens[i + 1].w not in ("the", "your", "my"):
+        return False
+    side = tokens[i + 2].side is not None or tokens[i + 2].w in ("back", "front", "rear")
+    return tokens[i + 2].w == "weight" or (side and tokens[i + 3].w in lx.FOOT)
+
+
 def _without_is(t: Token) -> tuple[Token, ...]:
     """ "Foot's" as "foot is"."""
     noun = t.w.removesuffix("'s")
@@ -227,6 +236,6 @@ def _filler(tokens: Sequence[Token], i: int) -> int:
             inner = tokens[i : i + len(p) - 1]
             after = tokens[i + len(p)] if i + len(p) < len(tokens) and not tokens[i + len(p) - 1].hard else None
             places = p == ("in", "place") and after is not None and (after.side or after.w in ("the", "your", "my"))
-            if not any(t.hard for t in inner) and not places:
+            if not any(t.hard or t.comma for t in inner) and not places:
                 return len(p)
     return 0

@@ -124,6 +124,8 @@ def toe_ways(p: Piece) -> set[str]:
 
 def is_place(p: Piece, i: int) -> bool:
     """ "In" before a place ("in front", "in a line") and not a way for the toes ("in a little")."""
+    if i - 1 == p.verb and p.verb_in(lx.PLACE) and p.w(i + 1) in ARTICLES:
+        return False  # "draw in your right foot"
     return p.w(i + 1) in NOT_A_WAY and not (p.w(i + 1) == "a" and p.w(i + 2) in A_BIT)
 
 

@@ -47,8 +47,8 @@ def side_of_foot(p: Piece, noun: int | None, kind: FootKind, named: list[int], m
         return p.side(named[0])
     if kind == "lift" and noun is not None and p.w(noun) in TOES and {"up", "on"} <= words and memory.moved is None:
         return "both"
-    if kind == "step" and p.w(p.verb + 1) == "it" and memory.moved:
-        return memory.moved
+    if kind == "step" and p.w(p.verb + 1) == "it" and (memory.moved or memory.named):
+        return memory.moved or memory.named
     if noun is not None and words & {"other", "opposite"}:
         return OTHER_SIDE[memory.named] if memory.named else None
     if noun is not None and p.w(noun - 1) in ("back", "front", "rear"):

@@ -63,7 +63,8 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
         return
     somewhere = _somewhere(p, part, memory)
     if somewhere is not None:
-        yield p.fact("shift", (p.verb, *weight, somewhere), side=_one_named_after(p), share=part)
+        side = _one_named_after(p) or (memory.moved or memory.named if _over_it(p) else None)
+        yield p.fact("shift", (p.verb, *weight, somewhere), side=side, share=part)
         return
     onto = _onto_a_leg(p)
     if onto is not None:
@@ -72,6 +73,11 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
         yield p.fact("shift", (p.verb if p.verb >= 0 else onto - 1, onto), side=side, share=part)
     elif part is not None and (weight or _two_shares(p)) and not p.sides() and not p.where(lx.HAND):
         yield p.fact("shift", (p.first, *weight), side=None, share=part)
+
+
+def _over_it(p: Piece) -> bool:
+    """ "Move your weight over it"."""
+    return p.in_order()[-2:] in OVER_IT
 
 
 def _two_shares(p: Piece) -> bool:
@@ -209,7 +215,9 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     if emptied:
         # "Sink into the right until the left is empty" tells one shift.
         return None if memory.weighed and p.w(p.first) in ("until", "till", "which") else emptied
-    bears = [i for i in p.where(lx.BEARING) if p.w(i - 1) in SAME_ONE]
+    bears = [i for i in p.where(lx.BEARING) if p.w(i - 1) in SAME_ONE or p.w(i - 1) == "it"]
+    if bears and p.w(bears[0] - 1) == "it" and "weight" in p.words() and not p.sides():
+        return memory.moved or memory.named, bears[0]  # "let it take the weight"
     if bears and memory.acting and p.words() & {"load", "weight"} and not p.sides() and not p.where(lx.FOOT_OR_HAND):
         return memory.acting, bears[0]  # "the left foot turns and receives the weight"
     filled = _filled(p, memory)
@@ -344,7 +352,7 @@ def _filled(p: Piece, memory: Memory) -> tuple[Side | None, int] | None:
     loaded = p.verb_in(lx.FILL) and not p.hand_first() and {p.w(p.verb + 1), p.w(p.verb + 2)} & WHICH
     made = full and p.words() & {"make", "makes"} and p.words() & {"it", "leg"}
     if (loaded or made) and not p.sides():
-        return (memory.moved if "it" in p.words() else None), p.verb if p.verb >= 0 else full[0]
+        return (memory.moved or memory.named if "it" in p.words() else None), p.verb if p.verb >= 0 else full[0]
     bearing = p.where(lx.BEARING) if p.words() & {"load", "weight", "you"} else []
     bears = bearing and any(i < bearing[0] for i in p.where(lx.FOOT))
     if p.hand_first() or not p.sides() or not (p.verb_in(lx.FILL) or states or bears):

@@ -11,7 +11,7 @@ import re
 from collections.abc import Iterator, Sequence
 
 from kemvo.core.reading import lexicon as lx
-from kemvo.core.reading.bare_sides import with_feet
+from kemvo.core.reading.bare_sides import with_feet, with_subjects
 from kemvo.core.reading.body import and_out, breaths, faced, part_turn, time, turn, turned_on
 from kemvo.core.reading.clauses import SUBORDINATE, clauses
 from kemvo.core.reading.facts import Fact
@@ -34,7 +34,7 @@ ABOUT = frozenset("people teacher beginners students care called named feel feel
 
 def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
     """The facts of a line or a longer text, in the order of its words. `names`: posture names to know."""
-    tokens: Sequence[Token] = with_pauses(with_feet(told_words(as_meant(tokens_of(text)))), text)
+    tokens: Sequence[Token] = with_subjects(with_pauses(with_feet(told_words(as_meant(tokens_of(text)))), text))
     matches = names.find(tokens) if names else []
     facts = [_posture(m, tokens) for m in matches]
     covered = {i for m in matches for i in range(m.first, m.last) if m.consumes}
