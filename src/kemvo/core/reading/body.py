@@ -60,6 +60,8 @@ def _breath_at(tokens: Sequence[Token], i: int, c: Clause) -> int | None:
     if w not in ("breathe", "breath"):
         return None
     near = next((k for k in range(i + 1, min(i + 4, c.last)) if tokens[k].w in ("in", "out")), None)
+    if near is not None and any(t.side or t.w in lx.FOOT for t in tokens[i + 1 : near]):
+        return None
     if near is not None and (w == "breathe" or near == i + 1 or tokens[i + 1].w in FLOWS):
         return near
     if (

@@ -65,7 +65,7 @@ def leaves_hands(gap: Gap) -> bool:
     if before.comma:
         return True
     if gap.acts() and w in lx.ACTS:
-        return before.w not in BINDING and (before.w not in UPPER or gap.piece[0].w == "with")
+        return before.w not in BINDING and (before.w not in UPPER or gap.piece[0].w in ("with", "gaze", "eyes"))
     at = gap.i + (w in ARTICLES)
     if at >= len(gap.tokens) or before.w in STOOD_BY or before.w in ARTICLES or before.side:
         return False
@@ -169,7 +169,7 @@ def _ended(gap: Gap, k: int, at: int) -> bool:
     finite = tokens[k].w in ("is", "are") or (verbs[k] and tokens[k].w.endswith("s"))
     gone = before.w in ("in", "behind", "back", "out", "forward") and any(t.side for t in gap.piece[:-1])
     gone = gone or (verbs[gap.i - 1] and before.w.endswith("s") and second in lx.FOOT)
-    return shifted or rocked or (finite and gone)
+    return shifted or rocked or (finite and (gone or gap.says(lx.NEGATION)))
 
 
 def _complete(gap: Gap) -> bool:

@@ -22,6 +22,7 @@ from kemvo.core.reading.comes_next import (
     with_foot_or_weight,
 )
 from kemvo.core.reading.gap import ARTICLES, BINDING, COVERED, STOOD_BY, UPPER, Gap
+from kemvo.core.reading.piece import ONE_SIDED
 from kemvo.core.reading.tokens import Token
 from kemvo.core.reading.told_before import (
     ASIDE,
@@ -31,6 +32,7 @@ from kemvo.core.reading.told_before import (
     only_ways,
     same_action,
     turns_none,
+    warns,
     weight_is_told,
     whole_step,
     whole_without_verb,
@@ -46,7 +48,7 @@ OBJECT_VERBS = (
     | frozenset(
         "bring move place put open draw gather set take pull slide swing sweep tuck close extend drop lower cross follow"
         " centre center shift transfer sit sink rock send return join point straighten hold face settle ease pour empty"
-        " stand".split()
+        " stand stay keep wait relax".split()
     )
 )
 """Verbs of the feet that begin an action after "weight back on the left foot" as after any other."""
@@ -55,6 +57,7 @@ KEEPS_IT = lx.INTO | {"let", "have", "get", "help", "that", "as", "of", "with", 
 """After these, "it" begins no sentence of its own."""
 
 WEIGHT_LEADS = frozenset({"weight", "the", "your", "all"})
+WARNED_TO = frozenset("far back much high low hard fast it forward".split())
 SPEAKING = frozenset("make making be feel imagine notice check".split())
 """ "Make sure", "feel": something is said about what is done."""
 
@@ -80,6 +83,8 @@ def _after_comma(g: Gap) -> Decision:
         return None
     if g.w == "to" and g.says(lx.TURN) and not g.names_side() and _only_side(g):
         return False  # "turn with it, to the left"
+    if not g.has_verb and warns(g):
+        return True  # "don't lock the knee, step…"
     if g.has_verb:
         begins = not only_names_foot(g) or (speaks_of_other(g) and not appended(g))
     else:
@@ -128,8 +133,8 @@ def _connecting(g: Gap) -> Decision:
 
 
 def _no_need(g: Gap) -> Decision:
-    """ "Step forward | no need to rush"."""
-    return True if g.after == "need" and g.told() else None
+    """ "Step forward | no need to rush"; "step out | no weight on it yet"."""
+    return True if g.after in ("need", "weight") and g.told() and g.before.w not in ("with", "there's") else None
 
 
 def _speaking(g: Gap) -> Decision:
@@ -176,6 +181,12 @@ def _purpose(g: Gap) -> Decision:
     return True if g.after in ("protect", "save", "avoid", "help", "stay", "make", "keep") and g.told() else None
 
 
+def _after_warning(g: Gap) -> Decision:
+    """ "Don't lock the knee | turn your waist"; but "don't let the knee turn" goes on."""
+    ended = g.before.w in lx.FOOT | WARNED_TO
+    return True if not g.has_verb and g.acts() and ended and warns(g) else None
+
+
 def _after_hands(g: Gap) -> Decision:
     """ "With your hands at your chest | step back"."""
     return True if not g.has_verb and hands_only(g) and leaves_hands(g) else None
@@ -206,12 +217,24 @@ def _after_bare(g: Gap) -> Decision:
 
 def _it_acts(g: Gap) -> Decision:
     """ "Lift the left foot | it goes out"."""
-    return True if g.has_verb and g.verbs[g.i + 1 : g.i + 2] == [True] and g.before.w not in KEEPS_IT else None
+    feels = g.after in lx.UNREAL | {"feels"} and g.told() and g.before.w not in KEEPS_IT
+    return (
+        True if feels or (g.has_verb and g.verbs[g.i + 1 : g.i + 2] == [True] and g.before.w not in KEEPS_IT) else None
+    )
 
 
 def _name(g: Gap) -> Decision:
     """A posture's name is a piece of its own."""
     return True if COVERED in (g.w, g.before.w) and g.w != g.before.w else None
+
+
+def _hands_next(g: Gap) -> Decision:
+    """ "Turn to the right | shoulders relaxed"."""
+    if g.w == "shoulder":
+        return None
+    turned = g.says(lx.TURN | lx.FACE) and (g.before.w in lx.ROOM or g.before.w in lx.COMPASS)
+    side = g.before.side and (g.word_back(2) in ARTICLES or g.word_back(2) in lx.TURN)
+    return True if turned or (side and g.told()) else None
 
 
 def _weight_goes(g: Gap) -> Decision:
@@ -306,12 +329,14 @@ RULES = (
     Rule(_with, _before("with")),
     Rule(_like, _before("like")),
     Rule(_purpose, _before("to")),
+    Rule(_after_warning),
     Rule(_after_hands),
     Rule(_if, _before("if unless")),
     Rule(_you_can, _before("you")),
     Rule(_after_weight),
     Rule(_after_bare, OBJECT_VERBS),
     Rule(_it_acts, _before("it")),
+    Rule(_hands_next, ONE_SIDED | {"fingers", "fingertips"}),
     Rule(_name),
     Rule(_weight_goes),
     Rule(_half_step, _before("half")),
@@ -327,7 +352,7 @@ RULES = (
 """In the order in which they are asked."""
 
 MAY_BEGIN = (
-    lx.CONNECT | ASIDE | ARTICLES | WEIGHT_LEADS | SPEAKING
+    lx.CONNECT | ONE_SIDED | {"fingers", "fingertips"} | ASIDE | ARTICLES | WEIGHT_LEADS | SPEAKING
     | _before(f"if unless you no it let rear with like to toe toes feet half both back front other waist body hips torso {COVERED}")
 )  # fmt: skip
 """Without a verb, a side or a comma, only these can begin a piece."""

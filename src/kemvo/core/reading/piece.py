@@ -11,6 +11,9 @@ from kemvo.core.reading.facts import Fact, FactKind
 from kemvo.core.reading.tokens import Token
 from kemvo.core.values import Side
 
+ONE_SIDED = frozenset("shoulder hands shoulders elbows arms palms head eyes chin gaze wrists fists forearms".split())
+"""A side before one of these is not theirs: "turn to the right, shoulders relaxed"; a shoulder is looked over."""
+
 SAME_ONE = frozenset({"and", "then", "now", ""})
 """ "The left foot pivots, then lifts": the same foot."""
 
@@ -53,7 +56,7 @@ class Piece:
         self._sides = [
             i
             for i in self.range()
-            if self.tokens[i].side and not (self.w(i + 1) in lx.HAND and self.w(i + 1) != "shoulder")
+            if self.tokens[i].side and not (self.w(i + 1) in lx.HAND and self.w(i + 1) not in ONE_SIDED)
         ]
 
     def range(self) -> range:

@@ -30,6 +30,14 @@ def is_supposed(gap: Gap) -> bool:
     return first in ("let", "if", "unless") or (first == "like" and before != "feel")
 
 
+LETTING = frozenset("let lets letting allow allowing have having want try trying make making see seeing".split())
+
+
+def warns(gap: Gap) -> bool:
+    """Whether a piece is a whole warning: "don't lock the knee", "not too far"; not "don't let the knee…"."""
+    return len(gap.piece) >= 3 and gap.says(lx.NEGATION) and not gap.says(LETTING) and gap.before.w not in lx.NEGATION
+
+
 def hands_only(gap: Gap) -> bool:
     """Whether only hands have been spoken of."""
     aside = gap.piece[0].w in ASIDE and len(gap.piece) >= 3
@@ -52,8 +60,11 @@ def whole_without_verb(gap: Gap) -> bool:
         return True  # "back left, …"
     if [t.w for t in said] in (["back"], ["forward"]) and gap.w in ("then", "and"):
         return True  # "…, then back, then …"
+    if not {"is", "are"}.isdisjoint(t.w for t in said) and (gap.acts() or gap.tokens[gap.i].side):
+        return True  # "the knee is soft, …"
     foot_goes = any(t.w in lx.FOOT for t in said) and any(t.w in lx.STEP_WAYS for t in said)
-    return (foot_goes and gap.acts()) or weight_is_told(gap)
+    on = gap.acts() or gap.w in lx.NEGATION or gap.w == "it" or (gap.w == "both" and gap.after in lx.HAND)
+    return (foot_goes and on) or weight_is_told(gap)
 
 
 def weight_is_told(gap: Gap) -> bool:
@@ -115,7 +126,7 @@ def same_action(gap: Gap) -> bool:
     """Verbs that belong together: "going to turn", "let the foot come", "bring it to touch"."""
     at = gap.first_verb()
     first, w = gap.tokens[at].w, gap.w
-    if first in ("let", "keep", "going", "go") and gap.i - at <= 4:
+    if first in ("let", "keep", "going", "go", "feel", "notice") and gap.i - at <= 4:
         return not (first == "go" and gap.before.w in ("forward", "back", "across"))
     if w in lx.STEP and gap.before.w in NOUN_OR_SIZE:
         return True

@@ -9,7 +9,7 @@ from kemvo.core.reading.tokens import Token
 
 VERBS = (
     lx.STEP | lx.PLACE | lx.LIFT | lx.TURN | lx.PIVOT | lx.AIM | lx.FACE | lx.SHIFT | lx.SINK | lx.EMPTY | lx.FILL | lx.STAND
-    | lx.KICK | lx.HOLD | frozenset("inhale exhale breathe press bend keep look pushing strike strikes brush bends rests brushes presses release relax brushing stamp stamps stomp bending follows".split())
+    | lx.KICK | lx.HOLD | frozenset("inhale exhale breathe press bend keep look watch mind notice feel pushing strike strikes brush bends rests brushes presses release relax brushing stamp stamps stomp bending follows".split())
 )  # fmt: skip
 """Words that begin an action."""
 
@@ -93,6 +93,10 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         return False
     if w in lx.STEP and _one_by_one(tokens, i):
         return False
+    if w in ("mind", "watch", "notice", "feel") and (
+        after == "you" or (i + 2 < len(tokens) and tokens[i + 2].w == "weight")
+    ):
+        return False  # "mind you don't step…", "notice the weight"
     if w in lx.AIM | lx.CLOSE and before in ("form", "sequence", "routine", "set", "class"):
         return False  # "the form opens with…"
     if w == "kicking" and after in lx.FOOT:
