@@ -63,14 +63,19 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         was = tokens[first].w == "which" and "was" in words
         supposed = was or purpose or able or asked or taught or instead or habit
         supposed = supposed or bool(
-            maybe and not (maybe == {"should"} and ("weight" in words or _acts_of_feet(tokens, verb)))
+            maybe
+            and not (maybe == {"should"} and "weight" in words)
+            and not (len(maybe) == 1 and _asked_for(tokens, verb))
         )
         unreal = denied or supposed or (unreal and tokens[first].w in SUBORDINATE)
         out.append(Clause(first, last, verb, unreal))
     return out
 
 
-def _acts_of_feet(tokens: Sequence[Token], verb: int) -> bool:
-    """ "Your left foot should turn in": an instruction all the same."""
-    acts = verb > 1 and tokens[verb - 1].w == "should" and tokens[verb].w in lx.TURN | lx.PIVOT | lx.STEP | lx.LIFT
-    return acts and tokens[verb - 2].w in lx.FOOT
+def _asked_for(tokens: Sequence[Token], verb: int) -> bool:
+    """ "Your left foot should turn in", "you should sit back", "could you all step": an instruction all the same."""
+    if verb < 2 or tokens[verb].w not in lx.ACTS - lx.STAND | lx.SIT_BACK:
+        return False
+    before = [t.w for t in tokens[max(0, verb - 3) : verb]]
+    should = before[-1] == "should" and (before[-2] in lx.FOOT or before[-2] in ("you", "we"))
+    return should or before[-2:] in (["could", "you"], ["would", "you"]) or before[-3:] == ["could", "you", "all"]

@@ -217,7 +217,7 @@ def _after_bare(g: Gap) -> Decision:
 
 def _it_acts(g: Gap) -> Decision:
     """ "Lift the left foot | it goes out"."""
-    feels = g.after in lx.UNREAL | {"feels"} and g.told() and g.before.w not in KEEPS_IT
+    feels = g.after in lx.UNREAL | {"feels"} and g.told() and g.before.w not in KEEPS_IT | lx.UNREAL | lx.CONNECT
     return (
         True if feels or (g.has_verb and g.verbs[g.i + 1 : g.i + 2] == [True] and g.before.w not in KEEPS_IT) else None
     )

@@ -34,6 +34,7 @@ PHRASES = tuple(
         "you know|sort of|kind of|i mean|there we go|there you go|here we go|like this|like that|like so|just like that|just like this"
         "|nice and slow|nice and slowly|nice and easy|nice and gently|nice and soft|nice and gentle|that's it|that's good|that's lovely"
         "|isn't it|aren't you|aren't we|aren't they|doesn't it|don't you|won't it|haven't you"
+        "|on the count of one|on the count of two|on the count of three|on the count of four|on three"
         "|if that makes sense|if you like|if you will|if you want|as it were|so to speak|at the same time|in one go|as well"
         "|okay good|okay great|very good|well done|all together|altogether now|one more time|once again|once more|take your time|no rush|no hurry"
         "|what i do is|what we do is|what you do is|what i'm doing is|what happens is|the thing is|as i said|as before"
@@ -150,7 +151,7 @@ def _counted(tokens: Sequence[Token], i: int, out: Sequence[Token]) -> bool:
     after, before = tokens[i + 1], out[-1] if out else None
     acts = after.w in DONE_ON_A_COUNT or after.side is not None
     free = before is None or before.hard or before.comma or before.side or before.w in FREE or before.w in lx.STEP_WAYS
-    return bool(acts and free) and after.w not in ("steps", "step", "kicks", "turns")
+    return bool(acts and free) and after.w not in ("steps", "step", "kicks", "turns", "winds")
 
 
 FREE = (
@@ -178,6 +179,11 @@ def _of_a_foot(out: Sequence[Token]) -> bool:
     if before.side or before.w in ("other", "back", "front"):
         return True
     return before.w in ("that", "this") and len(out) > 1 and out[-2].w in lx.PLACE | lx.LIFT | {"onto", "on", "into"}
+
+
+def _is_pinyin(tokens: Sequence[Token], i: int) -> bool:
+    """ "Er qi jiao": two, and no filler."""
+    return any(t.w in ("qi", "ti", "tan", "guan") for t in tokens[max(0, i - 1) : i + 2])
 
 
 def _of_feet(tokens: Sequence[Token], i: int) -> bool:
@@ -213,7 +219,7 @@ def _filler(tokens: Sequence[Token], i: int) -> int:
     """How many tokens from i on are a filler."""
     w = tokens[i].w
     if w in WORDS:
-        return 1
+        return 0 if w == "er" and _is_pinyin(tokens, i) else 1
     if w in NUMBERED and (i == 0 or tokens[i - 1].hard) and i + 1 < len(tokens) and tokens[i + 1].comma:
         return 2 if tokens[i + 1].w in lx.NUMBERS or tokens[i + 1].w.isdigit() else 0
     n = 0 if i and tokens[i - 1].w in lx.NEGATION else ABOUT_TO.get(w, 0)

@@ -24,7 +24,7 @@ PLACE = _words(
     " extends send sends take takes drop drops plant plants cross crosses widen gather gathers collect tuck land"
     " lands lower lowers carry comes come goes go touch touches tap taps reach reaches travels travel bringing"
     " placing moving sliding putting setting landing separate separates spread spreads circle circles arc arcs swing swings return returns retreat retreats advance advances stamp stamps stomp follow follows"
-    " drawn brought placed moved carried pulled swung slid extended lowered crossed gathered planted tucked taken sent reset resets withdraw withdraws withdrawing slip slips retract retracts pace paces join joins replace replaces glide glides drift drifts sweep sweeps replaced scoop scoops sneak sneaks scrape scrapes trail trails shuffle shuffles creep creeps skate skates tread treads pop pops"
+    " drawn brought placed moved carried pulled swung slid extended lowered crossed gathered planted tucked taken sent reset resets withdraw withdraws withdrawing slip slips retract retracts pace paces join joins replace replaces glide glides drift drifts sweep sweeps replaced scoop scoops sneak sneaks scrape scrapes trail trails shuffle shuffles creep creeps skate skates tread treads ease eases easing stretches pop pops"
 )
 """Verbs that move a foot when a foot is what they speak of."""
 
@@ -32,7 +32,7 @@ GATHER = _words("gather gathers collect collects tuck tucks join joins")
 """Verbs that bring a foot in."""
 
 LIFT = _words(
-    "lift lifts lifting lifted raise raises raising raised pick picks picking picked float floats rise rises elevate elevates peel peels unpeel hitch hitches hike hikes hover hovers unstick"
+    "lift lifts lifting lifted raise raises raising raised pick picks picking picked float floats rise rises elevate elevates peel peels unpeel hitch hitches hoist hoists hike hikes hover hovers unstick"
 )
 TURN = _words(
     "turn turns turning turned rotated swivelled swiveled twisted swung rotate rotates rotating swivel swivels twist twists twisting swing swings spiral spirals wind winds unwind unwinds spin spins revolve revolves screw screws"

@@ -37,9 +37,6 @@ PLAIN = (
 )  # fmt: skip
 """Words of plain instruction. A name made of nothing else ("push", "step up") is one only where it stands by itself."""
 
-VERB_LED = frozenset("cross cros slap draw bend brush brushe shut thrust chop parry rub wip wipe".split())
-"""Names that begin with these are plain instruction too, if an article follows: "cross the hands", not "cross hands"."""
-
 NEVER_MISHEARD = (
     PLAIN | SMALL | lx.CONNECT | lx.UNENDING | lx.STAYING
     | frozenset("nice over one you they he she some any here there good great maybe more less much very quite even".split())
@@ -202,11 +199,10 @@ class NameIndex:
         """What a word can be in a name."""
         known = self._words.get(w)
         if known is None:
-            counts = not (w in SMALL or w.isdigit())
-            near = self._nearest(_stem(w)) if counts else ""
-            known = _Known(
-                _stem(w) if counts else "", near in self._by_word, near in self._by_word and near not in PLAIN
-            )
+            parts = [_stem(p) for p in w.split("-") if p not in SMALL and not p.isdigit()]
+            near = self._nearest(" ".join(parts)) if parts else ""
+            begins = near in self._by_word or (len(parts) > 1 and parts[0] in self._by_word)
+            known = _Known(" ".join(parts), begins, near in self._by_word and near not in PLAIN_STEMS)
             self._words[w] = known
         return known
 
@@ -231,9 +227,12 @@ class NameIndex:
         if not (introduced or numbered) or (led and not tokens[last - 1].comma):
             return False
         own_side = after.side is not None and (after.hard or after.comma)
-        runs_on = after.w in WHO or after.w == "again" or (after.w in lx.ACTS and after.w not in lx.STEP_WAYS)
-        if key.endswith("hand") and after.w in lx.ACTS:
-            return False  # "raise hands, turn the waist"
+        in_list = in_row and after.w == "and"
+        runs_on = (
+            in_list or after.w in WHO or after.w == "again" or (after.w in lx.ACTS and after.w not in lx.STEP_WAYS)
+        )
+        if (key.endswith("hand") and after.w in lx.ACTS) or tokens[first].w in ("begin", "open", "close", "finish"):
+            return False  # "raise hands, turn the waist", "begin, facing the front"
         return tokens[last - 1].comma or own_side or runs_on
 
     def _likeliest(self, parts: tuple[str, ...]) -> str | None:
@@ -247,7 +246,7 @@ class NameIndex:
             return None
         meant = [self._nearest(w) for w in parts]
         known = {w for w in meant if w in self._by_word}
-        own = {w for w in known if w not in PLAIN}
+        own = {w for w in known if w not in PLAIN_STEMS}
         if not own or len(known) * 2 < len(parts):
             return None
         near: set[str] = set().union(*(self._by_word[w] for w in own if len(self._by_word[w]) < TOO_COMMON))
@@ -257,8 +256,8 @@ class NameIndex:
 
     def _nearest(self, w: str) -> str:
         """The word of some name that a misspelt or misheard one stands for, or the word itself."""
-        w = lx.MISHEARD_NAMES.get(w, w)
-        if w in self._by_word or len(w) < 3 or w in NEVER_MISHEARD:
+        w = MISHEARD.get(w, w)
+        if w in self._by_word or len(w) < 3 or w in NEVER_MISHEARD_STEMS:
             return w
         if w not in self._meant:
             best = process.extractOne(w, self._vocabulary, scorer=fuzz.ratio, score_cutoff=WORD_ALIKE_FROM)
@@ -308,7 +307,7 @@ def _could_be(name: list[str], meant: list[str], parts: tuple[str, ...]) -> bool
         return False
     if meant[0] not in name or meant[-1] not in name or (len(meant) == 2 and meant != name):
         return False
-    return all(m in name or w not in NEVER_MISHEARD for m, w in zip(meant, parts, strict=True))
+    return all(m in name or w not in NEVER_MISHEARD_STEMS for m, w in zip(meant, parts, strict=True))
 
 
 def _in_row(tokens: Sequence[Token], last: int, first: int) -> bool:
@@ -335,8 +334,19 @@ def _key(words: Iterable[str]) -> str:
 
 
 def _stem(w: str) -> str:
-    w = w.replace("'", "").replace("-", " ")
+    """A word without its ending: "closing", "closes", "closed" and "close" are one."""
+    w = w.replace("'", "")
     for ending, put in (("ies", "y"), ("sses", "ss"), ("ing", ""), ("ed", ""), ("s", "")):
         if w.endswith(ending) and len(w) - len(ending) >= 3 and not w.endswith("ss"):
-            return w[: -len(ending)] + put
-    return w
+            w = w[: -len(ending)] + put
+            if ending in ("ing", "ed") and w[-1] == w[-2] and w[-1] not in "ls":
+                w = w[:-1]  # "stepping"
+            break
+    return w[:-1] if len(w) > 4 and w.endswith("e") else w
+
+
+MISHEARD = {_stem(heard): _stem(meant) for heard, meant in lx.MISHEARD_NAMES.items()}
+VERB_LED = frozenset(map(_stem, "cross slap draw bend brush shut thrust chop parry rub wipe".split()))
+"""Names that begin with these are plain instruction too, if an article follows: "cross the hands", not "cross hands"."""
+PLAIN_STEMS = PLAIN | frozenset(map(_stem, PLAIN))
+NEVER_MISHEARD_STEMS = NEVER_MISHEARD | frozenset(map(_stem, NEVER_MISHEARD))

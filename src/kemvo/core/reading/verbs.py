@@ -44,7 +44,9 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         before = ""
     if before in ("back", "side", "front") and i > 2 and tokens[i - 3].w == "to":
         before = ""  # "turn to the back, step…"
-    if (before == "that" and i > 1 and tokens[i - 2].w == "after") or (before == "next" and w in lx.LIFT | lx.PLACE):
+    if (before == "that" and i > 1 and tokens[i - 2].w == "after") or (
+        before == "next" and w in lx.LIFT | lx.PLACE | lx.AIM
+    ):
         before = ""  # "after that, turn…", "next raise…"
     if before == "one" and i > 1 and tokens[i - 2].w in ORDERED:
         before = ""  # "last one, step…"
