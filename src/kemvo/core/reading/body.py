@@ -200,6 +200,8 @@ def _target(p: Piece) -> tuple[str | None, int | None]:
             continue
         if w == "back" and p.w(i + 1) == "to":
             continue
+        if w in ("back", "front") and p.w(i + 1) == "corner":
+            return "corner", i + 1
         if w in lx.ROOM and not (
             w in ("front", "back", "side", "middle")
             and (p.w(i + 1) in lx.HAND or (p.w(i + 1) == "of" and p.words().isdisjoint(ROOMS)))

@@ -17,6 +17,12 @@ HABIT = frozenset({"each", "every"})
 ASKING = frozenset({"do", "does", "did", "shall"})
 """ "Do we turn the foot?": a question."""
 
+TROUBLE = frozenset(
+    "problem problems difficult hurts hurt sore painful pain trouble poor bad wobbly unsteady tired uncomfortable hard dizzy"
+    " complaining stiff".split()
+)
+""" "If your knee hurts, …": what comes then is the gentler way, and not the movement."""
+
 SUBORDINATE = frozenset("or nor while when as until till whilst".split())
 """What begins so is part of what came before it, warned of if that was."""
 
@@ -40,12 +46,12 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
             cuts.append(i)
     cuts.append(len(tokens))
     out: list[Clause] = []
-    unreal = False
+    unreal = eased = False
     for first, last in pairwise(cuts):
         if first == last:
             continue
         if first == 0 or tokens[first - 1].hard:
-            unreal = False
+            unreal = eased = False
         words = {t.w for t in tokens[first:last]}
         verb = next((i for i in range(first, last) if verbs[i]), -1)
         said = verb if verb >= 0 else last
@@ -55,19 +61,21 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         habit = tokens[first].w in HABIT and tokens[min(first + 1, last - 1)].w == "time"
         maybe = words & lx.UNREAL
         if maybe == {"would"} and {"where", "be"} <= words:
-            maybe = frozenset()  # "to where eleven would be"
+            maybe = set()  # "to where eleven would be"
         asked = any(t.w in ASKING and n.w in ("we", "you", "i") for t, n in pairwise(tokens[first : max(first, said)]))
         taught = ("how", "to") in pairwise(t.w for t in tokens[first:said])
         purpose = tokens[first].w == "to" and verb == first + 1 and (first == 0 or tokens[first - 1].hard)
         able = tokens[first].w in ("until", "till") and "can" in words
         was = tokens[first].w == "which" and "was" in words
+        was = was or tokens[last - 1].w == "instead"
         supposed = was or purpose or able or asked or taught or instead or habit
         supposed = supposed or bool(
             maybe
             and not (maybe == {"should"} and "weight" in words)
             and not (len(maybe) == 1 and _asked_for(tokens, verb))
         )
-        unreal = denied or supposed or (unreal and tokens[first].w in SUBORDINATE)
+        unreal = denied or supposed or eased or (unreal and tokens[first].w in SUBORDINATE)
+        eased = ("if" in words and not words.isdisjoint(TROUBLE)) or (eased and verb < 0)
         out.append(Clause(first, last, verb, unreal))
     return out
 

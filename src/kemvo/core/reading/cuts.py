@@ -103,6 +103,8 @@ def _and_goes_on(g: Gap) -> Decision:
     hand rise"."""
     look = g.after == "look" and g.before.w in lx.TURN
     halves = g.before.w == g.after == "half"
+    if g.after == "to" and g.says(lx.STEP) and g.has_verb and any(t.side for t in g.tokens[g.i + 2 : g.i + 4]):
+        return False  # "step forward and to the right"
     hand = g.tokens[g.i + 2].w if g.i + 2 < len(g.tokens) and g.tokens[g.i + 1].side else g.after
     both = g.before.w in lx.FOOT and hand in lx.HAND and not g.has_verb and len(g.piece) <= 3
     return (

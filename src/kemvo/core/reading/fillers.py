@@ -91,7 +91,7 @@ WORTH_A_LOOK = (
     | POINTING
     | PRAISE
     | set(ABOUT_TO)
-    | {"hand", "one", "ball"}
+    | {"hand", "one", "ball", "same"}
     | COUNTS
 )
 
@@ -120,9 +120,17 @@ def told_words(tokens: Sequence[Token]) -> list[Token]:
                 t = t._replace(w=GERUNDS[t.w])
             elif t.w == "ball" and _is_held(tokens, i):
                 t = t._replace(w="ball-of-air")
+            elif t.w == "same" and i + 1 < len(tokens) and (tokens[i + 1].side or tokens[i + 1].w in lx.FOOT):
+                i += 1
+                continue
+            elif t.w == "one" and out and _named_again(out):
+                # "The back foot, the right one, turns in": the right foot.
+                side = out[-1]
+                out[-4:] = [side._replace(hard=False, comma=False)]
+                t = t._replace(w="foot", comma=False)
             elif t.w == "one" and out and _of_a_foot(out):
                 t = t._replace(w="foot")
-            elif t.w in POINTING and i + 1 < len(tokens) and (tokens[i + 1].side or tokens[i + 1].w == "weight"):
+            elif t.w in POINTING and i + 1 < len(tokens) and _pointed_at(tokens, i + 1):
                 t = t._replace(w="the")
             out += _without_is(t)
             i += 1
@@ -171,6 +179,13 @@ def _is_held(tokens: Sequence[Token], i: int) -> bool:
     )
 
 
+def _named_again(out: Sequence[Token]) -> bool:
+    """ "The back foot, the right one"."""
+    if len(out) < 4 or out[-1].side is None or out[-2].w not in ("the", "your", "my") or not out[-3].comma:
+        return False
+    return out[-3].w in lx.FOOT and out[-4].w in ("back", "front", "other", "rear")
+
+
 def _of_a_foot(out: Sequence[Token]) -> bool:
     """ "The left one", "the back one"; "put that one down"."""
     before = out[-1]
@@ -184,6 +199,11 @@ def _of_a_foot(out: Sequence[Token]) -> bool:
 def _is_pinyin(tokens: Sequence[Token], i: int) -> bool:
     """ "Er qi jiao": two, and no filler."""
     return any(t.w in ("qi", "ti", "tan", "guan") for t in tokens[max(0, i - 1) : i + 2])
+
+
+def _pointed_at(tokens: Sequence[Token], i: int) -> bool:
+    """ "This left foot", "that weight", "that same left foot"."""
+    return tokens[i].side is not None or tokens[i].w in ("weight", "same")
 
 
 def _of_feet(tokens: Sequence[Token], i: int) -> bool:

@@ -246,6 +246,8 @@ def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         again = again or (p.verb_in(("pick", "picks")) and p.w(p.verb + 1) == "it")
         again = again or (p.verb_word() == "lift" and p.w(p.verb + 1) == "it" and p.w(p.verb - 1) in SAME_ONE)
         return "lift" if again and not p.where(lx.HAND) else None
+    if noun > p.verb and "from" in p.before(noun, 2):
+        return None  # "the breath rises from the feet"
     if p.before(noun, 3) & {"on", "onto", "into", "through"}:
         on_toes = p.verb_in(("rise", "rises")) and p.w(noun) in TOES | BALLS
         return "lift" if on_toes else None
@@ -303,7 +305,8 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         return "lift"
     if p.w(noun) in HEELS and p.verb_in(("slide", "slides")) and words & ROUND and not words & {"in", "beside"}:
         return "pivot"
-    if p.w(noun) == "feet" and p.verb_in(FOLLOWS) and not p.sides():
+    described = "with" in p.before(noun, 3) and words & {"position", "stance", "posture"}
+    if p.w(noun) == "feet" and not p.sides() and (p.verb_in(FOLLOWS) or described):
         return None
     if p.w(noun) in TOES and p.verb_in(GOES) and "with" in words and words & {"you", "it", "us", "me"}:
         return "pivot"

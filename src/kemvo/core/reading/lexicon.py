@@ -164,19 +164,19 @@ ALIKE: dict[str, str] = {
     "soul": "sole", "bawl": "ball", "nee": "knee", "kneel": "knee", "knee's": "knees", "neat": "knee",
     "waste": "waist", "waistline": "waist", "wrist's": "wrists",
     "inhales": "inhale", "inhaling": "inhale", "exhales": "exhale", "exhaling": "exhale", "inhail": "inhale", "exhail": "exhale",
-    "breathing": "breathe", "breathes": "breathe", "breath": "breath", "breeze": "breathe", "breed": "breathe", "breathed": "breathe", "breeds": "breathe",
+    "breathing": "breathe", "breathes": "breathe", "breath": "breath", "breeze": "breathe", "brief": "breathe", "food": "foot", "sift": "shift", "tow's": "toes", "breed": "breathe", "breathed": "breathe", "breeds": "breathe",
     "pivet": "pivot", "pivit": "pivot", "divot": "pivot", "private": "pivot", "pivots": "pivot",
     "shif": "shift", "shipped": "shift", "ship": "shift", "shifter": "shift", "chef": "shift",
     "stepp": "step", "stab": "step", "stepson": "step", "steppe": "step",
     "sync": "sink", "zinc": "sink", "sing": "sink",
     "laughed": "left", "lefft": "left", "lefts": "left", "rite": "right", "wright": "right", "write": "right",
-    "percents": "percent", "cent": "percent", "per-cent": "percent", "%": "percent", "pct": "percent", "°": "degrees", "degree": "degrees",
+    "percents": "percent", "cent": "percent", "sent": "percent", "per-cent": "percent", "%": "percent", "pct": "percent", "°": "degrees", "degree": "degrees",
     "peal": "peel", "peals": "peels", "keck": "kick", "kik": "kick", "forword": "forward", "foreward": "forward", "backword": "back",
 }  # fmt: skip
 """What recognisers and hasty typists write, and what is meant, where a foot, a leg or the weight is spoken of."""
 
 NEEDS_COMPANY = _words(
-    "he'll hill lake toast lag soul private ship chef stab sing zinc sync write neat kneel breeze breed heal tow feat waste"
+    "sent brief food he'll hill lake toast lag soul private ship chef stab sing zinc sync write neat kneel breeze breed heal tow feat waste"
     " laughed shipped bawl breeds"
 )
 """Of those, the ones that are words of their own: they are put right only beside a word of feet, weight or breath."""

@@ -75,6 +75,19 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
         yield p.fact("shift", (p.first, *weight), side=None, share=part)
 
 
+def _onward(p: Piece, memory: Memory) -> bool:
+    """ "And into it", "all the way forward", "and forward with a push"; "…, then back" after a shift."""
+    words = p.words()
+    if words <= FORWARD_WITH and words & PUSH and words & {"forward", "back"} and words & {"with", "into"}:
+        return True
+    if words <= INTO_IT and (words & {"into", "onto"} or {"on", "to"} <= words) and words & {"it", "leg"}:
+        return True
+    if words <= ALL_THE_WAY and {"all", "way"} <= words and words & FORWARD:
+        return True
+    back = memory.weighed and words <= AND_BACK and words & {"back", "forward"}
+    return bool(back) and p.tokens[p.first - 1].w not in words  # not: "go forward, and as you go forward"
+
+
 def _over_it(p: Piece) -> bool:
     """ "Move your weight over it"."""
     return p.in_order()[-2:] in OVER_IT
@@ -371,13 +384,8 @@ def _somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
     hands = [i for i in p.where(lx.HAND) if not (sits and i > p.verb + 2)]
     if hands and "weight" not in words:
         return None
-    if p.verb < 0 or p.verb_word() == "go":
-        pushed = words <= FORWARD_WITH and words & PUSH and words & {"forward", "back"} and words & {"with", "into"}
-        into_it = words <= INTO_IT and (words & {"into", "onto"} or {"on", "to"} <= words) and words & {"it", "leg"}
-        back = memory.weighed and words <= AND_BACK and words & {"back", "forward"}
-        back = back and p.tokens[p.first - 1].w not in words  # "go forward, and as you go forward"
-        if back or pushed or into_it or (words <= ALL_THE_WAY and {"all", "way"} <= words and words & FORWARD):
-            return p.first
+    if (p.verb < 0 or p.verb_word() == "go") and _onward(p, memory):
+        return p.first
     if p.verb_in(("roll", "rolls")) and "weight" not in words:
         onward = p.w(p.verb + 1) in FORWARD or (p.w(p.verb + 1) == "back" and p.verb + 2 == p.last)
         if onward and p.verb_word() == "roll" and not p.where(lx.TRUNK):

@@ -101,6 +101,10 @@ def _in_company(w: str, before: str, after: str, near: list[str]) -> bool:
         if before == "the" and w in ("write", "rite") and not after:
             return True
         return after in lx.FOOT | lx.HAND | {"side"} or lx.ALIKE.get(after) in lx.FOOT
+    if meant == "percent":
+        return before in ("per", "pour")
+    if w == "food":
+        return before in ("left", "right", "back", "front", "other", "write") or "your" in near
     if meant in lx.FOOT:
         return bool({"left", "right", "write", "laughed"} & set(near)) or (
             before in ("the", "your") and after in ("first", "down", "in", "out", "up", "together")
