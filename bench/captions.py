@@ -7,7 +7,7 @@ from collections.abc import Iterator
 from contextlib import contextmanager
 
 from bench.pauses import learn
-from bench.reading import LINES, cases, key
+from bench.reading import LINES, NAMES, cases, key
 from kemvo.core.reading import pauses
 from kemvo.core.reading.script import ScriptEntry, read_script
 
@@ -40,7 +40,7 @@ def score(name: str, cut: int) -> tuple[int, int, int]:
     words = " ".join(texts).split()
     blocks = [" ".join(words[i : i + cut]) for i in range(0, len(words), cut)] if cut else texts
     entries = [ScriptEntry(i * 1000, i + 1, b, True) for i, b in enumerate(blocks)]
-    found = [key(f) for e in read_script(entries) for f in e.facts]
+    found = [key(f) for e in read_script(entries, NAMES) for f in e.facts]
     wanted = [w for _, facts in lines for w in facts]
     kinds = [w[0] for w in wanted], [f[0] for f in found]
     same = difflib.SequenceMatcher(None, *kinds, autojunk=False).get_matching_blocks()

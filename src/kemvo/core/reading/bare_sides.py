@@ -68,6 +68,9 @@ def _is_a_foot(tokens: Sequence[Token], i: int) -> bool:
     noun = after in lx.BETWEEN and not tokens[i + 1].hard and tokens[i + 2 : i + 3] and tokens[i + 2].w in NOUNS
     if after in NOUNS or noun or tokens[i + 1].side:
         return False
+    state = i + 2 < len(tokens) and tokens[i + 2].w in lx.FULL_OR_LIGHT
+    if after in ("is", "feels", "becomes", "gets") and state and _subject(tokens, i):
+        return True  # "when the left feels light"
     if _let_go(tokens, i) and after in MOVES | {"follow", "step"} and not _hands_near(tokens, i):
         return True
     if not tokens[i].comma and (after in ALWAYS_FEET or after in OFTEN_FEET):

@@ -31,7 +31,7 @@ def breaths(tokens: Sequence[Token], c: Clause) -> Iterator[Fact]:
         denied = c.unreal and any(tokens[k].w in lx.NEGATION for k in range(c.first, i))
         if at is None or denied:
             continue
-        way = "in" if tokens[at].w.startswith("in") else "out"
+        way = "in" if tokens[at].w.startswith("in") else "out"  # "let the breath go": out
         first, last = min(i, at), max(i, at)
         yield Fact(kind="breath", start=tokens[first].start, end=tokens[last].end, direction=way)
 
@@ -59,6 +59,9 @@ def _breath_at(tokens: Sequence[Token], i: int, c: Clause) -> int | None:
         return next((k for k in range(i + 1, min(i + 4, c.last)) if tokens[k].w == "out"), None)
     if w not in ("breathe", "breath"):
         return None
+    let = i > c.first + 1 and tokens[i - 2].w == "let" and i + 1 < c.last
+    if let and tokens[i + 1].w == "go":
+        return i
     near = next((k for k in range(i + 1, min(i + 4, c.last)) if tokens[k].w in ("in", "out")), None)
     if near is not None and any(t.side or t.w in lx.FOOT for t in tokens[i + 1 : near]):
         return None

@@ -85,6 +85,8 @@ def _after_comma(g: Gap) -> Decision:
         return False  # "turn with it, to the left"
     if not g.has_verb and warns(g):
         return True  # "don't lock the knee, step…"
+    if g.has_verb and appended(g):
+        return False  # "step forward, right heel, …"
     if g.has_verb:
         begins = not only_names_foot(g) or (speaks_of_other(g) and not appended(g))
     else:

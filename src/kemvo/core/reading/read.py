@@ -14,14 +14,16 @@ from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.bare_sides import with_feet, with_subjects
 from kemvo.core.reading.body import and_out, breaths, faced, part_turn, time, turn, turned_on
 from kemvo.core.reading.clauses import SUBORDINATE, clauses
+from kemvo.core.reading.even import WE_ARE
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.feet import feet
 from kemvo.core.reading.fillers import told_words
 from kemvo.core.reading.foot_words import PASSING
 from kemvo.core.reading.gap import COVERED
 from kemvo.core.reading.kicks import kick
-from kemvo.core.reading.loads import WE_ARE, shift, takes_weight
+from kemvo.core.reading.loads import shift
 from kemvo.core.reading.names import NameIndex, NameMatch
+from kemvo.core.reading.onward import takes_weight
 from kemvo.core.reading.pauses import with_pauses
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.put_right import as_meant
