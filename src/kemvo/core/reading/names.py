@@ -209,7 +209,8 @@ class NameIndex:
     def _may_stand(self, tokens: Sequence[Token], first: int, last: int, key: str, in_row: bool) -> bool:
         """A name of plain words is a name only where it stands by itself or is introduced as one."""
         free = last == len(tokens) or tokens[last - 1].hard or tokens[last - 1].comma
-        if key == "cross hand" and free and last == first + 2:
+        begun = first == 0 or tokens[first - 1].hard
+        if key == "cross hand" and (free or begun) and last == first + 2:
             return True
         led = _stem(tokens[first].w) in VERB_LED and tokens[first + 1 : last] and tokens[first + 1].w in ("the", "your")
         if key not in self._plain and not led:
@@ -228,10 +229,9 @@ class NameIndex:
             return False
         own_side = after.side is not None and (after.hard or after.comma)
         in_list = in_row and after.w == "and"
-        runs_on = (
-            in_list or after.w in WHO or after.w == "again" or (after.w in lx.ACTS and after.w not in lx.STEP_WAYS)
-        )
-        if (key.endswith("hand") and after.w in lx.ACTS) or tokens[first].w in ("begin", "open", "close", "finish"):
+        acts = after.w in lx.ACTS and after.w not in lx.STEP_WAYS
+        runs_on = in_list or acts or after.w in WHO or after.w in ("again", "weight")
+        if (key.endswith("hand") and acts) or tokens[first].w in ("begin", "open", "close", "finish"):
             return False  # "raise hands, turn the waist", "begin, facing the front"
         return tokens[last - 1].comma or own_side or runs_on
 

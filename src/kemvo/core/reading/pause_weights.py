@@ -2,325 +2,365 @@
 by hand."""
 
 TABLE = """\
-a -1.7 #
-a 1.2 NUMBER;its;wall;wants
-a 0.7 a;heal;meet;no;strike
-a -0.7 again;ahead;bent;i;if;punch;should;that's;until;where
-a -0.5 apart;forward;have
-a -1.6 as
-a 0.9 behind;beside;need;pointing;same
-a 0.8 bit;fall;them
-a -0.6 body;degrees;from;hold
-a 1.0 chest
-a -0.9 don't;floor;let's;there;we're
-a -0.8 end;okay;we;you're
-a 0.6 exhale;get;gets;has;hips;low;not;of;pop;the;want;whole;without
-a -1.0 first;inhale;when
-a 0.2 for
-a -1.3 let;so
-a -1.2 now
-a 0.5 percent;rush;section;whip
-a 0.3 rear
-a 1.3 slightly
-ab 0.7 ACT HAND;ACT across;ACT in;ACT inward;ACT north;SIDE hip;forty-five degrees;forward again;it breathe
-ab 0.7 its FOOT;meet it;my HAND;so SIDE;start with;straight ahead;to you
-ab -0.9 ACT NUMBER;ACT one;and again
-ab 0.8 ACT away;ACT round;SIDE corner;SIDE in;becomes ACT;exhale ACT;forward SIDE;it forward;on it;one ACT
-ab 0.8 the door;then FOOT;weight over;your HAND
-ab -0.7 ACT exhale;ACT to;ACT your;FOOT and;let it;you exhale
-ab -0.6 ACT over;ACT the;ACT too;ACT with;FOOT FOOT;FOOT SIDE;FOOT so;a low;bit now;front FOOT;one FOOT;your chair
-ab -0.5 ACT sideways;out now;stance SIDE;the same;weight in;you're ACT;your ACT
-ab 1.5 ACT through
-ab 1.0 FOOT completely;each FOOT;it in;no weight;of you;out SIDE;that FOOT
-ab 1.1 FOOT first;FOOT in;on top;onto it;the ACT
-ab -1.1 FOOT is;back ACT;the first;the weight
-ab 0.6 FOOT now;FOOT stays;FOOT straight;about NUMBER;and NUMBER;back down;begin with
-ab 0.9 FOOT touching;HAND width;NUMBER o'clock;SIDE NUMBER;and ACT;and down;breath out;little bit;of NUMBER
-ab 0.9 out NUMBER;that way;the floor;to it;with you
-ab 1.2 NUMBER NUMBER;NUMBER breaths;is comfortable;same weight;they ACT;wants to
-ab 0.4 NUMBER one;SIDE HAND;SIDE front
-ab 1.3 SIDE diagonal;in front;other FOOT;out breath;you ACT
-ab 0.5 SIDE side;and SIDE;and breathe;and exhale;beside it;horse stance;it over;the room
-ab -1.0 an ACT;and it
-ab -1.3 and you;as you;then you
-ab 1.4 behind you;into it
-ab 1.6 down first
-ab -0.4 it NUMBER;the way
-ab 1.9 it is
-ab -0.3 it out
-ab -0.8 last one;the HAND;weight SIDE
-abx -0.6 ACT ACT ACT;FOOT again and;FOOT out and;HAND ACT and;HAND width apart;SIDE FOOT all;SIDE HAND ACT
-abx -0.6 breathe in ACT;let it ACT;the SIDE side
-abx 0.7 ACT ACT your;ACT back FOOT;the FOOT the;the front and;the weight on
-abx -0.7 ACT SIDE ACT;ACT forward and;ACT it back;SIDE FOOT out;SIDE corner and;and ACT it;breathe out when
-abx -0.7 in front and;the SIDE corner;the floor and;the weight ACT;your SIDE FOOT
-abx 0.5 ACT SIDE NUMBER;NUMBER NUMBER ACT;breathe out now;in it ACT;up ACT SIDE
-abx -1.2 ACT SIDE and;ACT up the;the SIDE HAND
-abx -0.2 ACT back ACT;FOOT up ACT
-abx -1.0 ACT back SIDE;ACT up breathe;FOOT NUMBER ACT;FOOT in ACT;and ACT the;back FOOT ACT;breathe out and
-abx -1.0 the SIDE and;width apart and
-abx -0.9 ACT forward ACT;FOOT first and;SIDE SIDE SIDE;the HAND ACT;you can ACT
-abx -0.3 ACT in and
-abx 1.1 ACT it ACT;ACT out and;HAND ACT SIDE
-abx -0.8 ACT it and;NUMBER NUMBER degrees;SIDE FOOT back;SIDE FOOT in;and you ACT;the ACT FOOT;the back FOOT
-abx -0.8 the breath ACT
-abx 1.4 ACT up ACT
-abx -0.5 ACT up your;FOOT up and;HAND ACT breathe;SIDE FOOT ACT;and ACT my;the side and;weight SIDE ACT
-abx -0.5 your SIDE HAND
-abx -1.1 FOOT ACT and;FOOT together and;the SIDE FOOT;the SIDE let;the front FOOT
-abx 0.8 FOOT first ACT;NUMBER degrees the;NUMBER percent the;and ACT and
-abx 1.3 FOOT in the;the back ACT
-abx 0.9 SIDE FOOT FOOT;other FOOT ACT;the SIDE your
-abx 1.2 SIDE FOOT so
-abx 0.3 behind you ACT;weight forward SIDE
-abx 1.5 breathe in and
-abx 0.6 breathe in the;the FOOT out;then FOOT ACT
-abx -1.5 into it and
-abx 1.0 the side ACT
-abx 0.4 the weight and
-abx 1.7 to ACT so
+a -1.8 #
+a 0.9 NUMBER;a;meet;past;slow
+a -1.2 again;let;when
+a -0.6 ahead;body;but;corner;floor;forward;monkey;number;off;okay;should;small
+a 0.7 alongside;fall;repulse;strike;walking;ward
+a -0.5 apart;at;have;me;swap
+a -1.7 as
+a 1.0 behind;beside;chest;second;wall;without
+a -0.7 bent;degrees;from;hold;movement;punch;welcome
+a -0.8 don't;end;first;we;where
+a 0.8 for;he;of;over;pointing;same;the
+a 0.6 gets;has;i'll;little;low;onto;percent;section;them;with;you'll
+a 0.5 heal
+a -0.9 if;let's;there;until;what's
+a -1.0 inhale;we're
+a 1.1 its;not;slightly
+a 1.5 need
+a 0.4 no
+a -1.3 now
+a -1.4 so
+a 1.2 wants
+ab -0.9 ACT NUMBER;the same
+ab 0.9 ACT across;FOOT completely;NUMBER o'clock;SIDE NUMBER;SIDE hip;and down;becomes ACT;breathe in;meet it
+ab 0.9 no weight;not ACT;out NUMBER;out SIDE;that way;the door;the heal;to it
+ab 0.7 ACT away;ACT inward;ACT north;FOOT behind;FOOT straight;SIDE SIDE;and exhale;and out;back down;begin with
+ab 0.7 down again;forward SIDE;front corner;in NUMBER;it breathe;little bit;one ACT;so SIDE;to you;ward off
+ab 0.7 with FOOT
+ab 0.6 ACT back;ACT closer;FOOT now;FOOT stays;SIDE corner;about NUMBER;and NUMBER;and SIDE;and breathe;and rest
+ab 0.6 down flat;even up;front NUMBER;heal ACT;horse stance;okay ACT;on it;that FOOT;the chair;the windows
+ab 0.6 to SIDE
+ab -0.6 ACT backwards;ACT one;ACT with;ACT your;FOOT parallel;NUMBER now;a low;a nice;end up;movement NUMBER
+ab -0.6 number NUMBER;out FOOT;out now;small ACT;the breath;the top;the weight;weight in;your chair
+ab -0.5 ACT first;ACT into;ACT the;ACT too;HAND SIDE;a small;brush FOOT;the next;your FOOT
+ab 0.8 ACT in;SIDE in;and punch;bit so;breath out;forward again;in half;on SIDE;straight ACT;the floor;the fridge
+ab 0.8 then FOOT;to ACT;weight over
+ab -0.8 ACT over;a FOOT;and it;then it
+ab 1.3 ACT through;FOOT first;behind you;it in;on top;you ACT
+ab -0.7 ACT to;FOOT and;NUMBER ACT;last one;the HAND;the last;weight SIDE;you exhale
+ab 0.4 ACT you;NUMBER percent;NUMBER thirds;SIDE front;back in;back wall;right back
+ab 1.1 FOOT in;FOOT touching;NUMBER one;each FOOT;same weight;start with;white crane
+ab -1.2 FOOT is;and you;as you;back ACT;then you
+ab 1.0 HAND width;SIDE diagonal;and ACT;are parallel;cloud HAND;in front;its FOOT;of NUMBER;of you;onto it
+ab 1.0 with you;your HAND
+ab 1.6 NUMBER NUMBER
+ab 1.5 NUMBER breaths;out breath
+ab 0.3 NUMBER degrees;SIDE side;a breath;you should
+ab 0.1 SIDE HAND
+ab -1.0 an ACT;you're ACT
+ab -1.1 and again
+ab 0.2 back FOOT;the waist
+ab 1.2 do that;into it;is comfortable;wants to
+ab 1.8 down first
+ab -0.4 front FOOT;half ACT;it NUMBER;it out;not too;out in
+ab 2.1 it is
+ab 1.4 other FOOT
+ab -1.7 the first
+ab 0.5 you are;you can
+abx 0.8 ACT SIDE NUMBER;ACT through FOOT;NUMBER percent the;your SIDE ACT
+abx -1.3 ACT SIDE and;ACT back SIDE;ACT up the;the SIDE HAND
+abx -0.6 ACT SIDE weight;ACT up your;FOOT out and;FOOT up half;HAND ACT and;HAND width apart;SIDE FOOT SIDE
+abx -0.6 SIDE FOOT all;and ACT all;and ACT my;and it ACT;i ACT my;the SIDE front;the side and
+abx -0.8 ACT ahead and;ACT forward and;FOOT again and;NUMBER NUMBER degrees;and you ACT;back FOOT ACT;the back FOOT
+abx -0.5 ACT back ACT;ACT in the;FOOT ACT in;FOOT ACT your;FOOT FOOT ACT;FOOT first then;FOOT first weight
+abx -0.5 FOOT together HAND;FOOT up and;a small ACT;and ACT with;off SIDE ACT;the SIDE side;the floor and
+abx -0.5 weight SIDE ACT
+abx 0.5 ACT back FOOT;ACT out weight;FOOT first ACT;behind you ACT;you ACT ACT
+abx -1.2 ACT forward ACT;FOOT together and;the HAND ACT;the SIDE breathe
+abx 1.1 ACT it ACT;other FOOT ACT
+abx -0.9 ACT it and;ACT up breathe;FOOT ACT then;FOOT down weight;SIDE FOOT back;SIDE SIDE SIDE;breathe out and
+abx -0.9 breathe out when;let it ACT;the SIDE FOOT
+abx -0.7 ACT it back;ACT out SIDE;FOOT in ACT;FOOT out weight;SIDE FOOT ACT;SIDE FOOT out;SIDE corner and
+abx -0.7 and ACT it;the SIDE corner;the breath ACT;your SIDE FOOT
+abx 0.9 ACT out and;FOOT ACT the;FOOT down FOOT;HAND ACT to;SIDE FOOT FOOT;breathe in and;the ACT and
+abx 1.3 ACT up ACT;the SIDE your;to ACT so
+abx 1.2 FOOT ACT FOOT
+abx -0.4 FOOT ACT and;FOOT in and;HAND ACT breathe;a ACT ACT;that FOOT ACT;the ACT FOOT
+abx -1.0 FOOT NUMBER ACT;and ACT the;back FOOT the;breathe in when;onto it and;percent SIDE SIDE;the SIDE let
+abx -1.0 the weight ACT;waist SIDE then;width apart and;you can ACT
+abx -1.1 FOOT first and;SIDE FOOT in;into it and;the front FOOT
+abx 1.8 FOOT in the
+abx -0.2 FOOT up ACT
+abx 1.0 FOOT up FOOT;HAND ACT SIDE;SIDE FOOT so;the side ACT
+abx 0.7 NUMBER degrees the;NUMBER seconds ACT;SIDE FOOT then;SIDE FOOT we;the FOOT the;to ACT and
+abx -0.3 SIDE FOOT front;breath in and;on it SIDE
+abx 0.4 SIDE FOOT one;back SIDE SIDE
+abx 0.6 SIDE FOOT weight;in front ACT;in it ACT;on it ACT;the FOOT now;the weight on;then FOOT ACT
+abx 1.5 breathe out SIDE;the back ACT
+abx -1.5 the SIDE and
 any -2.6 *
-b 0.9 FOOT;floor;me;o'clock;out;punch;seconds;soft
-b 1.0 HAND;hang;light;north
-b -0.9 NUMBER;about;at;only;same;what
-b 1.4 SIDE;breaths;straight;there;together
-b -2.3 a
-b 0.6 across;again;first;hip;pushing;tall;was
-b 1.3 ahead;away;east;inwards;level;outwards;room;wall
-b -1.1 all;big;hold;next;no;she;when
-b 1.1 altogether;diagonal;ear;evenly;forward;front;it;line;wide
-b -0.7 an;but;it's;like;our;people;small;that;this;where
+b 1.0 FOOT;again;alongside;north;seconds;tall;wide;wings
+b 0.8 HAND;ears;fridge;length
+b -0.7 NUMBER;called;finish;got;it's;little;number;our;see;small;that
+b 1.2 SIDE;breath;floor;front;high;inwards;it;punch;soft
+b -2.6 a
+b -1.1 about;at;but;hold;not;ok;past;people;they;water;where
+b 0.6 across;backwards;behind;breathe;closer;far;instead;lute;solid;us;windows
+b -0.5 after;begin;have
+b 1.5 ahead;breaths;comfortable
+b -1.3 all;don't;i'm;keep;that's;when
+b 1.1 altogether;degrees;ear;hang;height;instep;mane;middle;out;section;space;stop;tail
 b -4.3 and
-b 1.8 apart
-b 0.5 arrives;parallel;up
-b -2.1 as;i;of;to
-b -0.8 because;body;feel;its;make;or;water;we'll;while;will
-b -1.0 both;not;now;past;until;without
-b 1.2 breath;comfortable;down;height
-b 0.7 breathe;completely;far;forwards;fridge;mane;rest;section;solid;space;them;week
-b -0.6 brush;from;full;got;means;posture
-b -1.3 by;if;keep;let's
-b 2.0 corner
-b 0.8 degrees;door;flat;middle;stance
-b -1.2 do;ok;that's;they
-b -1.7 don't;for;onto
-b 1.9 equally
-b 1.6 even;sides;width;yet
-b 1.5 here;high;side;touching
-b 0.4 home
-b -1.4 i'm;is;okay;we're
-b -1.5 inhale;with
-b -1.8 into;let
-b -2.0 my;on
-b -2.8 so;your
-b -0.5 sorry;waist
-b -3.9 the
-b -2.7 then
-b -2.2 we
-b -1.6 you're
-bx 1.5 ACT ACT
-bx 0.9 ACT HAND;FOOT NUMBER;behind and;first NUMBER;front ACT;height ACT;in ACT;weight and
-bx -1.2 ACT SIDE;ACT forward;i ACT;out as;the SIDE
-bx -1.0 ACT all;FOOT ACT;NUMBER degrees;in front;one ACT;out NUMBER;to the;we're ACT;weight back;your weight
-bx -2.0 ACT back
-bx -0.5 ACT down;ACT in;ACT into;ACT over;ACT through;FOOT out;SIDE let's;as the;both FOOT;bow stance;in NUMBER
-bx -0.5 now i'm;she ACT;stance so;up your
-bx 0.6 ACT i;SIDE your;bit now;down now;in now;it breathe;now so;out ACT
-bx -1.4 ACT it;NUMBER NUMBER
-bx 1.4 ACT last;degrees the;it to
-bx -1.1 ACT my;ACT up;SIDE then;front FOOT;on the;then ACT;through the;we ACT;with the
-bx 1.0 ACT now;flat ACT;out now;side the;way ACT
-bx -0.8 ACT out;FOOT is;FOOT while;SIDE corner;SIDE front;bend the;don't ACT;forward weight;in when;let the
-bx -0.8 my SIDE;now the;onto the;side so;width apart;you breathe;your SIDE
-bx -0.6 ACT that;FOOT again;FOOT down;FOOT up;a ACT;about NUMBER;back FOOT;breathe in;forward NUMBER;in FOOT
-bx -0.6 in half;in inhale;in the;in your;let's ACT;of the;out SIDE;out breath;part NUMBER;side and;straight ahead
-bx -0.6 thing ACT;through and;up breathe;up the;with your
-bx -1.8 ACT the;FOOT first;SIDE HAND
-bx -0.7 ACT them;FOOT are;FOOT back;FOOT now;FOOT touching;HAND width;SIDE and;SIDE hip;away from;behind you
-bx -0.7 breathe out;by ACT;corner ACT;corner and;floor and;from the;into the;it FOOT;it all;it back;it over;now we
-bx -0.7 small ACT;so ACT;stance SIDE;the weight;they ACT
-bx -1.9 ACT your
-bx 0.7 FOOT FOOT;FOOT exhale;again now;corner NUMBER;forward the;middle HAND;now FOOT
-bx 0.8 FOOT keep;FOOT we;HAND with;down ACT;down FOOT;in on;out FOOT;percent the
-bx 1.1 FOOT let;FOOT that;FOOT you;SIDE the;back the;forward FOOT
-bx 1.2 FOOT my;FOOT your
-bx 1.8 FOOT the
-bx -0.9 FOOT then;FOOT together;NUMBER percent;SIDE as;SIDE side;beside the;down first;forward again;i'm ACT
-bx -0.9 inhale ACT;is ACT;off the;over the;you're ACT
-bx -1.7 HAND ACT;can ACT;first then;weight ACT
-bx -2.9 SIDE FOOT
-bx 0.5 SIDE breathe
-bx 0.3 SIDE exhale
-bx -1.3 and ACT;now ACT;together and
-bx 1.3 behind ACT;up so
-bx -1.6 forward and;half ACT
-bx -0.4 it ACT;it then;out when;waist ACT
-bx 1.7 it the
-bx -1.5 to ACT
-bxy 0.9 ACT ACT SIDE;FOOT ACT onto;FOOT i ACT;SIDE FOOT on;back FOOT in
-bxy 0.6 ACT ACT it;FOOT ACT ACT;FOOT and as;FOOT and i;it the SIDE;out ACT back;percent the SIDE;up and down
-bxy 0.6 we ACT back;weight on the
-bxy -1.7 ACT ACT with
-bxy -1.0 ACT NUMBER percent;FOOT and let;first then the
-bxy 0.8 ACT SIDE FOOT;ACT on the;FOOT in the;FOOT the weight;FOOT we ACT;first weight ACT
-bxy 1.0 ACT as the;ACT back ACT;FOOT ACT the;FOOT NUMBER ACT;in HAND down
-bxy -0.4 ACT it down;HAND and ACT;SIDE FOOT back;corner FOOT first
-bxy 0.7 ACT the ACT;ACT your HAND;FOOT ACT SIDE;FOOT ACT and;FOOT ACT it;FOOT SIDE FOOT;NUMBER ACT SIDE
-bxy 0.7 SIDE ACT to;it with the;side the SIDE
-bxy -0.7 ACT the SIDE;FOOT so that;SIDE ACT the;SIDE FOOT out;SIDE SIDE FOOT;SIDE SIDE SIDE;half ACT with
-bxy -0.7 my SIDE FOOT;out when you;up breathe in;with the SIDE;you ACT on;your SIDE FOOT
-bxy -0.5 ACT the back;FOOT back ACT;back FOOT ACT;down ACT SIDE;forward and ACT;on the SIDE;up your SIDE
-bxy -0.6 ACT the weight;FOOT ACT off;SIDE ACT your;SIDE and i;into the SIDE;it ACT out;onto the SIDE;to the SIDE
+b 1.9 apart;equally;sides
+b 0.9 arrives;door;evenly;flat;home;level;parallel;pushing;stance
+b -2.4 as
+b 1.7 away;itself;room
+b -0.9 be;brush;feel;feels;he;its;last;or;single;this
+b -0.8 because;from;make;next;one;what;will
+b 0.7 bent;completely;else;first;forwards;hip;light;me;sideways;them;top;up;was;week;wider
+b -1.2 big;only;she;until
+b -1.4 by;inhale;we're;with
+b 2.1 corner
+b 1.6 diagonal;side;started;straight;together
+b 0.5 diagonally;feeling;morning;time
+b -1.6 do;you're
+b 1.3 down;east;forward;here;o'clock;outwards;yet
+b 1.4 even;line;there;touching;wall;width
+b -1.7 for;into;okay;onto
+b -0.6 full;like;means;nice;posture
+b -2.1 i;on;we
+b -1.5 if;is;let's;no
+b -1.9 let
+b 0.3 moment
+b -2.0 my
+b -1.0 now;we'll;while;without;yes
+b -2.2 of
+b 0.4 percent;thirds
+b -3.0 so
+b -4.2 the
+b -2.9 then;your
+b -2.3 to
+bx 1.4 ACT ACT;degrees the;flat ACT;up so
+bx -0.9 ACT SIDE;HAND exhale;NUMBER percent;SIDE side;both FOOT;down first;i'm ACT;inhale ACT;it all;it then
+bx -0.9 out NUMBER;out when;you're ACT
+bx -0.4 ACT across;ACT over;FOOT out;again ACT;it ACT;side and;stance so
+bx -0.5 ACT all;ACT down;ACT through;FOOT same;FOOT stays;NUMBER counts;back then;bow stance;finish ACT;flat and
+bx -0.5 floor and;in i;it over;out so;so now;together HAND;up my
+bx -2.2 ACT back
+bx 1.0 ACT don't;FOOT my;HAND the;front the;out now;side the;weight and
+bx 0.7 ACT first;FOOT keep;FOOT let's;behind and;in ACT;in now;in on;it for;out in;seconds ACT
+bx -1.2 ACT forward;and ACT;corner and;forward again;front FOOT;i ACT;in front
+bx -0.6 ACT into;FOOT at;FOOT parallel;FOOT rest;SIDE let's;a ACT;about NUMBER;ahead and;breath ACT;by ACT
+bx -0.6 degrees and;forward as;in NUMBER;movement NUMBER;one ACT;out to;she ACT;side so;so ACT;stance SIDE
+bx -0.6 they ACT;thing ACT;up your;weight SIDE;with your
+bx -1.4 ACT it;FOOT then;HAND ACT;NUMBER NUMBER;out as;to ACT
+bx 1.2 ACT last;FOOT let
+bx -1.1 ACT my;ACT up;FOOT is;NUMBER degrees;SIDE then;beside the;in when;on the;the SIDE;to the;we're ACT
+bx -1.1 weight back
+bx 1.1 ACT now;behind ACT
+bx -0.8 ACT out;ACT that;ACT them;FOOT ACT;FOOT again;FOOT are;FOOT down;FOOT half;FOOT now;FOOT touching
+bx -0.8 SIDE front;back FOOT;forward weight;he ACT;it FOOT;it back;let the;now the;now we;off the;onto the
+bx -0.8 out breath;up the;width apart;you breathe;your SIDE
+bx -2.1 ACT the;SIDE HAND
+bx 1.3 ACT then;FOOT you;FOOT your;it to;way ACT
+bx -1.7 ACT your;weight ACT
+bx 0.8 FOOT FOOT;FOOT NUMBER;FOOT exhale;FOOT i'm;across ACT;back the;forward FOOT;now FOOT;over and;percent the
+bx 0.8 through FOOT;up FOOT;up hold
+bx 0.6 FOOT SIDE;FOOT i;NUMBER now;bit now;corner NUMBER;first the;height ACT;middle HAND;out ACT;up HAND
+bx -0.7 FOOT back;FOOT on;FOOT up;HAND width;SIDE corner;SIDE hip;SIDE no;behind the;breathe in;breathe out
+bx -0.7 corner ACT;down again;from the;in half;in the;in your;into the;let's ACT;my SIDE;now we're;number NUMBER
+bx -0.7 of the;small ACT;straight ahead;that the;the weight;up breathe;waist ACT
+bx 0.4 FOOT don't;FOOT one;SIDE exhale;beside SIDE
+bx -2.0 FOOT first;can ACT
+bx 1.7 FOOT that;FOOT the
+bx -1.0 FOOT together;FOOT while;SIDE as;away from;behind you;body ACT;don't ACT;forward now;over the;then ACT
+bx -1.0 through the;we ACT;your weight
+bx 0.9 FOOT we;HAND with;NUMBER weight;SIDE the;down ACT;first NUMBER;forward ACT;front ACT
+bx 0.5 HAND SIDE;SIDE hold;stance and
+bx -2.6 SIDE FOOT
+bx -1.5 first then;half ACT;together and
+bx -1.6 forward and
+bx 1.6 it the;weight the
+bx -1.3 now ACT;with the
+bxy 0.7 ACT ACT SIDE;ACT ACT to;ACT in a;ACT the ACT;FOOT ACT FOOT;FOOT and as;FOOT my SIDE;FOOT now ACT
+bxy 0.7 FOOT the weight;SIDE ACT with;SIDE and back;in it ACT;it the SIDE;it with the;percent the SIDE
+bxy 0.7 side the SIDE
+bxy 0.4 ACT ACT it;back and the;up ACT them
+bxy -0.8 ACT ACT on;ACT the weight;FOOT FOOT first;FOOT and ACT;FOOT and let;SIDE FOOT ACT;corner FOOT first
+bxy -0.8 out as you;out when you;up breathe in;weight ACT back;weight ACT into;you ACT on
+bxy 0.5 ACT ACT the;it and the
+bxy -1.9 ACT ACT with
+bxy -1.0 ACT NUMBER percent;SIDE HAND ACT;in and ACT;the SIDE FOOT;through and ACT
+bxy 0.8 ACT SIDE FOOT;ACT weight SIDE;FOOT SIDE FOOT;FOOT i ACT;NUMBER ACT SIDE;SIDE FOOT HAND;SIDE FOOT on
+bxy 0.8 back ACT your
+bxy -0.4 ACT all your;HAND ACT back;SIDE ACT back;SIDE ACT up;SIDE the SIDE;SIDE then ACT
+bxy 0.6 ACT and the;FOOT ACT ACT;SIDE ACT forward;SIDE ACT onto;SIDE and let;SIDE and then;corner ACT the
+bxy 0.6 we ACT back
+bxy 1.3 ACT as the;in weight to
+bxy 1.0 ACT back ACT;FOOT ACT NUMBER;FOOT ACT SIDE
+bxy 0.9 ACT on the;ACT with the;FOOT ACT onto;FOOT in the;FOOT the HAND;NUMBER ACT back;SIDE ACT to
+bxy 0.9 SIDE FOOT first;back FOOT in;in HAND down
+bxy 1.2 ACT so you;FOOT NUMBER ACT;out ACT back
+bxy -0.6 ACT the SIDE;SIDE ACT your;SIDE FOOT out;half ACT up;it ACT out;my SIDE FOOT;to the SIDE;up ACT it
 bxy -0.6 up half a;you breathe in
-bxy -1.1 ACT your SIDE
-bxy 1.2 FOOT ACT NUMBER
-bxy -0.9 FOOT ACT down;HAND ACT up;SIDE HAND ACT;SIDE as the;corner and ACT;the SIDE FOOT
-bxy 1.1 FOOT ACT into;HAND ACT out
-bxy 0.5 FOOT ACT them;FOOT now ACT;back and the;corner ACT the
-bxy 1.9 FOOT ACT your
-bxy -0.8 FOOT and ACT;FOOT so it's;FOOT then ACT;SIDE FOOT ACT;back ACT the;in and ACT;side ACT back
-bxy -0.8 through and ACT;weight ACT back;weight ACT into;you ACT your
-bxy -0.3 FOOT breathe out;SIDE ACT out
-bxy -1.3 NUMBER ACT your;SIDE ACT SIDE;down and ACT
-bxy -1.2 SIDE ACT it
+bxy -0.5 ACT the back;ACT your SIDE;FOOT ACT out;FOOT back ACT;FOOT to ACT;HAND ACT SIDE;SIDE SIDE FOOT
+bxy -0.5 SIDE the weight;behind the SIDE;degrees and ACT;flat and ACT;forward and ACT;on the SIDE;over and ACT
+bxy -0.5 up your SIDE;we ACT the;weight ACT onto
+bxy 1.4 FOOT ACT into
+bxy -0.7 FOOT ACT off;FOOT so it's;FOOT then ACT;SIDE ACT into;SIDE ACT the;SIDE and i;forward NUMBER percent
+bxy -0.7 half ACT with;into the SIDE;onto the SIDE;with the SIDE;your SIDE FOOT
+bxy 1.1 FOOT ACT the;HAND ACT out;first weight ACT
+bxy 2.0 FOOT ACT your
+bxy 0.3 FOOT FOOT up;SIDE ACT weight
+bxy 0.2 FOOT NUMBER percent
+bxy -0.9 HAND ACT up;back ACT the;first then the;in weight SIDE
+bxy -1.2 NUMBER ACT your
+bxy -1.5 SIDE ACT SIDE
+bxy -1.3 SIDE ACT it
+bxy -0.3 SIDE FOOT back;in the HAND
 bxy 2.1 SIDE FOOT parallel
 bxy -0.2 back ACT SIDE
-x 1.2 ACT
-x -0.8 FOOT;across;flat;forwards;like;touching;under;wall
-x 0.1 NUMBER
-x -1.5 a
-x -1.7 about;behind;on;up
-x -0.6 ahead;evenly;forty-five;home;inwards;not;one;past;today;which;wide;without;yet
-x 0.7 and;make;posture
-x -0.9 apart;away;before;for;it;percent;round;side;stays;them
-x -1.2 are;together
-x -1.4 at;beside;corner;forward;through
-x -0.7 becomes;between;completely;over;rests;should;stance;too;where
-x 0.6 begin;heal;punch;those
-x 1.1 big;exhale;look;shake;you'll
-x -1.0 bit;but;front;height;hip;parallel
-x 1.6 breathe;don't;i'm;let's;she
-x 1.4 brush;careful;there's;what
-x -1.6 by
-x -1.1 degrees;width
-x -2.5 down
-x -0.5 equally;high;me;outwards;solid;tall;till;towards
-x 1.0 even;part;release;we're;weight
-x 2.1 finish
-x 0.8 get;have;wait;we
-x 0.3 half
-x 2.0 hold;i;let
-x 1.9 if;that's
-x -2.3 in;out
-x 2.5 inhale
-x -2.1 into;is
-x 1.3 keep;last;my;play;repeat
-x 1.5 next;pause;soften;stay;when
-x 2.7 now
-x -2.6 of
-x 3.9 okay
-x 0.5 once
-x -2.0 onto
-x -1.3 straight;there;until
-x 2.4 then
-x -1.8 to;with
-x 1.8 we'll
-xy -0.6 ACT ACT;ACT as;ACT out;ACT so;ACT you;FOOT is;FOOT then;HAND width;and look;as your;first then;into the
-xy -0.6 that ACT
-xy 1.5 ACT NUMBER;breathe in
-xy 1.0 ACT SIDE;ACT the;and again;and forward;bend your;i'm ACT;make sure;okay and;release the;up on;you've got
-xy 1.7 ACT a;ACT your
-xy 1.2 ACT all;FOOT parallel;and i;and i'm;okay so;this is
-xy 0.6 ACT both;ACT to;FOOT out;FOOT over;FOOT under;SIDE brush;back SIDE;back you;in a;inhale ACT;one ACT;out to
-xy 0.6 so let;soften the;the next;weight into
-xy -0.5 ACT exhale;ACT then;FOOT first;a little;and rest;becomes ACT;behind you;like you're;no weight;so it's
-xy -0.5 towards the
-xy -0.7 ACT from;about NUMBER;and NUMBER;and don't;as we;back down;beside the;onto the;the floor;you ACT
-xy 0.7 ACT into;ACT that;and as;brush and;front FOOT;in the;it then;now ACT;part NUMBER;pause for;side ACT
-xy 0.7 single whip;stay there;that's the;the last;waist SIDE;we ACT;you can;your SIDE
-xy 0.5 ACT it;ACT too;FOOT ACT;FOOT are;SIDE side;as the;look over;over NUMBER;start with;to finish;weight to
-xy 0.9 ACT on;FOOT not;and back;and that's;back FOOT;last one;let me;repeat on;same on
-xy 0.8 ACT onto;FOOT of;FOOT together;HAND to;SIDE let's;and then;as you;forward again;let's ACT;next one;next we
-xy 0.8 now we;now we're;she ACT;so NUMBER;weight ACT
-xy 1.3 FOOT HAND;HAND up;keep your;so now
-xy 1.8 NUMBER ACT;and to
-xy -0.9 NUMBER degrees;and exhale;for NUMBER;now so;with the
-xy 1.4 NUMBER more;now the
-xy -1.0 SIDE ACT;and hold;i can;now and
-xy 1.1 SIDE FOOT;so that's;so we
-xy 1.6 and now;bend the
-xy -1.1 can ACT;off the
-xy 1.9 exhale and
-xy 0.4 my weight;weight SIDE
-xy -1.8 next to
-xy -0.8 of the;your FOOT
-xy -1.5 so that
-xy -0.4 so the
-xy -1.9 then FOOT
-xy -1.6 to the
-xyz -0.7 ACT ACT ACT;ACT back so;ACT from the;FOOT down first;FOOT first ACT;NUMBER ACT SIDE;NUMBER percent ACT
-xyz -0.7 SIDE FOOT and;and ACT #;and ACT SIDE;and out to;and then ACT;and your FOOT;as you ACT
-xyz 1.1 ACT ACT forward;ACT back onto;ACT in the;FOOT ACT down;and ACT again;breathe in as
-xyz -1.1 ACT ACT the;ACT up and;on the FOOT;we ACT the
-xyz 1.4 ACT ACT with;ACT out with;half ACT with
-xyz 0.7 ACT NUMBER is;ACT all your;ACT back with;ACT it forward;ACT out SIDE;ACT to your;ACT up breathe
-xyz 0.7 FOOT out NUMBER;HAND ACT SIDE;brush and ACT;keep your HAND;let the breath;my back FOOT;out to the
-xyz 0.7 shake it out;the waist ACT;weight back to;weight to the;your weight is
-xyz 0.8 ACT a half;ACT it out;ACT out to;ACT through with;FOOT HAND width;FOOT in ACT;FOOT of the;SIDE ACT on
-xyz 0.8 SIDE HAND ACT;and ACT forward;back to ACT;breathe out as;i ACT my;it ACT out;next we ACT
-xyz 0.8 over NUMBER counts;the back FOOT;the weight is
-xyz -0.4 ACT a little;ACT forward to;and ACT behind;i ACT the
-xyz -1.4 ACT back FOOT;if you can
-xyz 0.4 ACT back SIDE;NUMBER NUMBER one;SIDE FOOT out;and ACT and
-xyz -0.6 ACT back a;ACT forward ACT;ACT them out;ACT up ACT;FOOT ACT the;FOOT then FOOT;NUMBER percent the
-xyz -0.6 SIDE FOOT first;SIDE FOOT to;again ACT the;and breathe in;breathe out #;i'm ACT to;into the SIDE
-xyz -0.6 let your HAND;onto the SIDE;so the FOOT;then ACT to
-xyz -0.9 ACT back and;ACT the HAND;ACT the floor;next to the;the FOOT and;we ACT back
-xyz 1.2 ACT back into;ACT up onto;ACT up tall;FOOT ACT SIDE;FOOT together weight;SIDE FOOT back;all the weight
-xyz 1.2 back FOOT ACT
-xyz 0.6 ACT back on;ACT the waist;ACT those FOOT;ACT with the;ACT with your;FOOT down in;SIDE side ACT;as you do
-xyz 0.6 back FOOT out;bend the SIDE;breathe in ACT;forward again onto;let it ACT;let your SIDE;one NUMBER NUMBER
-xyz 0.6 so let it;soften the FOOT;up ACT the;we ACT onto;weight onto the;with the weight;your SIDE HAND
-xyz 0.5 ACT down into;ACT down on;ACT into it;ACT the body;ACT your SIDE;SIDE FOOT becomes;pause for NUMBER
-xyz 0.5 so ACT the;then ACT back;weight into the;your weight ACT
-xyz 1.0 ACT forward into;ACT up with;NUMBER ACT your;SIDE FOOT ACT;and ACT my;and then we're;back ACT SIDE
-xyz 1.0 bend your FOOT;front FOOT ACT;then the SIDE;up on the;weight in the
-xyz -0.2 ACT forward on
-xyz 1.3 ACT forward with;ACT it down;FOOT ACT and;FOOT back down;as the weight;as you inhale;the SIDE FOOT
-xyz 1.3 the weight ACT
-xyz -1.2 ACT on the;breathe out ACT
-xyz 0.9 ACT on your;ACT to ACT;SIDE FOOT is;SIDE FOOT straight;and ACT out;as you exhale;repeat on the;same on the
-xyz 0.9 the ACT FOOT;the FOOT of;ward off SIDE;you should be;your HAND ACT;your SIDE FOOT
-xyz -0.8 ACT out ACT;ACT your FOOT;NUMBER NUMBER NUMBER;all the way;and ACT up;and ACT with;breathe in and
-xyz -0.8 to the SIDE
-xyz 1.9 ACT up the;the SIDE HAND
+bxy -1.1 down and ACT;you ACT the
+x 1.1 ACT;big;he;movement;no;notice;stay;weight;what's
+x -0.9 FOOT;apart;diagonal;height;percent;rests;should;stays;touching;wall;where;wide
+x -0.8 SIDE;across;ahead;along;becomes;between;completely;inwards;off;past;seconds;thing;today;under;way;without
+x -0.8 yet
+x -2.0 a;with
+x -1.8 about;up
+x 0.6 and;posture;practise;start;this;try;you've
+x -1.3 are;there;together
+x -0.5 around;backwards;bent;check;counts;letting;our;outwards;soft;solid
+x -1.0 at;away;bit;flat;over;parallel;round;side;them
+x -0.7 before;breaths;evenly;forwards;here;home;level;stance;tall;till;too;which
+x 0.5 begin;both;half;people;white
+x -1.9 behind;into;is;on
+x -1.5 beside
+x 1.4 breathe;careful;i'm;keep;repulse;single;soften
+x 1.3 brush;count;last;repeat
+x -1.2 but;degrees;width
+x -1.7 by;forward;through;to
+x 1.0 cloud;look;my;release;we
+x -1.6 corner;until
+x -0.6 doing;equally;forty-five;front;has;me;slightly;towards
+x 1.5 don't;shake
+x -2.6 down
+x 0.8 even;have;once;part;rest;wait
+x 1.2 exhale;play;there's;we're;what
+x 2.0 finish
+x -1.1 for;hip;it;like
+x 1.9 hold;next;number;that's;we'll
+x 1.7 i;if;swap
+x -2.2 in;onto
+x 2.1 inhale
+x 1.8 let;she
+x 1.6 let's;pause;when
+x 0.7 make;you'll
+x 2.8 now
+x -2.8 of
+x 3.7 okay
+x -2.5 out
+x -1.4 straight
+x 2.3 then
+x 0.4 those
+xy -0.7 ACT ACT;ACT as;ACT from;ACT so;ACT then;as we;as your;beside the;that ACT;the floor
+xy 1.5 ACT NUMBER;and forward;breathe in
+xy 0.6 ACT SIDE;FOOT bend;back you;inhale ACT;let's do;now ACT;play the;side ACT;the last;the next;then it;we do
+xy 0.6 we're ACT;you're on;your SIDE
+xy 1.6 ACT a;NUMBER more;and now;so now
+xy 1.3 ACT all;a lot;so that's
+xy 0.7 ACT both;ACT into;ACT it;FOOT flat;FOOT together;SIDE brush;and as;and that;and that's;and then;brush and
+xy 0.7 feel that;it then;now we're;out to;part NUMBER;she ACT;that's the;weight ACT;you've got
+xy -0.5 ACT exhale;ACT last;and don't;and rest;back down;behind you;like you're;that's your;the breath;to begin
+xy -0.8 ACT first;ACT you;SIDE ACT;about NUMBER;and exhale;as i;first then;into the;off the;onto the
+xy 0.4 ACT i;HAND ACT;as the;weight to
+xy -0.6 ACT keep;ACT out;FOOT and;HAND width;NUMBER NUMBER;and look;and up;for a;in front;make the;so it's
+xy -0.6 so let's;to your;towards the
+xy 0.8 ACT my;ACT on;ACT to;HAND to;SIDE so;and i;back FOOT;finish by;is that;last one;now we;on the;stay there
+xy 0.8 the second;to do;we ACT;when the
+xy 0.5 ACT one;ACT that;ACT too;FOOT over;HAND are;SIDE side;back to;have a;inhale and;let's have;look over
+xy 0.5 my weight;now i'm;one ACT;soften the;start with
+xy 0.9 ACT onto;FOOT are;FOOT not;NUMBER inhale;SIDE HAND;SIDE let's;bend your;brush past;forward again;he ACT
+xy 0.9 same on;that is;we'll ACT
+xy 1.0 ACT the;FOOT of;and when;as you;do not;in a;keep your;next we;okay and;pause for;release the;repeat on
+xy 1.0 up on
+xy 1.7 ACT your;SIDE FOOT;front FOOT
+xy 1.1 FOOT HAND;HAND up;and i'm;i'm ACT;if your;let me;let's ACT;make sure;most of;okay so;so we;this is
+xy 1.4 FOOT parallel;NUMBER ACT
+xy -0.9 FOOT then;and NUMBER;for NUMBER;of the;you ACT;your FOOT
+xy -1.0 NUMBER degrees;and hold;weight NUMBER
+xy -0.3 all of;so ACT
+xy 1.2 and again;and back;bend the;now the
+xy 1.9 and to;number NUMBER
+xy -0.4 and your
+xy -1.4 can ACT
+xy 1.8 exhale and
+xy 2.2 movement NUMBER
+xy -2.0 next to
+xy -1.2 now and;then forward
+xy -1.1 now so
+xy -1.9 so that;then FOOT;to the
+xy 0.3 the weight
+xyz -0.7 ACT ACT ACT;ACT down first;ACT from the;ACT it in;ACT out weight;ACT weight SIDE;HAND ACT down
+xyz -0.7 and ACT into;and breathe in;breathe in and;breathe out SIDE;into the SIDE;weight SIDE weight
+xyz -0.6 ACT ACT SIDE;ACT SIDE weight;ACT on its;FOOT down first;NUMBER ACT SIDE;NUMBER percent and
+xyz -0.6 NUMBER percent the;SIDE FOOT first;SIDE FOOT touching;SIDE SIDE FOOT;and the front;and then ACT
+xyz -0.6 and you ACT;i ACT the;let your HAND;on the floor;onto the SIDE;weight ACT forward
+xyz 1.5 ACT ACT forward;ACT in the;all the weight
+xyz -0.5 ACT ACT on;ACT back and;ACT back so;ACT them out;FOOT ACT the;FOOT is ACT;NUMBER NUMBER NUMBER
+xyz -0.5 SIDE FOOT on;and ACT #;and ACT down;and your FOOT;back ACT the;beside the SIDE;breathe out #;in the SIDE
+xyz -0.5 so weight on;to ACT the;weight on both
+xyz -1.1 ACT ACT the;NUMBER NUMBER degrees;breathe out now
+xyz 1.6 ACT ACT with;ACT out with;the SIDE HAND
+xyz 0.6 ACT NUMBER is;ACT SIDE and;ACT a big;ACT all your;ACT down into;ACT forward SIDE;ACT that FOOT
+xyz 0.6 ACT the body;FOOT up FOOT;SIDE FOOT becomes;SIDE side ACT;and ACT forward;bend the FOOT;forward again onto
+xyz 0.6 next we ACT;now ACT forward;now we're ACT;up ACT the;we ACT onto;your weight is
+xyz 0.5 ACT SIDE ACT;ACT one NUMBER;ACT with the;ACT your SIDE;SIDE FOOT half;and ACT back;breath ACT in
+xyz 0.5 inhale and ACT;into it ACT;soften the FOOT;weight onto the;your weight ACT
+xyz 1.0 ACT a half;ACT back with;ACT out to;ACT the waist;ACT them down;ACT those FOOT;FOOT of the;HAND ACT up
+xyz 1.0 SIDE FOOT is;and ACT and;my back FOOT;repeat on the;so let it;up on the;weight in the
+xyz -0.8 ACT a little;SIDE FOOT and;and ACT with;and the FOOT;as the SIDE;as you ACT;we ACT the
+xyz 1.3 ACT back ACT;ACT back into;ACT forward with;ACT it down;ACT to your;ACT up tall;FOOT ACT down;a lot of
+xyz 1.3 and to finish;at the end;back FOOT ACT
+xyz 1.2 ACT back SIDE;FOOT back down;NUMBER ACT your;both HAND ACT;breathe in as;the SIDE FOOT
+xyz -0.4 ACT back a;ACT forward on;FOOT ACT ACT;and ACT behind;so that your;then ACT out
+xyz 1.4 ACT back on;ACT back onto;ACT on your;ACT up onto;FOOT ACT and;half ACT with
+xyz 0.7 ACT back weight;ACT down on;ACT with your;FOOT ACT then;FOOT out NUMBER;and ACT out;and then i
+xyz 0.7 as you exhale;back FOOT out;back to ACT;bend the SIDE;brush and ACT;it ACT out;let the breath
+xyz 0.7 let your SIDE
+xyz 1.1 ACT forward into;FOOT ACT SIDE;SIDE FOOT ACT;SIDE FOOT back;and ACT again;as you inhale;the back FOOT
+xyz 1.1 the weight is
+xyz 0.8 ACT it forward;ACT it with;ACT out SIDE;ACT through with;ACT to ACT;FOOT in ACT;SIDE HAND ACT;as you do
+xyz 0.8 back SIDE SIDE;bow stance NUMBER;breathe in when;breathe out as;out to the;the FOOT of;weight back to
+xyz 0.8 your HAND ACT
+xyz -0.9 ACT on the;ACT out ACT;ACT up and;and ACT up;next to the;so the FOOT;the FOOT and;to the SIDE
+xyz -0.9 weight forward SIDE;with the FOOT
+xyz 0.9 ACT on to;ACT up with;FOOT are parallel;FOOT down weight;FOOT together weight;SIDE ACT on
+xyz 0.9 SIDE FOOT straight;and ACT my;and then we're;and we're ACT;as the weight;back ACT SIDE;bend your FOOT
+xyz 0.9 brush past the;i ACT my;same on the;the ACT FOOT;the waist ACT;the weight ACT;weight back on;weight to the
+xyz 0.9 your SIDE FOOT;your SIDE HAND
+xyz -1.0 ACT the HAND;ACT up ACT;ACT your FOOT;all the way;and ACT SIDE;we ACT back;with the SIDE
+xyz -1.2 ACT the floor
+xyz 0.4 ACT the weight;the FOOT ACT;then the SIDE
+xyz 1.9 ACT up the
 xyz 1.7 ACT up your
-xyz -0.5 HAND ACT down;and ACT into;and you ACT;as the SIDE;back ACT the;in the SIDE;over the SIDE;to ACT the
-xyz -0.5 weight ACT forward;with the FOOT
-xyz 1.5 HAND ACT up
-xyz -1.5 NUMBER NUMBER degrees
-xyz 1.6 both HAND ACT
-xyz -1.3 breathe out now;on the SIDE
-xyz -1.0 if you need;then the FOOT;weight forward SIDE
-xyz 0.3 the FOOT ACT
-y -1.7 #
-y -0.7 SIDE;about;even;floor;i've;light;okay;same;to
-y 0.9 again;most;start;yourself
-y -1.4 and
-y -0.9 apart;way
-y 0.6 are;back;directly;everything;is;of;pause;rush;share;water;when;white
-y 1.2 begin;finish;this
-y -1.1 behind;in
-y -0.8 bow;by;far;like;little;straight;width
-y 0.8 careful;movement;that
-y -1.0 degrees;if
-y 0.7 diagonally;over;parallel;part;thing;whip;wide
-y -0.6 don't;equal;first;front;have;her;hips;its;rest;rests;shake;slightly
-y 0.5 down;gonna;moment
-y -0.5 flat;only;stay;you've
-y 1.1 more;nothing;that's
-y 1.4 should;there
-y -1.6 so
-y 1.0 some;sure
-y 0.4 waist
+xyz -1.5 breathe out ACT;if you can
+xyz -1.4 if you need
+xyz 0.3 let it ACT
+xyz -0.3 most of your
+xyz -1.7 on the FOOT
+xyz -1.8 on the SIDE
+xyz -1.6 then the FOOT
+y -1.8 #
+y -0.5 SIDE;front;or;pushing;stay;stays;strike;wings
+y -0.8 about;apart;by;if;its;light;same;width
+y 0.8 again;careful;diagonally;that
+y 0.5 always;halfway;other
+y -1.3 and;behind;in;so
+y 0.9 are;body;nothing
+y 1.6 begin
+y -0.7 beside;bow;first;hips;leave;okay;only;see;where
+y -1.1 degrees;straight
+y -0.9 don't;even;like;little;past
+y -0.6 equal;her;higher;horse;i've;rest;rests;sorry
+y 0.6 everything;is;more;over;rush;when
+y 1.0 finish
+y -1.0 floor;to;way
+y 0.7 gonna;i;most;one;part;pause;river;share;show;start;that's;white
+y -0.4 let
+y 1.3 lot;there
+y 1.7 should
+y 1.1 sure;yourself
+y 1.4 thing;this
 """
