@@ -113,7 +113,7 @@ def weight_follows(gap: Gap) -> bool:
         or before.w in lx.STEP_WAYS
         or before.w in ("degrees", "little", "bit", "round")
         or before.w in lx.NUMBERS
-        or (before.w in lx.STEP and gap.word_back(2) in SIZES)
+        or (before.w in lx.STEP and gap.word_back(2) in SIZES | {"a"})
     )
     leads = before.w in ("all", "off", "of", "most", "half") or (
         before.w in ("back", "forward") and len(gap.piece) <= 2 and not (goes and gap.i == at)

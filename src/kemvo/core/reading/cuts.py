@@ -271,7 +271,7 @@ def _toes(g: Gap) -> Decision:
     """ "Right foot out | toes up", "sit back | toes in"."""
     if g.before.w == "up" and g.word_back(2) in ("toe", "toes") and g.after in lx.IN_OR_OUT:
         return True
-    if g.after == "up" and g.before.w in ("out", "forward", "back") and g.word_back(2) in lx.FOOT and g.told():
+    if g.after == "up" and g.before.w in ("out", "forward", "back", "down", "front") and g.says(lx.FOOT) and g.told():
         return True
     way = g.has_verb and (g.after in lx.IN_OR_OUT or g.after == "up") and g.before.w in ("back", "forward", "through")
     return True if way and g.word_back(2) not in ARTICLES else None
@@ -305,6 +305,10 @@ def _next_verb(g: Gap) -> Decision:
 
 def _next_foot(g: Gap) -> Decision:
     """ "Left foot in | right foot out"."""
+    if not g.has_verb and g.before.side and names(g, g.i) and g.after in lx.FOOT and bare_shift_before(g):
+        return any(
+            t.w in lx.STEP_WAYS for t in g.tokens[g.i + 2 : g.i + 3]
+        )  # "forward on the left | right foot through"
     return not g.has_verb and names_next_foot(g)
 
 

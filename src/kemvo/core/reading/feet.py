@@ -68,6 +68,8 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
         return
     if kind is None and p.verb_in(FOLLOWS) and "with" in p.words() and len(p.sides()) == 1:
         kind = "step"
+    if kind == "pivot" and p.verb_word() == "turned" and memory.stepped and "with" in _lead(p):
+        return  # "steps with the toes turned out"
     if kind is None or (
         kind == "step"
         and (memory.stepped or memory.pivoted or _only_touches(p, noun, memory))
@@ -111,6 +113,11 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
         size=None if far else size_of(p),
         cm=far,
     )
+
+
+def _lead(p: Piece) -> set[str]:
+    """The words of a clause, and the one before it."""
+    return p.words() | {p.tokens[p.first - 1].w} if p.first else p.words()
 
 
 def _ends_at(p: Piece) -> bool:

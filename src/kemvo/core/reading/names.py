@@ -152,6 +152,8 @@ class NameIndex:
         first = tokens[i]
         if first.side or not self._known(first.w).begins:
             return None
+        if i and first.w in lx.STEP and tokens[i - 1].w in lx.FOOT:
+            return None  # "right foot step, parry and punch"
         end = next(
             (k + 1 for k in range(i, min(i + LONGEST, len(tokens))) if tokens[k].hard), min(i + LONGEST, len(tokens))
         )
@@ -230,7 +232,7 @@ class NameIndex:
         own_side = after.side is not None and (after.hard or after.comma)
         in_list = in_row and after.w == "and"
         acts = after.w in lx.ACTS and after.w not in lx.STEP_WAYS
-        runs_on = in_list or acts or after.w in WHO or after.w in ("again", "weight")
+        runs_on = in_list or acts or after.w in WHO or after.w in ("again", "weight", "on")
         if (key.endswith("hand") and acts) or tokens[first].w in ("begin", "open", "close", "finish"):
             return False  # "raise hands, turn the waist", "begin, facing the front"
         return tokens[last - 1].comma or own_side or runs_on

@@ -192,7 +192,7 @@ def _remember(p: Piece, memory: Memory) -> None:
     if p.verb_in(lx.EMPTY) and p.where(lx.FOOT):
         memory.noun = "foot"
     for i in p.where(lx.FOOT, ("hip",)):
-        if p.before(i, 3) & PASSING:
+        if p.before(i, 3) & (PASSING | {"close"}):
             continue
         side = p.side_of(i)
         if side:
