@@ -88,6 +88,7 @@ def time(p: Piece) -> list[Fact]:
             return [p.fact("hold", (held[0], b - 1), ms=ms, counts=counts)]
         return [p.fact("counts", (a, b - 1), counts=counts)] if counts is not None else []
     held = held or (p.where(lx.STAND) if p.words() & {"breath", "breaths"} else [])
+    held = held or (p.where(("keep", "keeps")) if p.words() & SHAPES and "for" in p.words() else [])
     if held and p.words() - {"and", "then", "now"} == {"hold"}:
         return [p.fact("hold", held)]
     for i in held:
@@ -195,7 +196,8 @@ def _target(p: Piece) -> tuple[str | None, int | None]:
         if w in ("way", "direction") and p.w(i - 1) in ("other", "opposite"):
             return "back", i
         if w in lx.COMPASS:
-            return w.replace("-", ""), i
+            two = w + p.w(i + 1) if w in ("north", "south") and p.w(i + 1) in ("east", "west") else ""
+            return (two, i + 1) if two else (w.replace("-", ""), i)
         hour = number_at(p.tokens, i, p.last)
         if hour and p.w(hour[1]) in ("o'clock", "oclock"):
             return str(int(hour[0])), hour[1]

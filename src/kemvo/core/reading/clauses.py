@@ -71,7 +71,7 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         supposed = was or purpose or able or asked or taught or instead or habit
         supposed = supposed or bool(
             maybe
-            and not (maybe == {"should"} and "weight" in words)
+            and not (maybe == {"should"} and ("weight" in words or {"be", "on", "leg"} <= words))
             and not (len(maybe) == 1 and _asked_for(tokens, verb))
         )
         unreal = denied or supposed or eased or (unreal and tokens[first].w in SUBORDINATE)

@@ -8,6 +8,7 @@ from typing import NamedTuple
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.comes_next import (
+    TAKES_OBJECT,
     appended,
     foot_acts,
     goes_on,
@@ -57,6 +58,7 @@ KEEPS_IT = lx.INTO | {"let", "have", "get", "help", "that", "as", "of", "with", 
 """After these, "it" begins no sentence of its own."""
 
 WEIGHT_LEADS = frozenset({"weight", "the", "your", "all"})
+TIMES = frozenset("counts count seconds breaths".split())
 WARNED_TO = frozenset("far back much high low hard fast it forward".split())
 SPEAKING = frozenset("make making be feel imagine notice check".split())
 """ "Make sure", "feel": something is said about what is done."""
@@ -182,6 +184,8 @@ def _like(g: Gap) -> Decision:
 
 def _purpose(g: Gap) -> Decision:
     """ "Bend the knee | to protect your back"."""
+    if g.says(TIMES) and g.after in lx.ACTS:
+        return True  # "take four counts | to shift to the left"
     return True if g.after in ("protect", "save", "avoid", "help", "stay", "make", "keep") and g.told() else None
 
 
@@ -255,7 +259,13 @@ def _half_step(g: Gap) -> Decision:
 
 def _foot(g: Gap) -> Decision:
     """ "Shift left | right foot in", "settle | the left heel comes up"; but "open out your right foot" goes on."""
-    if g.w in ARTICLES and g.before.w in PARTICLES and g.has_verb and g.verbs[g.i - 2] and g.word_back(2) in lx.AIM:
+    if (
+        g.w in ARTICLES
+        and g.before.w in PARTICLES
+        and g.has_verb
+        and g.verbs[g.i - 2]
+        and g.word_back(2) in TAKES_OBJECT
+    ):
         return False
     return True if (g.w in ARTICLES or names(g, g.i)) and foot_acts(g) else None
 

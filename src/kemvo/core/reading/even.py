@@ -44,6 +44,8 @@ def settles_even(p: Piece, memory: Memory) -> bool:
     even = bool(same) or bool(words & WE_ARE and words & {"even", "equal"} and not p.where(lx.HAND))
     shared = {"same", "weight"} <= words and words & {"both", "two"} and words.isdisjoint({"thirds", "third"})
     shared = shared or ({"load", "both"} <= words and words & EVEN)
+    if words == {"half", "and"} and len(p.where(("half",))) == 2:
+        return True
     alone = words - TO_THE in ({"centre"}, {"center"}, {"even", "up"}, {"even", "out"}, {"even"}, {"middle"})
     return bool(
         even
@@ -61,6 +63,8 @@ def settles_even(p: Piece, memory: Memory) -> bool:
 def is_even(p: Piece) -> bool:
     """ "Even", "between both feet", "half on each leg", "fifty fifty"."""
     words = p.words()
+    if "between" in words and any(number_at(p.tokens, i + 1, p.last) for i in p.where(("between",))):
+        words = words - {"between"}  # "between sixty and seventy percent"
     fifties = [n for i in p.range() if (n := number_at(p.tokens, i, p.last)) and n[0] == 50]
     return bool(
         words & EVEN

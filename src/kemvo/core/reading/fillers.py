@@ -34,7 +34,7 @@ PHRASES = tuple(
         "you know|sort of|kind of|i mean|there we go|there you go|here we go|like this|like that|like so|just like that|just like this"
         "|nice and slow|nice and slowly|nice and easy|nice and gently|nice and soft|nice and gentle|that's it|that's good|that's lovely"
         "|isn't it|aren't you|aren't we|aren't they|doesn't it|don't you|won't it|haven't you"
-        "|on the count of one|on the count of two|on the count of three|on the count of four|on three"
+        "|no more than|not more than|at least|at most|on the count of one|on the count of two|on the count of three|on the count of four|on three"
         "|if that makes sense|if you like|if you will|if you want|as it were|so to speak|at the same time|in one go|as well"
         "|okay good|okay great|very good|well done|all together|altogether now|one more time|once again|once more|take your time|no rush|no hurry"
         "|what i do is|what we do is|what you do is|what i'm doing is|what happens is|the thing is|as i said|as before"
@@ -123,11 +123,6 @@ def told_words(tokens: Sequence[Token]) -> list[Token]:
             elif t.w == "same" and i + 1 < len(tokens) and (tokens[i + 1].side or tokens[i + 1].w in lx.FOOT):
                 i += 1
                 continue
-            elif t.w == "one" and out and _named_again(out):
-                # "The back foot, the right one, turns in": the right foot.
-                side = out[-1]
-                out[-4:] = [side._replace(hard=False, comma=False)]
-                t = t._replace(w="foot", comma=False)
             elif t.w == "one" and out and _of_a_foot(out):
                 t = t._replace(w="foot")
             elif t.w in POINTING and i + 1 < len(tokens) and _pointed_at(tokens, i + 1):
@@ -177,13 +172,6 @@ def _is_held(tokens: Sequence[Token], i: int) -> bool:
     return not (after in ("of", "first", "down", "touches", "and", "then") or {"on", "onto"} & set(before)) and (
         after in ("on", "in", "at", "to", "") or bool({"hold", "holding", "holds", "a"} & set(before))
     )
-
-
-def _named_again(out: Sequence[Token]) -> bool:
-    """ "The back foot, the right one"."""
-    if len(out) < 4 or out[-1].side is None or out[-2].w not in ("the", "your", "my") or not out[-3].comma:
-        return False
-    return out[-3].w in lx.FOOT and out[-4].w in ("back", "front", "other", "rear")
 
 
 def _of_a_foot(out: Sequence[Token]) -> bool:

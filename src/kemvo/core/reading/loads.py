@@ -13,7 +13,6 @@ from kemvo.core.reading.onward import (
     GOING,
     PUSH,
     SAME,
-    one_named_after,
     somewhere,
 )
 from kemvo.core.reading.piece import SAME_ONE, Memory, Piece
@@ -58,7 +57,7 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
         return
     where = somewhere(p, part, memory)
     if where is not None:
-        side = one_named_after(p) or (memory.moved or memory.named if _over_it(p) else None)
+        side = (memory.moved or memory.named) if _over_it(p) else None
         yield p.fact("shift", (p.verb, *weight, where), side=side, share=part)
         return
     onto = _onto_a_leg(p)

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.piece import Memory, Piece
-from kemvo.core.values import Side
 
 SAME = frozenset("it that them this there".split())
 GOING = frozenset("forward back across over other backward backwards forwards front rear".split())
@@ -109,11 +108,3 @@ def somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
     if p.verb_in(MOVING) and "with" in words and words & (SAME | {"you", "us", "me"}):
         return p.verb
     return next(iter(p.where(GOING)), None) if p.verb < 0 or p.verb_in(MOVING) else None
-
-
-def one_named_after(p: Piece) -> Side | None:
-    """The side in "the back leg, the left one"."""
-    for i in range(p.last, min(p.last + 4, len(p.tokens) - 1)):
-        if p.tokens[i].side and p.tokens[i + 1].w == "one":
-            return p.tokens[i].side
-    return None

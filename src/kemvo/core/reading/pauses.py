@@ -54,6 +54,9 @@ EVERYWHERE = "any *"
 """The sign that is everywhere."""
 
 
+OPENING = frozenset("turn open pick lift draw bring slide swing rotate".split())
+""" "Turn out | the left foot": the foot is what is turned."""
+
 KIND_OF_STEP = frozenset("follow half cross small little big long short empty".split())
 """ "A follow | step"."""
 
@@ -90,6 +93,7 @@ def _goes_on(tokens: Sequence[Token], i: int) -> bool:
         or w in lx.NEGATION
         or after == "with"
         or (w in KIND_OF_STEP and after in lx.STEP)
+        or (w in ("out", "in", "up") and after in ("the", "your") and tokens[i - 1].w in OPENING)
         or shared
         or (after == "close" and tokens[i + 1 : i + 3][-1].w == "to")
     )

@@ -20,8 +20,36 @@ REACH = 4
 """How many words may stand between a side and its being taken back, and between that and the side that was meant."""
 
 
+WHICH = (["which", "is", "the"], ["that's", "the"], ["that", "is", "the"], ["the"])
+
+
 def as_meant(tokens: Sequence[Token]) -> Sequence[Token]:
-    """The tokens without the sides that are taken back, where another one is told instead."""
+    """The tokens as they are meant: without the sides that are taken back, and "the back leg, which is the right" as "the
+    right leg"."""
+    return _named_once(_without_taken_back(tokens))
+
+
+def _named_once(tokens: Sequence[Token]) -> Sequence[Token]:
+    if not any(t.w in ("back", "front", "rear", "other") for t in tokens):
+        return tokens
+    out = list(tokens)
+    for i in range(len(out) - 4, -1, -1):
+        if out[i].w not in ("back", "front", "rear", "other") or out[i + 1].w not in lx.FOOT or out[i + 1].hard:
+            continue
+        lead = next((w for w in WHICH if [t.w for t in out[i + 2 : i + 2 + len(w)]] == w), None)
+        at = i + 2 + len(lead) if lead else len(out)
+        if at >= len(out) or not out[at].side:
+            continue
+        one = at + 1 < len(out) and out[at + 1].w == "one" and not out[at].hard
+        if len(lead or ()) == 1 and not one:
+            continue
+        last = out[at + one]
+        noun = Token(out[i + 1].w, last.start, last.end, None, last.hard, last.comma and last.hard)
+        out[i : at + 1 + one] = [out[at]._replace(hard=False, comma=False, end=last.end), noun]
+    return out
+
+
+def _without_taken_back(tokens: Sequence[Token]) -> Sequence[Token]:
     if not any(t.w in TAKEN_BACK for t in tokens):
         return tokens
     out = list(tokens)

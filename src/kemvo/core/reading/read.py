@@ -28,6 +28,7 @@ from kemvo.core.reading.pauses import with_pauses
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.put_right import as_meant
 from kemvo.core.reading.quantities import number_at
+from kemvo.core.reading.said_once import with_verbs
 from kemvo.core.reading.tokens import Token, tokens_of
 
 ABOUT = frozenset("people teacher beginners students care called named feel feels feeling check imagine sure".split())
@@ -36,7 +37,9 @@ ABOUT = frozenset("people teacher beginners students care called named feel feel
 
 def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
     """The facts of a line or a longer text, in the order of its words. `names`: posture names to know."""
-    tokens: Sequence[Token] = with_subjects(with_pauses(with_feet(told_words(as_meant(tokens_of(text)))), text))
+    tokens: Sequence[Token] = with_verbs(
+        with_subjects(with_pauses(with_feet(told_words(as_meant(tokens_of(text)))), text))
+    )
     matches = names.find(tokens) if names else []
     facts = [_posture(m, tokens) for m in matches]
     covered = {i for m in matches for i in range(m.first, m.last) if m.consumes}
