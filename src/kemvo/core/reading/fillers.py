@@ -91,7 +91,7 @@ WORTH_A_LOOK = (
     | POINTING
     | PRAISE
     | set(ABOUT_TO)
-    | {"hand", "one", "ball", "same"}
+    | {"hand", "one", "ball", "same", "keep", "keeps"}
     | COUNTS
 )
 
@@ -106,6 +106,10 @@ def told_words(tokens: Sequence[Token]) -> list[Token]:
         if t.w not in WORTH_A_LOOK and not t.w.endswith("'s"):
             out.append(t)
             i += 1
+            continue
+        if t.w in ("keep", "keeps") and i + 1 < len(tokens) and tokens[i + 1].w in GERUNDS and not t.hard:
+            out.append(tokens[i + 1]._replace(w=GERUNDS[tokens[i + 1].w]))
+            i += 2
             continue
         n = _filler(tokens, i)
         if not n and _parts(tokens, i, out):

@@ -328,6 +328,8 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         return None
     if p.w(noun) in TOES and {"back", "down"} <= words and p.verb_in(GOES):
         return None
+    if p.verb_in(("take", "takes")) and p.w(p.verb + 1) == "over":
+        return None
     if p.w(noun - 1) in ("lower", "upper") or (_away_from(p, noun) and p.verb_in(GOES)) or {"rest", "of"} <= words:
         return None
     lowered = p.verb_in(("lower", "lowers", "drop", "drops")) and p.w(noun) == "heel"

@@ -21,7 +21,9 @@ def emptied_leg(p: Piece, memory: Memory) -> tuple[Side | None, int] | None:
     named = [i for i in p.sides() if not p.verb_in(lx.EMPTY) or i > p.verb] or p.sides()
     side = p.side(named[0]) if named else None
     if side is None:
-        return None
+        which = [i for i in p.where(("front", "back", "rear")) if p.w(i + 1) in ("leg", "foot")]
+        alone = p.verb_in(lx.EMPTY) and p.w(p.first) not in ("so", "until", "till")
+        return (None, which[0]) if which and alone else None
     memory.moved, memory.noun = side, "foot"
     return OTHER_SIDE[side], named[0]
 

@@ -26,7 +26,23 @@ WHICH = (["which", "is", "the"], ["that's", "the"], ["that", "is", "the"], ["the
 def as_meant(tokens: Sequence[Token]) -> Sequence[Token]:
     """The tokens as they are meant: without the sides that are taken back, and "the back leg, which is the right" as "the
     right leg"."""
-    return _named_once(_without_taken_back(tokens))
+    return _named_once(_without_denied(_without_taken_back(tokens)))
+
+
+def _without_denied(tokens: Sequence[Token]) -> Sequence[Token]:
+    """ "The right foot, not the left, …": without what it is not."""
+    if not any(t.w == "not" for t in tokens):
+        return tokens
+    out = list(tokens)
+    for i in range(len(out) - 3, 0, -1):
+        said = out[i - 1].w in lx.FOOT and not out[i - 1].hard
+        if said and out[i].w == "not" and out[i + 1].w in ("the", "your") and out[i + 2].side:
+            last = i + 2
+            if last + 1 < len(out) and not out[last].hard and out[last + 1].w in lx.FOOT | {"one"}:
+                last += 1
+            out[i - 1] = out[i - 1]._replace(hard=out[last].hard, comma=False)
+            del out[i : last + 1]
+    return out
 
 
 def _named_once(tokens: Sequence[Token]) -> Sequence[Token]:

@@ -28,7 +28,7 @@ from kemvo.core.reading.pauses import with_pauses
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.put_right import as_meant
 from kemvo.core.reading.quantities import number_at
-from kemvo.core.reading.said_once import with_verbs
+from kemvo.core.reading.said_once import with_feet_again, with_verbs
 from kemvo.core.reading.tokens import Token, tokens_of
 
 ABOUT = frozenset("people teacher beginners students care called named feel feels feeling check imagine sure".split())
@@ -37,9 +37,7 @@ ABOUT = frozenset("people teacher beginners students care called named feel feel
 
 def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
     """The facts of a line or a longer text, in the order of its words. `names`: posture names to know."""
-    tokens: Sequence[Token] = with_verbs(
-        with_subjects(with_pauses(with_feet(told_words(as_meant(tokens_of(text)))), text))
-    )
+    tokens = _plainly_told(text)
     matches = names.find(tokens) if names else []
     facts = [_posture(m, tokens) for m in matches]
     covered = {i for m in matches for i in range(m.first, m.last) if m.consumes}
@@ -64,6 +62,13 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
         else:
             facts += _read_clause(piece, memory)
     return _told_once(sorted(facts, key=lambda f: (f.start, f.end)), text)
+
+
+def _plainly_told(text: str) -> Sequence[Token]:
+    """The words of a text as a manual would have them: what is taken back, and what only accompanies, left out; sides,
+    pauses, subjects, objects and verbs put in where they are meant."""
+    tokens = with_feet(told_words(as_meant(tokens_of(text))))
+    return with_verbs(with_feet_again(with_subjects(with_pauses(tokens, text))))
 
 
 def _told_once(facts: list[Fact], text: str) -> list[Fact]:
@@ -99,6 +104,8 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
         if f.kind == "turn":
             return last, None
         return (None, f) if f.kind == "shift" and last.side is None else (last, f)
+    if f.kind == "shift" and "by" in between.split() and "." not in between:
+        return last, None  # "unload the front leg by sitting back"
     if f.kind == "shift" and "then" in since:
         return last, f
     if len(between) >= (BARE_REACH if f.kind == "step" else SHIFT_REACH):

@@ -1,6 +1,6 @@
-"""What is said once and meant again: "shift to the left and then to the right", "lift the left heel, then the other one".
+"""What is said once and meant again: "shift to the left and then to the right", "lift and place the left foot".
 
-The verb is put in again before the second side, as a word of no width.
+The verb is put in again before the second side, the foot after the first verb, as words of no width.
 """
 
 from __future__ import annotations
@@ -13,6 +13,9 @@ from kemvo.core.reading.tokens import Token
 AGAIN = lx.STEP | lx.SHIFT | lx.SIT_BACK | lx.PIVOT | lx.LIFT | {"weight"}
 """Verbs that are meant again; a turn is read by its own rule."""
 
+TURNING = frozenset("turn turns rotate rotates".split())
+"""Of these only what feet do."""
+
 CONJOINED = frozenset("and then".split())
 LEADS = frozenset("to onto into on with in over the your".split())
 NOUNS = frozenset("leg foot side one heel knee toes".split())
@@ -20,9 +23,39 @@ REACH = 5
 """So many words may stand between a verb and its side."""
 
 
+def with_feet_again(tokens: Sequence[Token]) -> Sequence[Token]:
+    """The tokens, with the foot after both verbs that move it: "lift [the left foot] and place the left foot"."""
+    out: list[Token] = []
+    for i, t in enumerate(tokens):
+        out.append(t)
+        if not t.hard and i + 1 < len(tokens) and tokens[i + 1].w == "and":
+            verb = tokens[i - 1] if i and t.w == "up" else t
+            foot = _foot_after(tokens, i + 2) if verb.w in ("lift", "lifts", "pick", "picks") else None
+            if foot is not None:
+                side, noun = tokens[foot], tokens[foot + 1]
+                out[-1] = t._replace(comma=False)
+                out += [
+                    Token(side.w, t.end, t.end, side.side, False, False),
+                    Token(noun.w, t.end, t.end, None, False, t.comma),
+                ]
+    return out
+
+
+def _foot_after(tokens: Sequence[Token], i: int) -> int | None:
+    """Where a side and its foot are named, right after another verb; None where the verb has another object."""
+    if i + 2 >= len(tokens) or tokens[i].w not in lx.ACTS:
+        return None
+    for k in range(i + 1, min(i + REACH, len(tokens) - 1)):
+        if tokens[k - 1].hard or tokens[k].w in lx.CONNECT | lx.HAND or tokens[k].w == "it":
+            return None
+        if tokens[k].side:
+            return k if tokens[k + 1].w in lx.FOOT else None
+    return None
+
+
 def with_verbs(tokens: Sequence[Token]) -> Sequence[Token]:
     """The tokens, with a verb again before every further side that it is meant for."""
-    if not any(t.w in AGAIN for t in tokens):
+    if not any(t.w in AGAIN | TURNING for t in tokens):
         return tokens
     out: list[Token] = []
     verb: Token | None = None
@@ -36,7 +69,7 @@ def with_verbs(tokens: Sequence[Token]) -> Sequence[Token]:
             and (t.w in CONJOINED or tokens[i - 1].comma)
             and not tokens[i - 1].hard
         )
-        at = _side_alone(tokens, i) if verb and begins else None
+        at = _side_alone(tokens, i, verb.w in TURNING) if verb and begins else None
         if verb and at is not None:
             k = i
             while tokens[k].w in CONJOINED:
@@ -48,8 +81,8 @@ def with_verbs(tokens: Sequence[Token]) -> Sequence[Token]:
             verb = None if tokens[at].hard else verb
             i = at + 1
             continue
-        if t.w in AGAIN:
-            verb, said_at = (t, i) if _has_side(tokens, i) else (None, i)
+        if t.w in AGAIN | TURNING:
+            verb, said_at = (t, i) if _has_side(tokens, i, t.w in TURNING) else (None, i)
         elif t.w in lx.ACTS or (t.w in lx.HAND and i - said_at <= REACH):
             verb = None
         out.append(t)
@@ -59,17 +92,17 @@ def with_verbs(tokens: Sequence[Token]) -> Sequence[Token]:
     return out
 
 
-def _has_side(tokens: Sequence[Token], i: int) -> bool:
-    """Whether a side follows the verb before anything else is done."""
+def _has_side(tokens: Sequence[Token], i: int, of_a_foot: bool) -> bool:
+    """Whether a side follows the verb before anything else is done. `of_a_foot`: only one with its foot counts."""
     for k in range(i + 1, min(i + 1 + REACH, len(tokens))):
         if tokens[k - 1].hard or tokens[k - 1].comma or tokens[k].w in lx.ACTS | CONJOINED:
             return False
         if tokens[k].side:
-            return True
+            return not of_a_foot or (k + 1 < len(tokens) and tokens[k + 1].w in lx.FOOT)
     return False
 
 
-def _side_alone(tokens: Sequence[Token], i: int) -> int | None:
+def _side_alone(tokens: Sequence[Token], i: int, turning: bool) -> int | None:
     """Whether nothing but a side, or "the other one", comes next, and then an end; the index of its last word."""
     k = i
     while k < len(tokens) and tokens[k].w in CONJOINED:
@@ -82,6 +115,10 @@ def _side_alone(tokens: Sequence[Token], i: int) -> int | None:
     if k + 1 < len(tokens) and not tokens[k].hard and tokens[k + 1].w in NOUNS:
         k += 1
     elif other:
+        return None
+    if turning and tokens[k].w in lx.FOOT and k + 1 < len(tokens) and tokens[k + 1].w in lx.IN_OR_OUT:
+        k += 1  # "turn the left foot out and the right foot in"
+    elif turning:
         return None
     ends = k + 1 == len(tokens) or tokens[k].hard or tokens[k].comma or tokens[k + 1].w in lx.CONNECT
     return k if ends else None

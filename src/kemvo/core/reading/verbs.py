@@ -25,6 +25,9 @@ SIZES = frozenset("half small little big tiny wide long short large full".split(
 """ "Take a small step": a step all the same."""
 
 
+NOUNS_TOO = frozenset("shift turn pivot lift transfer".split())
+A_SMALL = frozenset("a another small little slight big".split())
+
 STANCE_WORDS = frozenset("empty bow front cat follow cross side back".split())
 """ "Into an empty step": a stance, no step."""
 
@@ -73,6 +76,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         return False
     named = i > 1 and (tokens[i - 2].side is not None or tokens[i - 2].w in lx.FOOT)
     relative = before == "that" and w.endswith("s") and (named or w not in ("steps", "kicks"))
+    if w in NOUNS_TOO and before in A_SMALL and after in lx.INTO | {"of", "forward", "back"}:
+        return True  # "then a shift to the right"
     if before in NOUN_BEFORE and not relative and not (before in ("your", "the") and w in ("left",)):
         return w in lx.STEP | lx.KICK and before in SIZES | {"follow", "a"}
     if w == "close" and after == "to" and i + 2 < len(tokens) and tokens[i + 2].w in ("the", "your", "it"):
