@@ -19,6 +19,8 @@ TURNING = frozenset("turn turns rotate rotates".split())
 CONJOINED = frozenset("and then".split())
 LEADS = frozenset("to onto into on with in over the your".split())
 NOUNS = frozenset("leg foot side one heel knee toes".split())
+LEGS = frozenset("leg foot side one".split())
+WEIGHING = lx.SHIFT | lx.SIT_BACK | {"weight"}
 REACH = 5
 """So many words may stand between a verb and its side."""
 
@@ -69,7 +71,7 @@ def with_verbs(tokens: Sequence[Token]) -> Sequence[Token]:
             and (t.w in CONJOINED or tokens[i - 1].comma)
             and not tokens[i - 1].hard
         )
-        at = _side_alone(tokens, i, verb.w in TURNING) if verb and begins else None
+        at = _side_alone(tokens, i, verb.w) if verb and begins else None
         if verb and at is not None:
             k = i
             while tokens[k].w in CONJOINED:
@@ -102,7 +104,7 @@ def _has_side(tokens: Sequence[Token], i: int, of_a_foot: bool) -> bool:
     return False
 
 
-def _side_alone(tokens: Sequence[Token], i: int, turning: bool) -> int | None:
+def _side_alone(tokens: Sequence[Token], i: int, verb: str) -> int | None:
     """Whether nothing but a side, or "the other one", comes next, and then an end; the index of its last word."""
     k = i
     while k < len(tokens) and tokens[k].w in CONJOINED:
@@ -112,7 +114,8 @@ def _side_alone(tokens: Sequence[Token], i: int, turning: bool) -> int | None:
     if k >= len(tokens) or not (tokens[k].side or (tokens[k].w == "other" and k > i)):
         return None
     other = tokens[k].w == "other"
-    if k + 1 < len(tokens) and not tokens[k].hard and tokens[k + 1].w in NOUNS:
+    turning, nouns = verb in TURNING, LEGS if verb in WEIGHING else NOUNS
+    if k + 1 < len(tokens) and not tokens[k].hard and tokens[k + 1].w in nouns:
         k += 1
     elif other:
         return None

@@ -129,7 +129,7 @@ def same_action(gap: Gap) -> bool:
     if first in ("let", "keep", "going", "go", "feel", "notice") and gap.i - at <= 4:
         return not (first == "go" and gap.before.w in ("forward", "back", "across"))
     if w in lx.STEP and gap.before.w in NOUN_OR_SIZE:
-        return first not in ("comes", "come")  # "then comes | a step"
+        return not (first in ("comes", "come") and gap.before.w == "a" and gap.i - at == 2)  # "then comes | a step"
     coming = gap.tokens[gap.i : gap.i + 5]
     aims = first not in TURNING and w in TURNING and any(t.w in lx.IN_OR_OUT for t in coming)
     if not aims and w.endswith("ing") and first in MOVING:
