@@ -105,6 +105,7 @@ def time(p: Piece) -> list[Fact]:
         here = p.w(i + 1) == "for" and not {"moment", "second", "breath", "bit"}.isdisjoint((p.w(i + 2), p.w(i + 3)))
         here = here or (p.w(at) in ("here", "there", "it", "still", "this", "that") and p.w(at + 1) in HOLD_TAILS)
         here = here or (i == p.verb and p.w(i + 1) in THE and p.w(i + 2) in SHAPES)
+        here = here or (i == p.verb and p.w(i + 1) == "in" and p.w(i + 2) in THE and p.w(i + 3) in SHAPES)
         if here or (p.w(i) in ("pause", "pauses") and p.w(i + 1) in ("", "a", "for", "briefly")):
             return [p.fact("hold", (i, i + 1) if here else (i,))]
     return []
@@ -161,13 +162,15 @@ def turn(p: Piece) -> Iterator[Fact]:
         or angle(p.tokens, p.first, p.last)
     )
     taken = p.verb_in(TAKES) and p.where(lx.TRUNK) and p.words() & {"round", "around"}
+    comes = p.verb_in(COMES) and p.w(p.verb + 1) in ("around", "round") and not p.where(lx.HAND, lx.FOOT)
+    comes = comes and len(p.sides()) == 1 and "to" in p.before(p.sides()[0])
     goes = p.verb_in(COMES) and p.w(p.verb - 1) in lx.TRUNK and p.w(p.verb + 1) == "to" and len(p.sides()) == 1
     home = goes or (p.verb_in(COMES) and {"back", "to", "front"} <= p.words() and not p.where(lx.HAND, lx.FOOT))
     bare = p.verb < 0 and p.last - p.first <= 4 and p.where(lx.TRUNK) and len(p.sides()) == 1 and not p.where(lx.INTO)
     by_waist = any(p.before(i) & {"with", "from"} for i in p.where(("waist",)))
     by_waist = by_waist and len(p.sides()) == 1 and not p.where(lx.HAND)
     by_waist = by_waist or ({"square", "to"} <= p.words() and bool(p.where(lx.TRUNK)))
-    if not (p.verb_in(lx.TURN, lx.FACE) or opens or taken or home or bare or by_waist) or p.where(lx.FOOT):
+    if not (p.verb_in(lx.TURN, lx.FACE) or opens or taken or comes or home or bare or by_waist) or p.where(lx.FOOT):
         return
     hands, trunk = p.where(lx.HAND), p.where(lx.TRUNK)
     if "over" in p.words() and "shoulder" in p.words() and p.sides():

@@ -44,8 +44,11 @@ ONWARD = frozenset("out forward back in".split())
 def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
     """A step, lift or pivot, if the clause moves a foot."""
     noun = _actor(p)
-    only = p.words() - {"and", "then"}
+    only = p.words() - {"and", "then", "again"}
     told = memory.moved or memory.lifted
+    if len(only) == 1 and only <= lx.IN_OR_OUT and memory.pivoted and memory.named:
+        yield p.fact("pivot", p.range(), side=memory.named, toes="out" if only <= lx.OUTWARD else "in")
+        return  # "turn the right foot in, then out again"
     if len(only) == 1 and only <= lx.IN_OR_OUT and memory.noun in TOES and told and not memory.stepped:
         toes: Literal["in", "out"] = "out" if only <= lx.OUTWARD else "in"
         yield p.fact("pivot", p.range(), side=memory.moved, on="heel", toes=toes)

@@ -171,7 +171,7 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
     ):
         return None
     going = any(
-        p.w(i) in lx.STEP_WAYS and "at" not in p.before(i)
+        p.w(i) in lx.STEP_WAYS and "at" not in p.before(i) and not (p.w(i) == "in" and p.w(i + 1) == "line")
         for i in (*range(noun + 1, p.last), *(k for k in range(p.first, noun) if p.w(k + 1) == "with"))
     ) or words & (PLACES | {"past"})
     aimed = "o'clock" in words or any(i > noun and "to" in p.before(i) for i in p.sides())
@@ -310,6 +310,8 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         return None
     if p.w(noun) in TOES and p.verb_in(GOES) and "with" in words and words & {"you", "it", "us", "me"}:
         return "pivot"
+    if p.verb_in(GOES) and p.w(p.verb + 1) == "flat":
+        return None
     away = p.verb_in(("come", "comes")) and words & {"away", "off"} and p.w(noun) in TIPS
     if away or ("up" in words and p.w(noun) in TIPS) or (words & {"off", "away"} and words & {"floor", "ground"}):
         return "lift"

@@ -29,6 +29,7 @@ TOWARDS = frozenset({"to", "towards", "toward"})
 BEFORE_LEG = frozenset("the your that front back other all my our".split())
 SETTLING = lx.SHIFT | lx.STAND | lx.SIT_BACK | frozenset({"sink", "sinks", "settle", "settles", "load", "come", "land"})
 """Verbs after which "on the left" alone means the left leg."""
+STANCES = frozenset("bow empty horse cat stance".split())
 NOT_A_LEG = lx.HAND | {"corner", "angle", "wall", "diagonal"}
 DRIFT = frozenset("drift float lean tip sway".split())
 OVER_IT = (["over", "it"], ["across", "it"], ["over", "that"], ["onto", "it"])
@@ -103,7 +104,10 @@ def _onto_a_leg(p: Piece) -> int | None:
         if p.w(i) == "over" and not p.words() & {"yourself", "body", "hips", "centre", "center", "forward"}:
             continue
         sure = (
-            p.w(i) in ("into", "onto", "over") or (p.w(i) == "through" and p.w(i - 1) in ("down", "up")) or p.verb < 0
+            (p.w(i) == "on" and p.verb_in(RISE, CROUCH))
+            or p.w(i) in ("into", "onto", "over")
+            or (p.w(i) == "through" and p.w(i - 1) in ("down", "up"))
+            or p.verb < 0
         )
         sure = (sure and p.w(i) != "to") or (
             p.w(i) == "to" and p.w(i - 1) in ("back", "over", "across") and p.w(k + 1) == "leg"
@@ -114,6 +118,8 @@ def _onto_a_leg(p: Piece) -> int | None:
 
 
 RISE = frozenset({"rise", "rises"})
+CROUCH = frozenset({"squat", "crouch", "balance"})
+ALL_ON = frozenset("it's all everything now on the your left right leg side".split())
 ON_A_LEG = frozenset(
     "i'm you're we're so and when while once as now all most of it's more on the your my back again still leg side".split()
 )
@@ -149,6 +155,9 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     standing = not told and p.verb < 0 and len(p.sides()) == 1 and not p.words().isdisjoint(WE_ARE)
     standing = standing or (not told and p.verb < 0 and len(p.sides()) == 1 and p.words() >= {"it's", "of"})
     standing = standing and p.words() <= ON_A_LEG | {p.w(p.sides()[0])}
+    all_on = not told and p.verb < 0 and len(p.sides()) == 1 and p.words() <= ALL_ON and "on" in p.words()
+    if all_on and p.words() & {"all", "everything"}:
+        return p.side(p.sides()[0]), p.sides()[0]  # "all on the left now"
     if standing and p.sides()[0] == p.last - 1 and p.before(p.last - 1) & {"on"}:
         return p.side(p.sides()[0]), p.sides()[0]
     if bare or (again and p.words() & {"forward", "back", "onto", "into"}):
@@ -180,6 +189,7 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
         and (memory.moved or "with" in p.words() or p.w(p.verb - 1) == "weight")
     ):
         return (None if p.sides() else memory.moved) or (p.side(p.sides()[0]) if p.sides() else None), p.verb
+    named = [i for i in named if p.w(i + 1) not in STANCES]  # "from the left bow stance shift back"
     if named and (
         "weight" in p.words()
         or (told and p.verb_in(PUTTING))

@@ -71,9 +71,13 @@ def somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         part is not None
         and p.verb < 0
         and words & {"front", "back", "forward", "over", "across"}
-        and not words & lx.FOOT
+        and not words & (lx.FOOT - {"leg", "foot"})
+        and not p.sides()
     ):
         return next(iter(p.where(GOING)))
+    has = p.where(("has", "carries", "takes", "bears"))
+    if part is not None and has and has[0] > p.first and p.w(has[0] - 1) in ("leg", "foot") and not p.sides():
+        return has[0]  # "the front leg has seventy percent"
     bare_way = p.verb_in(GO) and (p.w(p.verb + 1) in GOING or p.w(p.verb + 1) == "through") and p.verb + 2 == p.last
     if (
         bare_way

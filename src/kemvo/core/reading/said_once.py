@@ -18,7 +18,7 @@ TURNING = frozenset("turn turns rotate rotates".split())
 
 CONJOINED = frozenset("and then".split())
 LEADS = frozenset("to onto into on with in over the your".split())
-NOUNS = frozenset("leg foot side one heel knee toes".split())
+NOUNS = frozenset("leg foot side one heel knee toes ball".split())
 LEGS = frozenset("leg foot side one".split())
 WEIGHING = lx.SHIFT | lx.SIT_BACK | {"weight"}
 REACH = 5
@@ -65,10 +65,11 @@ def with_verbs(tokens: Sequence[Token]) -> Sequence[Token]:
     i = 0
     while i < len(tokens):
         t = tokens[i]
+        listed = i > 0 and t.side is not None and tokens[i - 1].side is not None  # "walk right left right"
         begins = (
             i > 0
             and tokens[i - 1].w not in lx.NUMBERS
-            and (t.w in CONJOINED or tokens[i - 1].comma)
+            and (listed or t.w in CONJOINED or tokens[i - 1].comma)
             and not tokens[i - 1].hard
         )
         at = _side_alone(tokens, i, verb.w) if verb and begins else None
@@ -83,7 +84,7 @@ def with_verbs(tokens: Sequence[Token]) -> Sequence[Token]:
             verb = None if tokens[at].hard else verb
             i = at + 1
             continue
-        if t.w in AGAIN | TURNING:
+        if t.w in AGAIN | TURNING and not (t.w == "steps" and i and tokens[i - 1].w in lx.NUMBERS):
             verb, said_at = (t, i) if _has_side(tokens, i, t.w in TURNING) else (None, i)
         elif t.w in lx.ACTS or (t.w in lx.HAND and i - said_at <= REACH):
             verb = None
@@ -102,6 +103,10 @@ def _has_side(tokens: Sequence[Token], i: int, of_a_foot: bool) -> bool:
         if tokens[k].side:
             return not of_a_foot or (k + 1 < len(tokens) and tokens[k + 1].w in lx.FOOT)
     return False
+
+
+def _names_foot(tokens: Sequence[Token], i: int) -> bool:
+    return i + 1 < len(tokens) and not tokens[i].hard and tokens[i + 1].w in lx.FOOT_OR_HAND
 
 
 def _side_alone(tokens: Sequence[Token], i: int, verb: str) -> int | None:
@@ -123,5 +128,7 @@ def _side_alone(tokens: Sequence[Token], i: int, verb: str) -> int | None:
         k += 1  # "turn the left foot out and the right foot in"
     elif turning:
         return None
-    ends = k + 1 == len(tokens) or tokens[k].hard or tokens[k].comma or tokens[k + 1].w in lx.CONNECT
+    after = tokens[k + 1] if k + 1 < len(tokens) and not tokens[k].hard else None
+    listed = after is not None and after.side is not None and tokens[k].side is not None
+    ends = after is None or tokens[k].comma or after.w in lx.CONNECT or (listed and not _names_foot(tokens, k + 1))
     return k if ends else None
