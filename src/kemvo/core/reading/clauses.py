@@ -23,6 +23,9 @@ TROUBLE = frozenset(
 )
 """ "If your knee hurts, …": what comes then is the gentler way, and not the movement."""
 
+QUESTIONS = frozenset("is are does did has where where's who who's why".split())
+ASKED_OF = frozenset("have your the everyone everybody you we it that my her his is are".split())
+
 SUBORDINATE = frozenset("or nor while when as until till whilst".split())
 """What begins so is part of what came before it, warned of if that was."""
 
@@ -66,8 +69,14 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         taught = ("how", "to") in pairwise(t.w for t in tokens[first:said])
         purpose = tokens[first].w == "to" and verb == first + 1 and (first == 0 or tokens[first - 1].hard)
         able = tokens[first].w in ("until", "till") and "can" in words
+        opens = first == 0 or tokens[first - 1].hard
+        asked = asked or (opens and _asks(tokens, first, last))
+        asked = asked or any(t.w == "of" and n.w == "you" for t, n in pairwise(tokens[first : max(first, said)]))
         was = tokens[first].w == "which" and "was" in words
         was = was or tokens[last - 1].w == "instead"
+        was = was or any(
+            t.w == "like" and n.w.endswith("ing") for t, n in pairwise(tokens[first : max(first, said + 1)])
+        )
         supposed = was or purpose or able or asked or taught or instead or habit
         supposed = supposed or bool(
             maybe
@@ -78,6 +87,14 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         eased = ("if" in words and not words.isdisjoint(TROUBLE)) or (eased and verb < 0)
         out.append(Clause(first, last, verb, unreal))
     return out
+
+
+def _asks(tokens: Sequence[Token], first: int, last: int) -> bool:
+    """ "Is your weight on the left?", "which foot moves first?": a question."""
+    w, after = tokens[first].w, tokens[first + 1].w if first + 1 < last else ""
+    if w in ("which", "what"):
+        return after in lx.FOOT | {"way", "side", "hand", "moves"}
+    return w in QUESTIONS and after in ASKED_OF
 
 
 def _asked_for(tokens: Sequence[Token], verb: int) -> bool:

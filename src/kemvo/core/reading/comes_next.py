@@ -62,6 +62,8 @@ def leaves_hands(gap: Gap) -> bool:
     """Whether the feet or the weight take over after the hands: "with your hands at your chest | step back", "right palm
     up | the left foot…"."""
     before, w = gap.before, gap.w
+    if before.w in ("is", "are"):
+        return False
     if before.comma:
         return True
     if gap.acts() and w in lx.ACTS:
@@ -96,9 +98,10 @@ def weight_follows(gap: Gap) -> bool:
         )
         done = before.side is not None or before.w in lx.FOOT
         return (gone and w == "weight") or (again and done)
-    here = (w == "weight" and before.w not in ("the", "your", "my", "all", "of", "more")) or (
-        w in ("the", "your", "all") and gap.after == "weight"
-    )
+    here = (
+        w == "weight"
+        and before.w not in ("the", "your", "my", "all", "of", "more", "any", "no", "has", "have", "without")
+    ) or (w in ("the", "your", "all") and gap.after == "weight")
     if not here or not gap.piece or (before.w in ("up", "out") and gap.word_back(2) == "even"):
         return False
     at = gap.i if w == "weight" else gap.i + 1

@@ -177,6 +177,11 @@ def _with(g: Gap) -> Decision:
     return True if with_foot_or_weight(g) and (g.told() or hands_only(g)) else None
 
 
+def _dont(g: Gap) -> Decision:
+    """ "Wait | don't shift yet"."""
+    return True if g.told() and g.before.w not in BOUND else None
+
+
 def _like(g: Gap) -> Decision:
     """ "Sit back | like you're taking a chair"."""
     return True if g.after in ("you're", "you", "a", "someone", "somebody") and g.told() else None
@@ -345,6 +350,7 @@ RULES = (
     Rule(_aside, ASIDE),
     Rule(_let, _before("let")),
     Rule(_with, _before("with")),
+    Rule(_dont, _before("don't dont")),
     Rule(_like, _before("like")),
     Rule(_purpose, _before("to")),
     Rule(_after_warning),
@@ -371,7 +377,7 @@ RULES = (
 
 MAY_BEGIN = (
     lx.CONNECT | ONE_SIDED | {"fingers", "fingertips"} | ASIDE | ARTICLES | WEIGHT_LEADS | SPEAKING
-    | _before(f"if unless you no it let rear with like to toe toes feet half both back front other waist body hips torso {COVERED}")
+    | _before(f"if unless you no don't dont it let rear with like to toe toes feet half both back front other waist body hips torso {COVERED}")
 )  # fmt: skip
 """Without a verb, a side or a comma, only these can begin a piece."""
 

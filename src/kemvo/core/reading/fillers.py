@@ -34,7 +34,7 @@ PHRASES = tuple(
         "you know|sort of|kind of|i mean|there we go|there you go|here we go|like this|like that|like so|just like that|just like this"
         "|nice and slow|nice and slowly|nice and easy|nice and gently|nice and soft|nice and gentle|that's it|that's good|that's lovely"
         "|isn't it|aren't you|aren't we|aren't they|doesn't it|don't you|won't it|haven't you"
-        "|no more than|not more than|at least|at most|on the count of one|on the count of two|on the count of three|on the count of four|on three"
+        "|does that make sense|is that okay|is that alright|is that all right|are you okay|are you ready|is that clear|no more than|not more than|at least|at most|on the count of one|on the count of two|on the count of three|on the count of four|on three"
         "|if that makes sense|if you like|if you will|if you want|as it were|so to speak|at the same time|in one go|as well"
         "|okay good|okay great|very good|well done|all together|altogether now|one more time|once again|once more|take your time|no rush|no hurry"
         "|what i do is|what we do is|what you do is|what i'm doing is|what happens is|the thing is|as i said|as before"
@@ -112,6 +112,8 @@ def told_words(tokens: Sequence[Token]) -> list[Token]:
             i += 2
             continue
         n = _filler(tokens, i)
+        if not n and t.w in PRAISE and _praised(tokens, i):
+            n = 2
         if not n and _parts(tokens, i, out):
             n = 1
             if out:
@@ -121,7 +123,7 @@ def told_words(tokens: Sequence[Token]) -> list[Token]:
             begins = begins or (t.w in lx.FOOT_ACTING and out[-1].w in lx.FOOT)
             begins = begins or (t.w in GERUNDS and _of_feet(tokens, i))
             if begins and t.w in GERUNDS:
-                t = t._replace(w=GERUNDS[t.w])
+                t = t._replace(w="doing" if _is_subject(tokens, i) else GERUNDS[t.w])
             elif t.w == "ball" and _is_held(tokens, i):
                 t = t._replace(w="ball-of-air")
             elif t.w == "same" and i + 1 < len(tokens) and (tokens[i + 1].side or tokens[i + 1].w in lx.FOOT):
@@ -191,6 +193,29 @@ def _of_a_foot(out: Sequence[Token]) -> bool:
 def _is_pinyin(tokens: Sequence[Token], i: int) -> bool:
     """ "Er qi jiao": two, and no filler."""
     return any(t.w in ("qi", "ti", "tan", "guan") for t in tokens[max(0, i - 1) : i + 2])
+
+
+def _praised(tokens: Sequence[Token], i: int) -> bool:
+    """ "Nice step": what was done."""
+    if i + 1 >= len(tokens) or tokens[i].hard or tokens[i].comma:
+        return False
+    return tokens[i + 1].hard and tokens[i + 1].w in DONE_WELL
+
+
+DONE_WELL = frozenset("step steps shift turn turns kick kicks turning stepping shifting work".split())
+IS = frozenset("is isn't builds helps makes moves takes feels should means gives was".split())
+""" "Stepping is the hardest part": the talk is of stepping, and nobody steps."""
+
+
+def _is_subject(tokens: Sequence[Token], i: int) -> bool:
+    for t in tokens[i : i + 8]:
+        if t.hard or t.comma or t.w in lx.CONNECT:
+            return False
+        if t.w in IS:
+            return tokens[i].end < t.start and not any(
+                k.side or k.w in lx.FOOT for k in tokens[i : i + 8] if k.end < t.start
+            )
+    return False
 
 
 def _pointed_at(tokens: Sequence[Token], i: int) -> bool:

@@ -94,11 +94,15 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     if p.verb_in(lx.STEP):
         when = (
             p.w(p.first) in ("as", "when", "while", "before", "after", "until", "till")
-            and p.w(p.first + 1) == "you"
+            and p.w(p.first + 1) in ("you", "we", "i")
             and noun is None
             and not p.sides()
         )
         when = when and not any(w in lx.STEP_WAYS for w in p.words())
+        if p.w(p.verb + 1) + p.w(p.verb + 2) == "overhere" or (
+            p.verb_word() == "walk" and p.words() & {"around", "about"}
+        ):
+            return None
         return "step" if step_is_verb(p) and not when else None
     if p.verb_in(lx.PLACE):
         return _kind_of_place(p, noun, memory)
@@ -312,6 +316,10 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         return "pivot"
     if p.verb_in(GOES) and p.w(p.verb + 1) == "flat":
         return None
+    if p.verb_in(("spread", "spreads")) and p.w(noun) in TOES:
+        return None
+    if p.where(lx.HAND) and p.w(noun) in ("foot", "feet") and {"together", "and"} <= words:
+        return None  # "the right hand and the left foot move together"
     away = p.verb_in(("come", "comes")) and words & {"away", "off"} and p.w(noun) in TIPS
     if away or ("up" in words and p.w(noun) in TIPS) or (words & {"off", "away"} and words & {"floor", "ground"}):
         return "lift"

@@ -91,7 +91,7 @@ STAYING = _words("keep keeps keeping stay stays staying remain remains remaining
 """With these, the weight is not moving."""
 
 NEGATION = _words(
-    "don't dont not never without avoid no can't cannot won't doesn't didn't shouldn't isn't aren't rather nor neither careful"
+    "hasn't haven't wasn't weren't nobody nobody's none don't dont not never without avoid no can't cannot won't doesn't didn't shouldn't isn't aren't rather nor neither careful"
 )
 UNREAL = _words("could would may might should if unless")
 CONNECT = _words(
@@ -128,7 +128,7 @@ UNENDING = _words(
     "the a an your my our his her to into onto of and with from at by is are am be will going gonna it's you're we're i'm"
     " about as that which so then or but for on until while than its let let's we you i they if when where both all most"
     " shift turn bring lift put place take keep pick step move lean sit half beside toward towards behind under very"
-    " wanna want can could should would just really little big weight through small long"
+    " any wanna want can could should would just really little big weight through small long"
 )
 """After these no sentence ends, and nobody pauses."""
 

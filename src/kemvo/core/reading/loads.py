@@ -43,6 +43,8 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
     told = bool(weight) or part is not None
     if weight and (words & lx.STAYING or any(p.w(i - 1) in SCARCELY for i in weight)):
         return
+    if p.w(p.first) == "that" and p.w(p.first + 1) in ("has", "have"):
+        return  # "a foot that has weight on it"
     if memory.weighed and p.verb < 0 and part is not None and words <= HOW_MUCH:
         return  # "shift onto the right leg, all the weight"
     if (told and is_even(p) and not p.hand_first()) or settles_even(p, memory):

@@ -72,6 +72,7 @@ def somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         and p.verb < 0
         and words & {"front", "back", "forward", "over", "across"}
         and not words & (lx.FOOT - {"leg", "foot"})
+        and "has" not in words
         and not p.sides()
     ):
         return next(iter(p.where(GOING)))

@@ -31,8 +31,16 @@ from kemvo.core.reading.quantities import number_at
 from kemvo.core.reading.said_once import with_feet_again, with_verbs
 from kemvo.core.reading.tokens import Token, tokens_of
 
-ABOUT = frozenset("people teacher beginners students care called named feel feels feeling check imagine sure".split())
+ABOUT = frozenset(
+    "people teacher beginners students care called named feel feels feeling check imagine sure mistake mistakes schools styles"
+    " others lesson lessons saw seen noticed".split()
+)
 """Clauses with these speak about the movement; they tell none."""
+
+
+THAT_WAS = (["that", "was"], ["it", "was"], ["this", "was"])
+ENERGY = frozenset("energy qi chi force power strength".split())
+""" "Energy goes down through the feet": no foot moves."""
 
 
 def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
@@ -57,6 +65,7 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
             continue
         words = [t.w for t in tokens[clause.first : clause.last]]
         about = not ABOUT.isdisjoint(words) or (about and words[0] in SUBORDINATE)
+        about = about or not ENERGY.isdisjoint(words[:2]) or words[:2] in THAT_WAS
         if about:
             _remember(piece, memory)
         else:
