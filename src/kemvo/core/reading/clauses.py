@@ -19,9 +19,12 @@ ASKING = frozenset({"do", "does", "did", "shall"})
 
 TROUBLE = frozenset(
     "problem problems difficult hurts hurt sore painful pain trouble poor bad wobbly unsteady tired uncomfortable hard dizzy"
-    " complaining stiff".split()
+    " complaining stiff lose".split()
 )
 """ "If your knee hurts, …": what comes then is the gentler way, and not the movement."""
+
+TOO = frozenset("far wide high early late much fast long big deep short low close straight".split())
+""" "The foot is turned out too far": a fault, and no instruction; "not too far" is part of one."""
 
 QUESTIONS = frozenset("is are does did has where where's who who's why".split())
 ASKED_OF = frozenset("have your the everyone everybody you we it that my her his is are".split())
@@ -49,24 +52,29 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
             cuts.append(i)
     cuts.append(len(tokens))
     out: list[Clause] = []
-    unreal = eased = False
+    unreal = eased = often = False
     for first, last in pairwise(cuts):
         if first == last:
             continue
         if first == 0 or tokens[first - 1].hard:
-            unreal = eased = False
+            unreal = eased = often = False
         words = {t.w for t in tokens[first:last]}
         verb = next((i for i in range(first, last) if verbs[i]), -1)
         said = verb if verb >= 0 else last
         denied = any(t.w in lx.NEGATION for t in tokens[first : min(said + 1, last)])
         # "Or", where it begins, offers something else; "the weight should be even" tells where it is.
         instead = tokens[first].w == "or" and (first == 0 or tokens[first - 1].hard)
-        habit = tokens[first].w in HABIT and tokens[min(first + 1, last - 1)].w == "time"
+        habit = tokens[first].w == "whenever" or often
+        often = tokens[first].w in HABIT and tokens[min(first + 1, last - 1)].w == "time"
+        habit = habit or often
+        often = often and last - first == 2
         maybe = words & lx.UNREAL
         if maybe == {"would"} and {"where", "be"} <= words:
             maybe = set()  # "to where eleven would be"
         asked = any(t.w in ASKING and n.w in ("we", "you", "i") for t, n in pairwise(tokens[first : max(first, said)]))
-        taught = ("how", "to") in pairwise(t.w for t in tokens[first:said])
+        lead = [t.w for t in tokens[first:said]]
+        taught = ("how", "to") in pairwise(lead) or (lead[-1:] == ["to"] and "for" in lead)
+        taught = taught or any(a != "not" and b == "too" and c in TOO for a, b, c in _threes(tokens, first, last))
         purpose = tokens[first].w == "to" and verb == first + 1 and (first == 0 or tokens[first - 1].hard)
         able = tokens[first].w in ("until", "till") and "can" in words
         opens = first == 0 or tokens[first - 1].hard
@@ -87,6 +95,11 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         eased = ("if" in words and not words.isdisjoint(TROUBLE)) or (eased and verb < 0)
         out.append(Clause(first, last, verb, unreal))
     return out
+
+
+def _threes(tokens: Sequence[Token], first: int, last: int) -> list[tuple[str, str, str]]:
+    words = [tokens[first - 1].w if first else "", *(t.w for t in tokens[first:last])]
+    return list(zip(words, words[1:], words[2:], strict=False)) if "too" in words else []
 
 
 def _asks(tokens: Sequence[Token], first: int, last: int) -> bool:

@@ -39,6 +39,7 @@ from kemvo.core.reading.piece import SAME_ONE, Memory, Piece
 from kemvo.core.reading.quantities import angle
 from kemvo.core.reading.told_before import is_bare_shift
 
+BALL_OVER = frozenset("and then now you turn turns turning the ball over again around".split())
 PRESS = frozenset({"press", "presses", "pressing"})
 KNEES_ONLY = frozenset("lower lowers drop drops follows extend extends go goes".split())
 """ "The knees go soft": no step."""
@@ -56,6 +57,8 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         return "step"
     if noun is not None and p.w(noun) in HEELS and p.verb_in(PRESS) and p.words() & ROUND:
         return "pivot"
+    if p.verb_in(lx.TURN) and noun is not None and p.w(noun) == "ball" and p.words() <= BALL_OVER:
+        return None  # "turn the ball over"
     if p.verb_in(lx.PIVOT):
         moves = p.verb_word().startswith("pivot") or noun is not None
         upper = p.where(lx.HAND, lx.TRUNK)
@@ -317,6 +320,8 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
     if p.verb_in(GOES) and p.w(p.verb + 1) == "flat":
         return None
     if p.verb_in(("spread", "spreads")) and p.w(noun) in TOES:
+        return None
+    if p.verb_in(CIRCLE) and p.w(noun) in ("ankle", "ankles", "knee", "knees"):
         return None
     if p.where(lx.HAND) and p.w(noun) in ("foot", "feet") and {"together", "and"} <= words:
         return None  # "the right hand and the left foot move together"

@@ -253,8 +253,14 @@ class NameIndex:
             return None
         near: set[str] = set().union(*(self._by_word[w] for w in own if len(self._by_word[w]) < TOO_COMMON))
         near = {k for k in near if k not in self._plain and _could_be(k.split(), meant, parts)}
+        near = {k for k in near if known & self._rarest(k)}
         best = process.extractOne(" ".join(meant), near, scorer=fuzz.ratio, score_cutoff=ALIKE_FROM) if near else None
         return best[0] if best else None
+
+    def _rarest(self, key: str) -> set[str]:
+        """The words of a name that the fewest other names have: one of them must be there."""
+        counts = {w: len(self._by_word[w]) for w in key.split()}
+        return {w for w, n in counts.items() if n == min(counts.values())}
 
     def _nearest(self, w: str) -> str:
         """The word of some name that a misspelt or misheard one stands for, or the word itself."""

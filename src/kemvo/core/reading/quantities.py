@@ -72,6 +72,7 @@ def share(tokens: Sequence[Token], first: int, last: int) -> int | None:
             return 50
         if (
             w in VERY
+            and before != "the"
             and "weight" in {t.w for t in tokens[first:last]}
             and not (w == "full" and before in ("is", "becomes"))
         ):

@@ -33,7 +33,7 @@ from kemvo.core.reading.tokens import Token, tokens_of
 
 ABOUT = frozenset(
     "people teacher beginners students care called named feel feels feeling check imagine sure mistake mistakes schools styles"
-    " others lesson lessons saw seen noticed".split()
+    " others week weeks yesterday tomorrow lesson lessons saw seen noticed".split()
 )
 """Clauses with these speak about the movement; they tell none."""
 
