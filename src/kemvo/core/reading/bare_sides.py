@@ -138,9 +138,10 @@ def with_subjects(tokens: Sequence[Token]) -> Sequence[Token]:
     """The tokens, with the foot named again where it goes on acting: "the right foot lifts and [the right foot] goes…"."""
     out: list[Token] = []
     acting: Token | None = None
+    plain = False
     for i, t in enumerate(tokens):
         begins = i > 0 and (tokens[i - 1].w in CONJOINED or tokens[i - 1].comma) and not tokens[i - 1].hard
-        if acting and begins and _goes_on_acting(tokens, i):
+        if acting and begins and _goes_on_acting(tokens, i, plain):
             at = t.start
             out += [Token(acting.w, at, at, acting.side, False, False), Token("foot", at, at, None, False, False)]
         elif t.w in lx.HAND or t.w in OTHERS:
@@ -149,10 +150,21 @@ def with_subjects(tokens: Sequence[Token]) -> Sequence[Token]:
             led = tokens[i - 2 - (i > 1 and tokens[i - 2].w in ARTICLES)].w if i > 2 else ""
             if led not in TO:
                 acting = tokens[i - 1] if i + 1 < len(tokens) and _is_subject(tokens, i) else None
+                plain = (acting is not None and tokens[i + 1].w in MODAL and not tokens[i + 1].w.endswith("s")) or (
+                    acting is not None
+                    and tokens[i + 1].w == "is"
+                    and i + 2 < len(tokens)
+                    and tokens[i + 2].w in PLAIN_ACTS
+                )
         out.append(t)
         if t.hard:
             acting = None
     return out
+
+
+MODAL = frozenset("will can should must".split())
+PLAIN_ACTS = frozenset("step turn pivot lift move slide go swing open swivel rotate".split())
+""" "The left foot is going to pivot and then step": verbs as they are named."""
 
 
 OTHERS = lx.TRUNK | frozenset("weight you we i they he she it its arms this that".split())
@@ -164,9 +176,15 @@ def _is_subject(tokens: Sequence[Token], i: int) -> bool:
     if tokens[i].hard or tokens[i].comma:
         return False
     w = tokens[i + 1].w
-    return w in ("is", "then", "now", "pivot") or w in ALWAYS_FEET or (w in lx.ACTS and w.endswith("s")) or w in ACTING
+    return (
+        w in ("is", "then", "now", "pivot")
+        or w in MODAL
+        or w in ALWAYS_FEET
+        or (w in lx.ACTS and w.endswith("s"))
+        or w in ACTING
+    )
 
 
-def _goes_on_acting(tokens: Sequence[Token], i: int) -> bool:
+def _goes_on_acting(tokens: Sequence[Token], i: int, plain: bool) -> bool:
     w, after = tokens[i].w, tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
-    return w in ACTING or (w == "is" and after in PASSIVE)
+    return w in ACTING or (w == "is" and after in PASSIVE) or (plain and w in PLAIN_ACTS)

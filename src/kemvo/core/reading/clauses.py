@@ -92,7 +92,7 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
             and not (len(maybe) == 1 and _asked_for(tokens, verb))
         )
         unreal = denied or supposed or eased or (unreal and tokens[first].w in SUBORDINATE)
-        eased = ("if" in words and not words.isdisjoint(TROUBLE)) or (eased and verb < 0)
+        eased = ("if" in words and not words.isdisjoint(TROUBLE | {"can't", "cannot"})) or (eased and verb < 0)
         out.append(Clause(first, last, verb, unreal))
     return out
 

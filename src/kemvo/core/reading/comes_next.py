@@ -166,7 +166,9 @@ def _ended(gap: Gap, k: int, at: int) -> bool:
     if k >= len(tokens):
         return False
     goes = verbs[k] or tokens[k].w in lx.STEP_WAYS
-    shifted = goes and at == gap.i and before.w in ("shift", "shifts") and verbs[gap.i - 1]
+    shifted = (
+        goes and (at == gap.i or tokens[k].w.endswith("s")) and before.w in ("shift", "shifts") and verbs[gap.i - 1]
+    )
     rocked = goes and len(gap.piece) > 1 and before.w in ("back", "forward")
     rocked = rocked and second in ROCKING
     finite = tokens[k].w in ("is", "are") or (verbs[k] and tokens[k].w.endswith("s"))

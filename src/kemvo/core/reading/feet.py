@@ -200,8 +200,10 @@ def _only_adds(p: Piece, noun: int | None, memory: Memory) -> bool:
         return True
     if p.verb_in(PUT) and (memory.lifted or (p.w(p.verb + 1) == "it" and not (memory.stepped or memory.pivoted))):
         return False
-    if p.verb_in(PUT) and "down" in words and not ways:
-        return (noun is None and "it" in words) or (noun is not None and p.w(noun) in TOUCHES)
+    if p.verb_in(PUT) and "down" in words and not (ways - {"in"} if memory.way == "in" else ways):
+        return (
+            p.w(p.verb + 1) == "it" or (noun is None and "it" in words) or (noun is not None and p.w(noun) in TOUCHES)
+        )
     if p.verb_in(PUT) and p.w(p.verb + 1) == "it" and ways & {"behind", "out", "forward", "back", "corner", "side"}:
         return False  # "bring the foot in and place it behind you"
     if p.verb_in(GOES) and ways & {"out", "forward", "back", "corner", "behind"} and memory.way == "in":

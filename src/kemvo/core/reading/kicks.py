@@ -31,7 +31,8 @@ def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
     announced = [
         i for i in kicks if (p.w(i - 1), p.w(i - 2)) in MENTIONED or (p.w(i - 1) == "a" and p.w(i - 2) in MENTIONS)
     ]
-    if not kicks or (announced and not p.sides()):
+    with_side = [i for i in p.sides() if p.before(i) & {"with", "from"} or p.w(i + 1) in lx.KICK]
+    if not kicks or (announced and not (with_side if p.w(p.first) == "for" else p.sides())):
         return
     part = next((KICK_PARTS[p.w(i)] for i in p.range() if p.w(i) in KICK_PARTS), None)
     sides = p.sides()

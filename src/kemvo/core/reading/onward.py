@@ -25,6 +25,7 @@ def takes_weight(p: Piece) -> bool:
     return p.verb >= 0 and p.w(k) == "weight"
 
 
+AS_YOU = frozenset("and as you we i shift shifts".split())
 SITS = frozenset("and then now so he she you we i sit sits".split())
 """ "…, and he sits"."""
 
@@ -93,7 +94,7 @@ def somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         on_it = [i for i in range(p.verb + 1, reach) if p.w(i) in SAME and p.w(i - 1) in lx.INTO]
         stance = p.verb_in(lx.SHIFT) and "into" in words and "stance" in words
         bare = part is not None or stance or (p.verb_in(lx.SHIFT) and "weight" in words)
-        alone = p.last - p.first <= 2 or (p.w(p.first) == "as" and p.last - p.first == 3 and not memory.weighed)
+        alone = p.last - p.first <= 2 or (words <= AS_YOU and p.last - p.first <= 4 and not memory.weighed)
         bare = bare or (p.verb_in(SHIFTS) and alone and p.verb == p.last - 1)
         bare = bare or p.verb_word().startswith("transfer") or (p.verb_in(SHIFTS) and p.w(p.verb + 1) == "through")
         bare = bare or (p.verb_in(SHIFTS) and p.w(p.verb + 1) == "in" and p.verb + 2 == p.last)

@@ -38,6 +38,9 @@ ABOUT = frozenset(
 """Clauses with these speak about the movement; they tell none."""
 
 
+OTHERS = frozenset("people beginners students".split())
+""" "A lot of people do this: they step and shift at once"."""
+
 THAT_WAS = (["that", "was"], ["it", "was"], ["this", "was"])
 ENERGY = frozenset("energy qi chi force power strength".split())
 """ "Energy goes down through the feet": no foot moves."""
@@ -52,10 +55,10 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
     if covered:
         tokens = [t._replace(w=COVERED, side=None) if i in covered else t for i, t in enumerate(tokens)]
     memory = Memory()
-    about = False
+    about = others = False
     for clause in clauses(tokens):
         if clause.first and tokens[clause.first - 1].hard:
-            memory, about = Memory(), False
+            memory, about, others = Memory(), False, False
         breathed = list(breaths(tokens, clause)) or list(and_out(tokens, clause, memory))
         memory.breath = breathed[-1].direction if breathed else memory.breath
         memory.breathed = bool(breathed)
@@ -65,6 +68,8 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
             continue
         words = [t.w for t in tokens[clause.first : clause.last]]
         about = not ABOUT.isdisjoint(words) or (about and words[0] in SUBORDINATE)
+        about = about or (others and ("they" in words[:3] or words[0] in ("and", "or")))
+        others = not OTHERS.isdisjoint(words) or (others and about)
         about = about or not ENERGY.isdisjoint(words[:2]) or words[:2] in THAT_WAS
         if about:
             _remember(piece, memory)
