@@ -310,6 +310,14 @@ def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | Non
         and any(p.before(i, 3) & {"on", "onto"} for i in p.where(TOES, BALLS))
     ):
         return "lift"
+    if (
+        p.w(noun) in HEELS
+        and p.verb_in(("slide", "slides"))
+        and noun < p.verb
+        and words & {"out"}
+        and p.last - p.verb == 2
+    ):
+        return "pivot"
     if p.w(noun) in HEELS and p.verb_in(("slide", "slides")) and words & ROUND and not words & {"in", "beside"}:
         return "pivot"
     described = "with" in p.before(noun, 3) and words & {"position", "stance", "posture"}

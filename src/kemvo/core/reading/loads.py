@@ -20,7 +20,7 @@ from kemvo.core.reading.quantities import number_at, share
 from kemvo.core.reading.told_before import is_bare_shift
 from kemvo.core.values import OTHER_SIDE, Side
 
-AFTER_SAME = frozenset({"", "foot", "leg", "side", "one", "now", "then"})
+AFTER_SAME = frozenset({"", "foot", "leg", "side", "one", "now", "then", "about", "roughly", *lx.NUMBERS})
 FOLLOWING = frozenset({"follow", "follows"})
 HOW_MUCH = frozenset("all of the your weight it percent a hundred one".split())
 SCARCELY = frozenset({"little", "any", "much", "no"})

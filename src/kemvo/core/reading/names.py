@@ -48,6 +48,9 @@ INTRODUCING = frozenset(
 )
 """A name may come after these: "this is called push"."""
 
+PUSHES = frozenset({"push", "press", "roll back"})
+""" "Press is just the opposite"."""
+
 WHO = frozenset({"i", "we", "you", "i'm", "we're", "you're"})
 """ "Press, I turn to the front"."""
 
@@ -233,6 +236,7 @@ class NameIndex:
         in_list = in_row and after.w == "and"
         acts = after.w in lx.ACTS and after.w not in lx.STEP_WAYS
         runs_on = in_list or acts or after.w in WHO or after.w in ("again", "weight", "on")
+        runs_on = runs_on or (first == 0 and key in PUSHES and after.w in ("is", "by"))
         if (key.endswith("hand") and acts) or tokens[first].w in ("begin", "open", "close", "finish"):
             return False  # "raise hands, turn the waist", "begin, facing the front"
         return tokens[last - 1].comma or own_side or runs_on

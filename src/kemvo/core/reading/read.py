@@ -38,7 +38,7 @@ ABOUT = frozenset(
 """Clauses with these speak about the movement; they tell none."""
 
 
-OTHERS = frozenset("people beginners students".split())
+OTHERS = frozenset("people beginners students styles schools".split())
 """ "A lot of people do this: they step and shift at once"."""
 
 THAT_WAS = (["that", "was"], ["it", "was"], ["this", "was"])
