@@ -49,7 +49,7 @@ OBJECT_VERBS = (
     | frozenset(
         "bring move place put open draw gather set take pull slide swing sweep tuck close extend drop lower cross follow"
         " centre center shift transfer sit sink rock send return join point straighten hold face settle ease pour empty"
-        " stand stay keep wait relax".split()
+        " stand stay keep wait relax brush push punch".split()
     )
 )
 """Verbs of the feet that begin an action after "weight back on the left foot" as after any other."""

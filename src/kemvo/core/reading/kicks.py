@@ -16,7 +16,7 @@ KICK_PARTS: dict[str, str] = {
     "instep": "toe",
     "sole": "sole",
 }
-MENTIONED = {("the", w) for w in ("comes", "is", "for", "before", "after", "have", "got")}
+MENTIONED = {("the", w) for w in ("do", "comes", "is", "for", "before", "after", "have", "got")}
 MENTIONS = frozenset("do try practise practice learn there's is there it's".split())
 STRIKE = frozenset({"strike", "strikes"})
 THRUST = frozenset("push pushes press presses extend extends straighten straightens drive drives".split())
@@ -32,7 +32,9 @@ def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
         i for i in kicks if (p.w(i - 1), p.w(i - 2)) in MENTIONED or (p.w(i - 1) == "a" and p.w(i - 2) in MENTIONS)
     ]
     with_side = [i for i in p.sides() if p.before(i) & {"with", "from"} or p.w(i + 1) in lx.KICK]
-    if not kicks or (announced and not (with_side if p.w(p.first) == "for" else p.sides())):
+    if not kicks or (
+        announced and not (with_side if p.w(p.first) == "for" or {"do", "the"} <= p.words() else p.sides())
+    ):
         return
     part = next((KICK_PARTS[p.w(i)] for i in p.range() if p.w(i) in KICK_PARTS), None)
     sides = p.sides()

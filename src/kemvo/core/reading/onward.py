@@ -97,7 +97,7 @@ def somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         alone = p.last - p.first <= 2 or (words <= AS_YOU and p.last - p.first <= 4 and not memory.weighed)
         bare = bare or (p.verb_in(SHIFTS) and alone and p.verb == p.last - 1)
         bare = bare or p.verb_word().startswith("transfer") or (p.verb_in(SHIFTS) and p.w(p.verb + 1) == "through")
-        bare = bare or (p.verb_in(SHIFTS) and p.w(p.verb + 1) == "in" and p.verb + 2 == p.last)
+        bare = bare or (p.verb_in(SHIFTS) and p.w(p.verb + 1) in ("in", "up") and p.verb + 2 == p.last)
         return next(iter([*going, *on_it]), p.verb if bare else None)
     legs = {"front", "back", "rear", "other"}
     into = [i for i in p.where(lx.INTO) if {p.w(i + 1), p.w(i + 2)} & legs and words & lx.FOOT]
