@@ -168,6 +168,9 @@ JUST_ONTO = (
 )
 """ "Off the left foot, onto the right": one shift."""
 
+THEY = frozenset({"it", "it's", "they", "they're"})
+""" "Pivot the foot so that it's facing forward": the foot faces there, not the body."""
+
 UNTIL = frozenset({"until", "till"})
 """ "Turn right until you face the door": one turn."""
 
@@ -194,7 +197,8 @@ def _read_clause(p: Piece, memory: Memory) -> Iterator[Fact]:
     if not weight_was_all and not kicked and not any(f.kind == "hold" for f in timed):
         turned = list(part_turn(p))
         moved = [] if turned else list(feet(p, memory))
-        turned = turned or (list(turn(p)) if not moved else [])
+        toes = memory.pivoted and p.w(p.first) in ("so", "until", "till") and not p.words().isdisjoint(THEY)
+        turned = turned or (list(turn(p)) if not moved and not toes else [])
         if memory.turned and not moved and not turned:
             turned = list(turned_on(p))
         yield from turned or moved
