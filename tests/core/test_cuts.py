@@ -25,6 +25,7 @@ EXAMPLES = {
     "_aside": "step out with the left | keeping the knees soft",
     "_let": "sit back | let the toes come up",
     "_with": "step out | with the left palm up; sink down | with the weight on the left; turn left | with a pivot on the heel; step out with the left foot",
+    "_dont": "sit back on the left | don't lean; and don't lean",
     "_like": "sit back | like you're on a chair",
     "_purpose": "bend the knee | to protect your back",
     "_after_warning": "don't lock the knee | turn your waist; don't let the knee turn",

@@ -43,7 +43,8 @@ def and_out(tokens: Sequence[Token], c: Clause, memory: Memory) -> Iterator[Fact
         yield Fact(kind="breath", start=tokens[first].start, end=tokens[first + 2].end, direction="out")
         return
     other = {"in": "out", "out": "in"}.get(memory.breath or "")
-    at_once = memory.breathed and c.last - c.first == 2
+    nose = [t.w for t in tokens[first + 1 : c.last]] in (["through", "the", "mouth"], ["through", "the", "nose"])
+    at_once = memory.breathed and (c.last - c.first == 2 or nose)
     if not other or (memory.noun and not at_once) or first == c.first or first >= c.last or tokens[first].w != other:
         return
     if not any(t.side or t.w in lx.FOOT for t in tokens[c.first : c.last]):
@@ -65,7 +66,7 @@ def _breath_at(tokens: Sequence[Token], i: int, c: Clause) -> int | None:
     near = next((k for k in range(i + 1, min(i + 4, c.last)) if tokens[k].w in ("in", "out")), None)
     if near is not None and any(t.side or t.w in lx.FOOT for t in tokens[i + 1 : near]):
         return None
-    if near is not None and (w == "breathe" or near == i + 1 or tokens[i + 1].w in FLOWS):
+    if near is not None and (w == "breathe" or near == i + 1 or tokens[i + 1].w in FLOWS | {"here", "now"}):
         return near
     if (
         w == "breath"

@@ -170,7 +170,7 @@ def _ended(gap: Gap, k: int, at: int) -> bool:
         goes and (at == gap.i or tokens[k].w.endswith("s")) and before.w in ("shift", "shifts") and verbs[gap.i - 1]
     )
     rocked = goes and len(gap.piece) > 1 and before.w in ("back", "forward")
-    rocked = rocked and second in ROCKING
+    rocked = rocked and (second in ROCKING or (second in lx.WEIGHT_GOES and gap.says({"weight"})))
     finite = tokens[k].w in ("is", "are") or (verbs[k] and tokens[k].w.endswith("s"))
     gone = before.w in ("in", "behind", "back", "out", "forward") and any(t.side for t in gap.piece[:-1])
     gone = gone or (verbs[gap.i - 1] and before.w.endswith("s") and second in lx.FOOT)

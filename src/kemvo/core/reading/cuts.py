@@ -102,6 +102,10 @@ def _only_side(g: Gap) -> bool:
     return at < len(g.tokens) and g.tokens[at].side is not None and (g.tokens[at].hard or g.tokens[at].comma)
 
 
+def _with_next(g: Gap) -> bool:
+    return g.i + 2 < len(g.tokens) and g.tokens[g.i + 2].w == "with"
+
+
 def _and_goes_on(g: Gap) -> Decision:
     """ "Turn and look over the right shoulder"; "half and half"; "one hundred and eighty"; "the right knee and the right
     hand rise"."""
@@ -109,6 +113,8 @@ def _and_goes_on(g: Gap) -> Decision:
     halves = g.before.w == g.after == "half"
     if g.after == "to" and g.says(lx.STEP) and g.has_verb and any(t.side for t in g.tokens[g.i + 2 : g.i + 4]):
         return False  # "step forward and to the right"
+    if g.after in lx.STEP_WAYS and g.says(lx.STEP) and g.has_verb and not g.names_side() and _with_next(g):
+        return False  # "step back and out with the right foot"
     hand = g.tokens[g.i + 2].w if g.i + 2 < len(g.tokens) and g.tokens[g.i + 1].side else g.after
     both = g.before.w in lx.FOOT and hand in lx.HAND and not g.has_verb and len(g.piece) <= 3
     return (

@@ -38,6 +38,8 @@ def settles_even(p: Piece, memory: Memory) -> bool:
     )
     both = {"on", "both"} <= words and words & WE_ARE and words & {"feet", "legs"} and not p.where(lx.HAND)
     home = home or (middle and p.verb < 0 and "back" in words and words <= BACK_HOME)
+    if memory.weight and p.verb < 0 and {"even", "both"} <= words:
+        return True
     it_is = "it's" in words or {"it", "is"} <= words
     same = bool((memory.weighed and "it's" in words) or (memory.weight and it_is))
     same = same and not (words.isdisjoint(EVEN) or words.isdisjoint(lx.FOOT | {"both", "even", "equal", "middle"}))

@@ -39,6 +39,7 @@ from kemvo.core.reading.piece import SAME_ONE, Memory, Piece
 from kemvo.core.reading.quantities import angle
 from kemvo.core.reading.told_before import is_bare_shift
 
+WALKERS = frozenset("we you they i we'll you'll i'll to that".split())
 BALL_OVER = frozenset("and then now you turn turns turning the ball over again around".split())
 PRESS = frozenset({"press", "presses", "pressing"})
 KNEES_ONLY = frozenset("lower lowers drop drops follows extend extends go goes".split())
@@ -102,6 +103,8 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
             and not p.sides()
         )
         when = when and not any(w in lx.STEP_WAYS for w in p.words())
+        if p.verb_word() == "walk" and noun is None and not p.sides() and p.w(p.verb - 1) in WALKERS:
+            return None  # "now we'll walk backwards"
         if p.w(p.verb + 1) + p.w(p.verb + 2) == "overhere" or (
             p.verb_word() == "walk" and p.words() & {"around", "about"}
         ):
@@ -160,6 +163,8 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
         return "pivot"
     if "up" in words and p.w(noun) in TIPS | {"knee"}:
         return "lift"
+    if "up" in words and p.w(noun) == "foot" and any(p.before(i, 3) & {"on", "onto"} for i in p.where(BALLS)):
+        return "lift"
     if p.last - p.first == 2 and p.w(noun) == "foot" and "down" in words:
         return "step"
     if p.w(noun) == "foot" and toe_ways(p) and angle(p.tokens, p.first, p.last) is not None:
@@ -188,6 +193,7 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
 def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     ways, degrees = toe_ways(p), angle(p.tokens, p.first, p.last)
     with_foot = noun is not None and p.w(noun) in TIPS | {"foot"} and bool(ways)
+    with_foot = with_foot or (noun is not None and p.w(noun) in HEELS and noun < p.verb and bool(p.words() & ROUND))
     with_foot = with_foot and all(i < p.verb or i > (noun or 0) for i in p.where(lx.TRUNK))
     if (p.where(lx.TRUNK) and not with_foot) or (noun is None and p.where(lx.HAND)):
         return None
@@ -239,6 +245,10 @@ def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
     if noun is None and _of_a_side(p):
         return "lift"
     if noun is None and memory.acting and p.verb_word().endswith("s") and p.w(p.verb - 1) in SAME_ONE:
+        return "lift"
+    if noun is None and {"it", "up", "from"} <= words:
+        return None  # "we pick it up from the single whip"
+    if noun is None and p.w(p.verb - 1) == "it" and p.verb_word() == "lifts":
         return "lift"
     if noun is None:
         picked = p.verb_in(("pick", "picks")) and p.sides() and not p.where(lx.HAND, lx.TRUNK)

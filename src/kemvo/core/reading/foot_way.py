@@ -32,7 +32,7 @@ INSIDE = frozenset({"front", "side", "instep", "inside", "arch", "ankle"})
 def stands_by(p: Piece, i: int) -> bool:
     """Whether a side names the foot that stands: "beside the left", "in front of the right"."""
     before = p.before(i, 3)
-    return bool(before & NEAR) or ("of" in before and not before.isdisjoint(INSIDE))
+    return bool(before & NEAR) or "by" in p.before(i) or ("of" in before and not before.isdisjoint(INSIDE))
 
 
 def side_of_foot(p: Piece, noun: int | None, kind: FootKind, named: list[int], memory: Memory) -> FactSide | None:

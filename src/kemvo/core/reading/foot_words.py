@@ -23,7 +23,7 @@ FIRST = frozenset("first down touches touch lands touching leading".split())
 TARGETS = frozenset({"corner", "diagonal", "o'clock", "oclock"})
 PLACES = frozenset({"corner", "diagonal"})
 
-NEAR = frozenset({"next", "by", "parallel", "level", "close", "beside", "behind", "than", "past", "facing"})
+NEAR = frozenset({"next", "parallel", "level", "close", "beside", "behind", "than", "past", "facing"})
 """After these, a side names the foot that stands, not the one that moves."""
 PASSING = frozenset({"pass", "passes", "passing"})
 """ "The right foot passes the left ankle and steps out": one step."""

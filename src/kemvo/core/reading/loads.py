@@ -74,7 +74,7 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
 
 def _over_it(p: Piece) -> bool:
     """ "Move your weight over it"."""
-    return p.in_order()[-2:] in OVER_IT
+    return p.in_order()[-2:] in OVER_IT or p.in_order()[-2:] == ["with", "it"]
 
 
 def _two_shares(p: Piece) -> bool:

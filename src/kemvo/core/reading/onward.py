@@ -25,6 +25,9 @@ def takes_weight(p: Piece) -> bool:
     return p.verb >= 0 and p.w(k) == "weight"
 
 
+BEFORE_NAME = frozenset({"into", "your", "the"})
+""" "Shift into your single whip": a posture's name is a piece of its own."""
+
 AS_YOU = frozenset("and as you we i shift shifts".split())
 SITS = frozenset("and then now so he she you we i sit sits".split())
 """ "…, and he sits"."""
@@ -92,7 +95,9 @@ def somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         reach = min(p.verb + 4 if p.verb_in(lx.SIT_BACK) else p.last, p.last)
         going = [i for i in range(p.verb + 1, reach) if p.w(i) in GOING]
         on_it = [i for i in range(p.verb + 1, reach) if p.w(i) in SAME and p.w(i - 1) in lx.INTO]
-        stance = p.verb_in(lx.SHIFT) and "into" in words and "stance" in words
+        stance = (
+            p.verb_in(lx.SHIFT) and "into" in words and ("stance" in words or p.tokens[p.last - 1].w in BEFORE_NAME)
+        )
         bare = part is not None or stance or (p.verb_in(lx.SHIFT) and "weight" in words)
         alone = p.last - p.first <= 2 or (words <= AS_YOU and p.last - p.first <= 4 and not memory.weighed)
         bare = bare or (p.verb_in(SHIFTS) and alone and p.verb == p.last - 1)
