@@ -2,39 +2,27 @@
 
 from __future__ import annotations
 
-from typing import Literal
-
 from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.foot_place import kind_of_place
+from kemvo.core.reading.foot_signs import FootKind, of_a_side, toe_ways
 from kemvo.core.reading.foot_words import (
     A_BIT,
     AWAY,
     BALLS,
-    BRING,
-    CIRCLE,
     DRAG,
-    DROP,
-    FOLLOWS,
-    GOES,
     HEELS,
     HOOK,
-    MERELY_MOVES,
-    NOT_A_WAY,
     OPEN,
-    PARTICIPLES,
     PASSING,
     PLACES,
-    PUT,
     RAISE,
     RESTING,
     ROUND,
-    SLIDE,
     STAMP,
-    TAP,
     TARGETS,
     TIPS,
     TOES,
 )
-from kemvo.core.reading.gap import ARTICLES
 from kemvo.core.reading.piece import SAME_ONE, Memory, Piece
 from kemvo.core.reading.quantities import angle
 from kemvo.core.reading.told_before import is_bare_shift
@@ -44,8 +32,6 @@ BALL_OVER = frozenset("and then now you turn turns turning the ball over again a
 PRESS = frozenset({"press", "presses", "pressing"})
 KNEES_ONLY = frozenset("lower lowers drop drops follows extend extends go goes".split())
 """ "The knees go soft": no step."""
-
-FootKind = Literal["step", "lift", "pivot"]
 
 
 def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
@@ -82,7 +68,7 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     wide = noun is not None and p.w(noun) == "feet" and p.words() & {"width", "shoulder"} and not p.sides()
     if wide and not p.verb_in(lx.STEP):
         return None
-    if p.verb_in(lx.CLOSE) and noun is None and _of_a_side(p):
+    if p.verb_in(lx.CLOSE) and noun is None and of_a_side(p):
         return "step"
     if p.verb_in(STAMP, DRAG) and ("it" in p.words() or whole_foot):
         return "step"
@@ -111,32 +97,13 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
             return None
         return "step" if step_is_verb(p) and not when else None
     if p.verb_in(lx.PLACE):
-        return _kind_of_place(p, noun, memory)
+        return kind_of_place(p, noun, memory)
     if p.verb_in(RESTING) and noun is not None and noun < p.verb and p.words() & {"by", "beside", "near", "next"}:
         return "step"
     if p.verb_in(RESTING) and noun == p.verb - 1 and p.w(noun) == "foot" and p.words() & TIPS:
         return "step"
     together = noun is not None and p.w(noun) == "feet" and "together" in p.words()
     return "step" if together and p.verb_in(lx.STAND) and "with" not in p.words() else None
-
-
-def _of_a_side(p: Piece, between: int = 0) -> bool:
-    """ "Lift the left", "close your right", "bring up the left": the foot of that side. `between`: how many words may
-    stand between."""
-    at = p.last - 1
-    return p.w(at - 1) in ARTICLES and p.side(at) is not None and 0 <= at - 2 - p.verb <= between
-
-
-def toe_ways(p: Piece) -> set[str]:
-    """The ways toes can turn that are said: in, out and their like."""
-    return {p.w(i) for i in p.where(lx.INWARD, lx.OUTWARD) if not is_place(p, i)}
-
-
-def is_place(p: Piece, i: int) -> bool:
-    """ "In" before a place ("in front", "in a line") and not a way for the toes ("in a little")."""
-    if i - 1 == p.verb and p.verb_in(lx.PLACE) and p.w(i + 1) in ARTICLES:
-        return False  # "draw in your right foot"
-    return p.w(i + 1) in NOT_A_WAY and not (p.w(i + 1) == "a" and p.w(i + 2) in A_BIT)
 
 
 def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
@@ -199,7 +166,7 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         return None
     if noun is None and "straight" in p.words() and memory.moved and not p.sides():
         return "pivot"
-    if noun is None and _of_a_side(p) and not p.verb_in(lx.AIM):
+    if noun is None and of_a_side(p) and not p.verb_in(lx.AIM):
         return "pivot"
     if noun is None and p.w(p.verb + 1) in lx.OUTWARD and p.verb + 2 == p.last and not p.sides():
         return "pivot"
@@ -242,7 +209,7 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
 
 def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     words = p.words()
-    if noun is None and _of_a_side(p):
+    if noun is None and of_a_side(p):
         return "lift"
     if noun is None and memory.acting and p.verb_word().endswith("s") and p.w(p.verb - 1) in SAME_ONE:
         return "lift"
@@ -270,132 +237,6 @@ def _kind_of_lift(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         return "lift" if on_toes else None
     sideways = words & AWAY and p.verb_in(("float", "floats", "rise", "raise"))
     return "step" if sideways and p.w(noun) in ("foot", "leg") else "lift"
-
-
-def _kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
-    words = p.words()
-    # "Take smaller steps" and "take it step by step" tell of none.
-    a_step = ("step" in words and "by" not in words) or ("steps" in words and not words.isdisjoint(lx.NUMBERS))
-    if noun is None and p.verb_in(lx.GATHER) and p.sides() and p.sides()[0] == p.verb + 1:
-        return "step"
-    if noun is None and a_step and p.verb_in(("take", "takes", "taken", "make", "makes")):
-        return "step"
-    if noun is None and _of_a_side(p, 1) and (p.verb_in(TAP) or words & {"up", "in"}):
-        return "step"
-    acts = p.verb - 1 - (p.w(p.verb - 1) in ("can", "will", "may", "also"))
-    if noun is None and p.side(acts) and p.verb_in(MERELY_MOVES, ("come", "comes")) and not p.where(lx.HAND):
-        return "step" if words & {"out", "forward", "back", "beside", "in", "together", "behind"} else None
-    if noun is None:
-        it = "it" in words and any(w in lx.STEP_WAYS for w in words) and not p.where(lx.HAND)
-        if p.verb_in(PUT) and "it" in words and words & {"again", "there"} and memory.moved:
-            return "step"
-        placing = p.verb_in(PUT) and "down" in words
-        if placing and memory.lifted:
-            return "step"
-        if p.verb_in(("land", "lands")) and any(w in lx.STEP_WAYS for w in words) and not p.where(lx.HAND):
-            return "step"
-        onward = p.verb_in(GOES) and p.w(p.first) in ("and", "then") and words & {"out", "forward", "back"}
-        placed = memory.stepped or memory.lifted or words & {"o'clock", "first"}
-        if onward and memory.moved and placed and not p.where(lx.HAND, lx.TRUNK) and "weight" not in words:
-            return "step"
-        moves = not p.verb_in(("go", "goes", "come", "comes")) or "it" in p.before(p.verb)
-        placing = placing or ("it" in p.before(p.verb) and bool(words & PLACES))
-        out = words & {"side", "out", "behind", "back", "forward"} and not p.where(lx.HAND, lx.TRUNK)
-        placing = placing or (p.verb_in(PUT) and p.w(p.verb + 1) == "it" and bool(out))
-        placing = placing or (p.verb_in(BRING) and p.w(p.verb + 1) == "it" and "home" in words)
-        placing = placing or {"half", "step"} <= words or {"it", "beside"} <= words or {"it", "side", "of"} <= words
-        placing = placing or (p.verb_in(BRING) and p.w(p.verb + 1) == "it" and "through" in words)
-        placing = placing or (p.verb_in(SLIDE) and bool(words & {"side", "out", "forward", "back", "behind"}))
-        placing = placing or (p.verb_in(DROP) and "down" in words)
-        placing = placing or (p.verb_in(CIRCLE) and "behind" in words)
-        placing = placing or p.verb_in(("cross", "crosses"))
-        passive = p.verb_in(PARTICIPLES) and p.w(p.first) in ("and", "then") and not p.where(lx.HAND)
-        if passive and memory.moved and any(w in lx.STEP_WAYS for w in words):
-            return "step"
-        return "step" if it and moves and (memory.moved or placing) else None
-    if (
-        p.w(noun) == "foot"
-        and p.w(noun - 1) != "front"
-        and "up" in words
-        and any(p.before(i, 3) & {"on", "onto"} for i in p.where(TOES, BALLS))
-    ):
-        return "lift"
-    if (
-        p.w(noun) in HEELS
-        and p.verb_in(("slide", "slides"))
-        and noun < p.verb
-        and words & {"out"}
-        and p.last - p.verb == 2
-    ):
-        return "pivot"
-    if p.w(noun) in HEELS and p.verb_in(("slide", "slides")) and words & ROUND and not words & {"in", "beside"}:
-        return "pivot"
-    described = "with" in p.before(noun, 3) and words & {"position", "stance", "posture"}
-    if p.w(noun) == "feet" and not p.sides() and (p.verb_in(FOLLOWS) or described):
-        return None
-    if p.w(noun) in TOES and p.verb_in(GOES) and "with" in words and words & {"you", "it", "us", "me"}:
-        return "pivot"
-    if p.verb_in(GOES) and p.w(p.verb + 1) == "flat":
-        return None
-    if p.verb_in(("spread", "spreads")) and p.w(noun) in TOES:
-        return None
-    if p.verb_in(CIRCLE) and p.w(noun) in ("ankle", "ankles", "knee", "knees"):
-        return None
-    if p.where(lx.HAND) and p.w(noun) in ("foot", "feet") and {"together", "and"} <= words:
-        return None  # "the right hand and the left foot move together"
-    away = p.verb_in(("come", "comes")) and words & {"away", "off"} and p.w(noun) in TIPS
-    if away or ("up" in words and p.w(noun) in TIPS) or (words & {"off", "away"} and words & {"floor", "ground"}):
-        return "lift"
-    if p.verb_in(KNEES_ONLY) and p.w(noun) in ("knee", "knees") and "up" not in words:
-        return None
-    if (
-        p.verb_in(PUT)
-        and "flat" in words
-        and p.w(noun) == "foot"
-        and not words & {"forward", "back", "out", "in", "down"}
-    ):
-        return None
-    if "whole" in words and p.w(noun) == "foot" and p.verb_in(DROP, PUT) and not p.sides():
-        return None
-    if p.w(noun) in TOES and p.w(noun + 1) == "pulled":
-        return None
-    if p.w(noun) in TOES and {"back", "down"} <= words and p.verb_in(GOES):
-        return None
-    if p.verb_in(("take", "takes")) and p.w(p.verb + 1) == "over":
-        return None
-    if p.w(noun - 1) in ("lower", "upper") or (_away_from(p, noun) and p.verb_in(GOES)) or {"rest", "of"} <= words:
-        return None
-    lowered = p.verb_in(("lower", "lowers", "drop", "drops")) and p.w(noun) == "heel"
-    if lowered and memory.moved is None and not p.sides():
-        return None
-    if p.w(noun) in HEELS and p.verb_in(("pull", "pulls")) and "out" in words:
-        return "pivot"
-    if p.w(noun) in ("knee", "knees") and words & {"through", "high"}:
-        return "lift"
-    joins = "to" in words and p.w(noun) in ("leg", "legs")
-    if "up" in words and p.w(noun) in ("knee", "knees", "leg", "legs") and not words & {"half", "beside"} and not joins:
-        return "lift"
-    if (
-        p.w(noun) == "foot"
-        and toe_ways(p)
-        and angle(p.tokens, p.first, p.last) is not None
-        and not words & (PLACES | {"o'clock", "oclock"})
-    ):
-        return "pivot"
-    outward = p.w(noun + 1) in lx.IN_OR_OUT and not words & {"front", "forward"}
-    down = words & {"touch", "touches", "touching", "tap", "down"} or (p.verb_in(PUT) and not outward)
-    if p.w(noun) in TOES and toe_ways(p) and not down and not words & {"next", "beside", "alongside"}:
-        return "pivot"
-    if p.w(noun) in TOES and not down and words & {"round", "around"}:
-        return "pivot"
-    if p.w(noun) in TOES and not down and "line" in words:
-        return None
-    return None if p.before(noun, 3) & {"into", "onto"} else "step"
-
-
-def _away_from(p: Piece, noun: int) -> bool:
-    """ "Come back off that foot": the weight leaves it."""
-    return "off" in p.before(noun, 3)
 
 
 def step_is_verb(p: Piece) -> bool:

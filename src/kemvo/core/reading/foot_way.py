@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.facts import FactSide, Size
-from kemvo.core.reading.foot_kind import FootKind, is_place
+from kemvo.core.reading.foot_signs import FootKind, is_place
 from kemvo.core.reading.foot_words import BALLS, FIRST, HEELS, NEAR, PLACES, RESTING, STAMP, TIPS, TOES, TOUCHES
 from kemvo.core.reading.piece import SAME_ONE, Memory, Piece
 from kemvo.core.values import OTHER_SIDE
