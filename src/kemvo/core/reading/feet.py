@@ -186,6 +186,8 @@ def _only_adds(p: Piece, noun: int | None, memory: Memory) -> bool:
     own = [
         i for i in p.sides() if not stands_by(p, i) and not (how and "to" in p.before(i) and p.w(i + 1) not in lx.FOOT)
     ]
+    if memory.stepped and p.verb_in(PUT) and {"first", "ball"} <= words and not own:
+        return True  # "setting down first the ball and then the heel"
     if memory.stepped and p.verb_in(RESTING) and p.w(p.first) in ("so", "with") and not own:
         return True  # "so the toes rest by the instep"
     if own or words & {"other", "both", "together", "then"}:

@@ -30,8 +30,6 @@ from kemvo.core.reading.told_before import is_bare_shift
 WALKERS = frozenset("we you they i we'll you'll i'll to that".split())
 BALL_OVER = frozenset("and then now you turn turns turning the ball over again around".split())
 PRESS = frozenset({"press", "presses", "pressing"})
-KNEES_ONLY = frozenset("lower lowers drop drops follows extend extends go goes".split())
-""" "The knees go soft": no step."""
 
 
 def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:

@@ -30,6 +30,7 @@ KNEES_ONLY = frozenset("lower lowers drop drops follows extend extends go goes".
 
 
 def kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
+    """Step, lift or pivot of a clause whose verb puts or moves something; None when it moves no foot."""
     words = p.words()
     # "Take smaller steps" and "take it step by step" tell of none.
     a_step = ("step" in words and "by" not in words) or ("steps" in words and not words.isdisjoint(lx.NUMBERS))
@@ -90,7 +91,14 @@ def kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
     described = "with" in p.before(noun, 3) and words & {"position", "stance", "posture"}
     if p.w(noun) == "feet" and not p.sides() and (p.verb_in(FOLLOWS) or described):
         return None
-    if p.w(noun) in TOES and p.verb_in(GOES) and "with" in words and words & {"you", "it", "us", "me"}:
+    if p.verb_in(SLIDE) and {"on", "its", "heel"} <= words and toe_ways(p):
+        return "pivot"
+    if (
+        p.w(noun) in TOES
+        and p.verb_in(GOES, BRING, ("take", "takes"))
+        and "with" in words
+        and words & {"you", "it", "us", "me"}
+    ):
         return "pivot"
     if p.verb_in(GOES) and p.w(p.verb + 1) == "flat":
         return None

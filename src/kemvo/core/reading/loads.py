@@ -209,6 +209,9 @@ def _brief(p: Piece) -> int | None:
     at = p.sides()[0]
     sits = p.verb_in(lx.SIT_BACK) and at == p.verb + 1 and p.w(at + 1) in ("", "leg", "side", "hip")
     pushed = p.verb_in(PUSH) and p.w(p.verb + 1) == "forward" and at == p.verb + 2 == p.last - 1
+    pushed = pushed or (
+        p.verb_in(GO) and p.w(at - 1) in ("forward", "back") and p.w(at + 1) == "leg" and at == p.last - 2
+    )
     said = [w for w in p.in_order() if w not in ("and", "then", "now", "again")]
     return (
         at

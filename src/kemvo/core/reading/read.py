@@ -41,7 +41,7 @@ ABOUT = frozenset(
 OTHERS = frozenset("people beginners students styles schools".split())
 """ "A lot of people do this: they step and shift at once"."""
 
-THAT_WAS = (["that", "was"], ["it", "was"], ["this", "was"])
+ABOUT_LEADS = (["that", "was"], ["it", "was"], ["this", "was"], ["for", "those"])
 ENERGY = frozenset("energy qi chi force power strength".split())
 """ "Energy goes down through the feet": no foot moves."""
 
@@ -70,7 +70,7 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
         about = not ABOUT.isdisjoint(words) or (about and words[0] in SUBORDINATE)
         about = about or (others and ("they" in words[:3] or words[0] in ("and", "or")))
         others = not OTHERS.isdisjoint(words) or (others and about)
-        about = about or not ENERGY.isdisjoint(words[:2]) or words[:2] in THAT_WAS
+        about = about or not ENERGY.isdisjoint(words[:2]) or words[:2] in ABOUT_LEADS
         if about:
             _remember(piece, memory)
         else:

@@ -32,6 +32,9 @@ STANCE_WORDS = frozenset("empty bow front cat follow cross side back".split())
 """ "Into an empty step": a stance, no step."""
 
 
+ENDED = lx.IN_OR_OUT | frozenset("back forward up down left right over".split())
+""" "Weight back a little, turn…": "a little" ends what came before."""
+
 ORDERED = frozenset("last next first second third fourth final other".split())
 
 
@@ -55,7 +58,7 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         before = ""  # "last one, step…"
     if before == "one" and i > 1 and tokens[i - 2].w == "step":
         before = ""  # "step one: lift…"
-    if before == "little" and i > 2 and tokens[i - 2].w == "a" and tokens[i - 3].w in lx.IN_OR_OUT:
+    if before == "little" and i > 2 and tokens[i - 2].w == "a" and tokens[i - 3].w in ENDED:
         before = ""  # "toes in a little, hold…"
     if before == "to" and i > 1 and tokens[i - 2].w in ("free", "ready", "able", "easy"):
         return False
