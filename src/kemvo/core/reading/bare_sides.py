@@ -50,6 +50,10 @@ NEAR = 9
 """How many words to either side can tell that hands are meant."""
 
 
+LET_MOVE = MOVES | {"follow", "step"}
+OPENS = lx.CONNECT | {"let", "both"}
+
+
 def with_feet(tokens: Sequence[Token]) -> list[Token]:
     """The tokens, with a foot after every side that stands for one."""
     out: list[Token] = []
@@ -71,7 +75,7 @@ def _is_a_foot(tokens: Sequence[Token], i: int) -> bool:
     state = i + 2 < len(tokens) and tokens[i + 2].w in lx.FULL_OR_LIGHT
     if after in ("is", "feels", "becomes", "gets") and state and _subject(tokens, i):
         return True  # "when the left feels light"
-    if _let_go(tokens, i) and after in MOVES | {"follow", "step"} and not _hands_near(tokens, i):
+    if _let_go(tokens, i) and after in LET_MOVE and not _hands_near(tokens, i):
         return True
     if not tokens[i].comma and (after in ALWAYS_FEET or after in OFTEN_FEET):
         if not _subject(tokens, i):
@@ -97,7 +101,7 @@ def _subject(tokens: Sequence[Token], i: int) -> bool:
         at < 0
         or tokens[at].hard
         or tokens[at].comma
-        or tokens[at].w in lx.CONNECT | {"let", "both"}
+        or tokens[at].w in OPENS
         or ((tokens[at].w not in TO and at < i - 1) or (at == i - 1 and tokens[at].w in ENDS))
     )
 

@@ -20,10 +20,14 @@ LET_GO = (["let", "it", "go"], ["let", "it", "out"], ["blow", "it", "out"])
 FLOWS = frozenset("go come goes comes flows going coming is".split())
 
 
+FILL_OR_EMPTY = lx.FILL | lx.EMPTY
+FLOWS_HERE = FLOWS | {"here", "now"}
+
+
 def breaths(tokens: Sequence[Token], c: Clause) -> Iterator[Fact]:
     """In-breaths and out-breaths of a clause, unless it warns of them."""
     for i in range(c.first, c.last):
-        if tokens[i].w == "lungs" and c.verb >= 0 and (c.verb < i) and tokens[c.verb].w in lx.FILL | lx.EMPTY:
+        if tokens[i].w == "lungs" and c.verb >= 0 and (c.verb < i) and tokens[c.verb].w in FILL_OR_EMPTY:
             way = "in" if tokens[c.verb].w in lx.FILL else "out"
             yield Fact(kind="breath", start=tokens[c.verb].start, end=tokens[i].end, direction=way)
             return
@@ -66,7 +70,7 @@ def _breath_at(tokens: Sequence[Token], i: int, c: Clause) -> int | None:
     near = next((k for k in range(i + 1, min(i + 4, c.last)) if tokens[k].w in ("in", "out")), None)
     if near is not None and any(t.side or t.w in lx.FOOT for t in tokens[i + 1 : near]):
         return None
-    if near is not None and (w == "breathe" or near == i + 1 or tokens[i + 1].w in FLOWS | {"here", "now"}):
+    if near is not None and (w == "breathe" or near == i + 1 or tokens[i + 1].w in FLOWS_HERE):
         return near
     if (
         w == "breath"

@@ -33,6 +33,11 @@ SUBORDINATE = frozenset("or nor while when as until till whilst".split())
 """What begins so is part of what came before it, warned of if that was."""
 
 
+ASKED_FOR = lx.ACTS - lx.STAND | lx.SIT_BACK
+OR_CANNOT = TROUBLE | {"can't", "cannot"}
+ASKED_WHICH = lx.FOOT | {"way", "side", "hand", "moves"}
+
+
 class Clause(NamedTuple):
     """A piece of a sentence around one verb: tokens [first, last), the verb's index (-1: there is none), and
     whether it is only warned of or supposed."""
@@ -92,7 +97,7 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
             and not (len(maybe) == 1 and _asked_for(tokens, verb))
         )
         unreal = denied or supposed or eased or (unreal and tokens[first].w in SUBORDINATE)
-        eased = ("if" in words and not words.isdisjoint(TROUBLE | {"can't", "cannot"})) or (eased and verb < 0)
+        eased = ("if" in words and not words.isdisjoint(OR_CANNOT)) or (eased and verb < 0)
         out.append(Clause(first, last, verb, unreal))
     return out
 
@@ -106,13 +111,13 @@ def _asks(tokens: Sequence[Token], first: int, last: int) -> bool:
     """ "Is your weight on the left?", "which foot moves first?": a question."""
     w, after = tokens[first].w, tokens[first + 1].w if first + 1 < last else ""
     if w in ("which", "what"):
-        return after in lx.FOOT | {"way", "side", "hand", "moves"}
+        return after in ASKED_WHICH
     return w in QUESTIONS and after in ASKED_OF
 
 
 def _asked_for(tokens: Sequence[Token], verb: int) -> bool:
     """ "Your left foot should turn in", "you should sit back", "could you all step": an instruction all the same."""
-    if verb < 2 or tokens[verb].w not in lx.ACTS - lx.STAND | lx.SIT_BACK:
+    if verb < 2 or tokens[verb].w not in ASKED_FOR:
         return False
     before = [t.w for t in tokens[max(0, verb - 3) : verb]]
     should = before[-1] == "should" and (before[-2] in lx.FOOT or before[-2] in ("you", "we"))

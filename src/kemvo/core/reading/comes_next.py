@@ -18,6 +18,10 @@ TAKES_OBJECT = (
 )
 
 
+STEPPING = lx.STEP | lx.KICK
+SIZED = SIZES | {"a"}
+
+
 def goes_on(gap: Gap) -> bool:
     """Whether "now" or "then" stands between who acts and the act: "the right foot then steps", "is now placed", "the
     weight now evenly…"."""
@@ -48,7 +52,7 @@ def with_foot_or_weight(gap: Gap) -> bool:
     first, second, third = gap.tokens[k], gap.tokens[k + 1], gap.tokens[k + 2]
     if first.hard or second.hard or second.comma:
         return False
-    stepping = gap.has_verb and gap.tokens[gap.first_verb()].w in lx.STEP | lx.KICK
+    stepping = gap.has_verb and gap.tokens[gap.first_verb()].w in STEPPING
     if stepping and not gap.says(lx.FOOT):
         return False  # "step back with your right foot, shifting…"
     if first.w == "weight":
@@ -116,7 +120,7 @@ def weight_follows(gap: Gap) -> bool:
         or before.w in lx.STEP_WAYS
         or before.w in ("degrees", "little", "bit", "round")
         or before.w in lx.NUMBERS
-        or (before.w in lx.STEP and gap.word_back(2) in SIZES | {"a"})
+        or (before.w in lx.STEP and gap.word_back(2) in SIZED)
     )
     leads = before.w in ("all", "off", "of", "most", "half") or (
         before.w in ("back", "forward") and len(gap.piece) <= 2 and not (goes and gap.i == at)

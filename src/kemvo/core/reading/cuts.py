@@ -79,6 +79,12 @@ Decision = bool | None
 """True: a new action begins; False: none does; None: the next rule is asked."""
 
 
+WHOM = ARTICLES | {"it", "them"}
+WARNING_ENDS = lx.FOOT | WARNED_TO
+FEELS = lx.UNREAL | {"feels"}
+IT_GOES_ON = KEEPS_IT | lx.UNREAL | lx.CONNECT
+
+
 def _after_comma(g: Gap) -> Decision:
     """ "Step back, lift the right toes"; but "step, left foot" and "step out, left foot" go on."""
     if not g.before.comma:
@@ -170,7 +176,7 @@ def _aside(g: Gap) -> Decision:
 
 def _let(g: Gap) -> Decision:
     """ "Sit back | let the toes come up"."""
-    whom = g.after in ARTICLES | {"it", "them"}
+    whom = g.after in WHOM
     return True if whom and g.before.w not in BOUND_OR_DENIED and g.told() else None
 
 
@@ -202,7 +208,7 @@ def _purpose(g: Gap) -> Decision:
 
 def _after_warning(g: Gap) -> Decision:
     """ "Don't lock the knee | turn your waist"; but "don't let the knee turn" goes on."""
-    ended = g.before.w in lx.FOOT | WARNED_TO
+    ended = g.before.w in WARNING_ENDS
     return True if not g.has_verb and g.acts() and ended and warns(g) else None
 
 
@@ -236,7 +242,7 @@ def _after_bare(g: Gap) -> Decision:
 
 def _it_acts(g: Gap) -> Decision:
     """ "Lift the left foot | it goes out"."""
-    feels = g.after in lx.UNREAL | {"feels"} and g.told() and g.before.w not in KEEPS_IT | lx.UNREAL | lx.CONNECT
+    feels = g.after in FEELS and g.told() and g.before.w not in IT_GOES_ON
     return (
         True if feels or (g.has_verb and g.verbs[g.i + 1 : g.i + 2] == [True] and g.before.w not in KEEPS_IT) else None
     )

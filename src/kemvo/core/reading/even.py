@@ -16,6 +16,11 @@ TO_THE = frozenset("and then come comes to the".split())
 BACK_HOME = frozenset("and then so back to the in middle centre center again now".split())
 
 
+INTO_OR_BETWEEN = lx.INTO | {"between"}
+ENDING = WE_ARE | {"we", "finish", "end", "settle"}
+SHARED = lx.FOOT | {"both", "even", "equal", "middle"}
+
+
 def settles_even(p: Piece, memory: Memory) -> bool:
     """The weight comes to both legs without being named: "sink into both legs", "centre yourself between the feet", "come
     back to the centre", "we're in the middle", "sink down evenly"."""
@@ -24,7 +29,7 @@ def settles_even(p: Piece, memory: Memory) -> bool:
         {"both"} <= words
         and words & {"legs", "feet"}
         and (p.verb_in(lx.SINK, lx.SHIFT) or (p.verb_in(lx.STAND) and words & EVEN))
-        and words & (lx.INTO | {"between"})
+        and words & (INTO_OR_BETWEEN)
         and is_even(p)
         and not p.hand_first()
     )
@@ -33,16 +38,14 @@ def settles_even(p: Piece, memory: Memory) -> bool:
     home = middle and ((p.verb_in(GO) and "back" in words) or p.verb_in(("return", "returns")))
     home = home and not p.where(lx.HAND, lx.TRUNK, lx.FOOT)
     sunk = p.verb_in(lx.SIT_BACK, ("ground", "root")) and words & {"evenly", "equally"} and not p.where(lx.HAND)
-    standing = (
-        {"in", "the", "middle"} <= words and words & (WE_ARE | {"we", "finish", "end", "settle"}) and "of" not in words
-    )
+    standing = {"in", "the", "middle"} <= words and words & (ENDING) and "of" not in words
     both = {"on", "both"} <= words and words & WE_ARE and words & {"feet", "legs"} and not p.where(lx.HAND)
     home = home or (middle and p.verb < 0 and "back" in words and words <= BACK_HOME)
     if memory.weight and p.verb < 0 and {"even", "both"} <= words:
         return True
     it_is = "it's" in words or {"it", "is"} <= words
     same = bool((memory.weighed and "it's" in words) or (memory.weight and it_is))
-    same = same and not (words.isdisjoint(EVEN) or words.isdisjoint(lx.FOOT | {"both", "even", "equal", "middle"}))
+    same = same and not (words.isdisjoint(EVEN) or words.isdisjoint(SHARED))
     even = bool(same) or bool(words & WE_ARE and words & {"even", "equal"} and not p.where(lx.HAND))
     shared = {"same", "weight"} <= words and words & {"both", "two"} and words.isdisjoint({"thirds", "third"})
     shared = shared or ({"load", "both"} <= words and words & EVEN)

@@ -11,6 +11,8 @@ from collections.abc import Sequence
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.tokens import Token
 
+MOVED_OR_ON = lx.PLACE | lx.LIFT | {"onto", "on", "into"}
+
 
 def _gerunds(verb: str) -> tuple[str, ...]:
     """ "Step": "stepping"; "move": "moving"; "swivel": "swiveling" and "swivelling"."""
@@ -187,7 +189,7 @@ def _of_a_foot(out: Sequence[Token]) -> bool:
         return False  # "the back leg, the left one"
     if before.side or before.w in ("other", "back", "front"):
         return True
-    return before.w in ("that", "this") and len(out) > 1 and out[-2].w in lx.PLACE | lx.LIFT | {"onto", "on", "into"}
+    return before.w in ("that", "this") and len(out) > 1 and out[-2].w in MOVED_OR_ON
 
 
 def _is_pinyin(tokens: Sequence[Token], i: int) -> bool:

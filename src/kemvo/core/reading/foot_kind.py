@@ -32,6 +32,12 @@ BALL_OVER = frozenset("and then now you turn turns turning the ball over again a
 PRESS = frozenset({"press", "presses", "pressing"})
 
 
+TIPS_OR_KNEE = TIPS | {"knee"}
+TIPS_OR_FEET = TIPS | {"feet"}
+TIPS_OR_WHOLE = TIPS | {"foot", "feet"}
+TIPS_OR_FOOT = TIPS | {"foot"}
+
+
 def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     """Step, lift or pivot, by the verb; None when the clause moves no foot."""
     if noun is not None and p.w(noun + 1) in ("leaves", "leave", "clear", "clears") and p.words() & {"ground", "floor"}:
@@ -126,7 +132,7 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
     straight = p.w(noun + 1) == "straight" and p.side_of(noun)
     if p.w(noun) in TOES and (toe_ways(p) or straight or angle(p.tokens, p.first, p.last) is not None):
         return "pivot"
-    if "up" in words and p.w(noun) in TIPS | {"knee"}:
+    if "up" in words and p.w(noun) in TIPS_OR_KNEE:
         return "lift"
     if "up" in words and p.w(noun) == "foot" and any(p.before(i, 3) & {"on", "onto"} for i in p.where(BALLS)):
         return "lift"
@@ -152,12 +158,12 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
         for i in (*range(noun + 1, p.last), *(k for k in range(p.first, noun) if p.w(k + 1) == "with"))
     ) or words & (PLACES | {"past"})
     aimed = "o'clock" in words or any(i > noun and "to" in p.before(i) for i in p.sides())
-    return "step" if (going or aimed) and (mine or p.w(noun) in TIPS | {"feet"}) else None
+    return "step" if (going or aimed) and (mine or p.w(noun) in TIPS_OR_FEET) else None
 
 
 def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     ways, degrees = toe_ways(p), angle(p.tokens, p.first, p.last)
-    with_foot = noun is not None and p.w(noun) in TIPS | {"foot"} and bool(ways)
+    with_foot = noun is not None and p.w(noun) in TIPS_OR_FOOT and bool(ways)
     with_foot = with_foot or (noun is not None and p.w(noun) in HEELS and noun < p.verb and bool(p.words() & ROUND))
     with_foot = with_foot and all(i < p.verb or i > (noun or 0) for i in p.where(lx.TRUNK))
     if (p.where(lx.TRUNK) and not with_foot) or (noun is None and p.where(lx.HAND)):
@@ -177,7 +183,7 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         return "pivot" if (ways or again) and told and not p.sides() else None
     rolled = degrees is not None or not p.words().isdisjoint({"inward", "inwards", "outward", "outwards"})
     turned_leg = p.w(noun) == "leg" and rolled
-    if p.w(noun) not in TIPS | {"foot", "feet"} and "ball" not in p.words() and not turned_leg:
+    if p.w(noun) not in TIPS_OR_WHOLE and "ball" not in p.words() and not turned_leg:
         return None
     aimed = (
         p.w(noun) in TOES

@@ -9,6 +9,8 @@ from kemvo.core.reading.foot_words import BALLS, FIRST, HEELS, NEAR, PLACES, RES
 from kemvo.core.reading.piece import SAME_ONE, Memory, Piece
 from kemvo.core.values import OTHER_SIDE
 
+OF_A_FOOT = lx.FOOT | {"corner", "stance"}
+
 
 def sides_named(p: Piece, noun: int | None) -> list[int]:
     """The side words that can name the foot that acts, the likeliest first."""
@@ -118,7 +120,7 @@ def _is_no_way(p: Piece, i: int, others: bool) -> bool:
     if w in ("back", "front", "rear"):
         if "at" in p.before(i):
             return True
-        return after in lx.FOOT | {"corner", "stance"} or p.side(i + 1) is not None
+        return after in OF_A_FOOT or p.side(i + 1) is not None
     if w == "close":
         return p.verb >= 0
     if w == "in":

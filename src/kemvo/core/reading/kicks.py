@@ -23,6 +23,9 @@ THRUST = frozenset("push pushes press presses extend extends straighten straight
 THRUST_PARTS = frozenset("heel sole toes".split())
 
 
+FOOT_OR_KICK = lx.FOOT | lx.KICK
+
+
 def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
     """A kick, with its foot and the part that strikes."""
     kicks = _thrusts(p, memory) + [i for i in p.where(lx.KICK) if not (p.w(i) == "kicking" and p.w(i + 1) in lx.FOOT)]
@@ -38,9 +41,7 @@ def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
         return
     part = next((KICK_PARTS[p.w(i)] for i in p.range() if p.w(i) in KICK_PARTS), None)
     sides = p.sides()
-    named = (
-        [i for i in sides if "with" in p.before(i)] or [i for i in sides if p.w(i + 1) in lx.FOOT | lx.KICK] or sides
-    )
+    named = [i for i in sides if "with" in p.before(i)] or [i for i in sides if p.w(i + 1) in FOOT_OR_KICK] or sides
     side = p.side(named[0]) if named else memory.moved
     memory.moved = memory.named = side
     yield p.fact("kick", (kicks[0], *named[:1]), side=side, part=part)

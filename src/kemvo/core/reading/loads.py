@@ -35,6 +35,9 @@ DRIFT = frozenset("drift float lean tip sway".split())
 OVER_IT = (["over", "it"], ["across", "it"], ["over", "that"], ["onto", "it"])
 
 
+TO_A_SIDE = TOWARDS | {"left", "right"}
+
+
 def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
     """The shift of weight a clause tells, if any."""
     words = p.words()
@@ -168,7 +171,7 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     if comes and not told:
         return None  # "the left foot comes to it"
     named = p.sides()
-    drifts = p.verb_in(DRIFT) and p.w(p.verb - 1) in SAME_ONE and p.w(p.verb + 1) in TOWARDS | {"left", "right"}
+    drifts = p.verb_in(DRIFT) and p.w(p.verb - 1) in SAME_ONE and p.w(p.verb + 1) in TO_A_SIDE
     if drifts and len(named) == 1 and not p.where(lx.FOOT_OR_HAND) and named[0] == p.last - 1:
         return p.side(named[0]), named[0]
     if not (told or p.verb_in(lx.SHIFT, lx.SINK, lx.STAND)) or (_hand_leads(p) and not told):

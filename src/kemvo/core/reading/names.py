@@ -73,6 +73,9 @@ AROUND_NAMES = PINYIN_SIDES | {"style", "posture", "form", "both", "sides", "sid
 """Words that stand around a name without being of it."""
 
 
+ENDS = lx.CONNECT | {"side", ""}
+
+
 class NameMatch(NamedTuple):
     """A posture named by tokens [first, last). `consumes`: the words say nothing else (a kick may be both)."""
 
@@ -288,11 +291,7 @@ def _with_side(m: NameMatch, tokens: Sequence[Token]) -> NameMatch:
     if at < len(tokens) and tokens[at].side and not tokens[at - 1].hard:
         followed = tokens[at + 1].w if at + 1 < len(tokens) and not tokens[at].hard else ""
         free = (
-            at == m.last
-            or tokens[at - 2].w in ("on", "to")
-            or tokens[at].hard
-            or tokens[at].comma
-            or followed in lx.CONNECT | {"side", ""}
+            at == m.last or tokens[at - 2].w in ("on", "to") or tokens[at].hard or tokens[at].comma or followed in ENDS
         )
         if free and followed not in lx.FOOT_OR_HAND and not (at > m.last and tokens[m.last - 1].comma):
             return m._replace(side=tokens[at].side, last=at + 1)

@@ -18,6 +18,9 @@ SAME_ONE = frozenset({"and", "then", "now", ""})
 """ "The left foot pivots, then lifts": the same foot."""
 
 
+FOOT_OR_BETWEEN = lx.FOOT | lx.BETWEEN
+
+
 @dataclass
 class Memory:
     """What the sentence has named so far: the foot last moved, the leg last spoken of, the word for it,
@@ -119,7 +122,7 @@ class Piece:
         """The side that stands with a foot word: "left foot", "right front toes", "foot on the left", "heel of the right"."""
         if self.side(noun - 1):
             return self.side(noun - 1)
-        if self.side(noun - 2) and self.w(noun - 1) in lx.FOOT | lx.BETWEEN:
+        if self.side(noun - 2) and self.w(noun - 1) in FOOT_OR_BETWEEN:
             return self.side(noun - 2)
         for k in range(noun + 2, min(noun + 5, self.last)):
             if self.side(k) and self.before(k) & {"on", "of"}:

@@ -23,6 +23,10 @@ REACH = 4
 WHICH = (["which", "is", "the"], ["that's", "the"], ["that", "is", "the"], ["the"])
 
 
+MEANT = LEADS | AROUND | TAKEN_BACK
+SAID = lx.FOOT_OR_HAND | AROUND | TAKEN_BACK | {"side"}
+
+
 def as_meant(tokens: Sequence[Token]) -> Sequence[Token]:
     """The tokens as they are meant: without the sides that are taken back, and "the back leg, which is the right" as "the
     right leg"."""
@@ -86,7 +90,7 @@ def _meant(tokens: Sequence[Token], i: int) -> int | None:
     for k in range(i + 1, min(i + 1 + REACH, len(tokens))):
         if tokens[k].side:
             return k
-        if tokens[k].w not in LEADS | AROUND | TAKEN_BACK:
+        if tokens[k].w not in MEANT:
             return None
     return None
 
@@ -96,6 +100,6 @@ def _said(tokens: Sequence[Token], i: int) -> int | None:
     for k in range(i - 1, max(i - 1 - REACH, -1), -1):
         if tokens[k].side:
             return k
-        if tokens[k].w not in lx.FOOT_OR_HAND | AROUND | TAKEN_BACK | {"side"}:
+        if tokens[k].w not in SAID:
             return None
     return None

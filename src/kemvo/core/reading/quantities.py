@@ -56,7 +56,7 @@ def share(tokens: Sequence[Token], first: int, last: int) -> int | None:
                 return _bounded(n)
             if following in PARTS and n < 10:
                 return _bounded(n * PARTS[following] + (n == 2 and following == "thirds"))
-            if n >= 50 and n % 5 == 0 and following not in COUNTED | {"degrees"} and _poured(tokens, first, i):
+            if n >= 50 and n % 5 == 0 and following not in COUNTED_OR_TURNED and _poured(tokens, first, i):
                 return _bounded(n)
             pair = number_at(tokens, after, last)
             if pair and n + pair[0] == 100:
@@ -138,6 +138,7 @@ def distance(tokens: Sequence[Token], first: int, last: int) -> int | None:
 COUNTED = frozenset(
     "percent cm centimetres centimeters inches inch fists seconds second counts count times time breaths breath o'clock oclock of minutes inches steps step".split()
 )
+COUNTED_OR_TURNED = COUNTED | {"degrees"}
 
 
 def duration(tokens: Sequence[Token], first: int, last: int) -> tuple[int | None, float | None, int, int] | None:

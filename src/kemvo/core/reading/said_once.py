@@ -25,6 +25,11 @@ REACH = 5
 """So many words may stand between a verb and its side."""
 
 
+OTHER_THINGS = lx.CONNECT | lx.HAND
+SAID_AGAIN = AGAIN | TURNING
+DONE_OR_JOINED = lx.ACTS | CONJOINED
+
+
 def with_feet_again(tokens: Sequence[Token]) -> Sequence[Token]:
     """The tokens, with the foot after both verbs that move it: "lift [the left foot] and place the left foot"."""
     out: list[Token] = []
@@ -48,7 +53,7 @@ def _foot_after(tokens: Sequence[Token], i: int) -> int | None:
     if i + 2 >= len(tokens) or tokens[i].w not in lx.ACTS:
         return None
     for k in range(i + 1, min(i + REACH, len(tokens) - 1)):
-        if tokens[k - 1].hard or tokens[k].w in lx.CONNECT | lx.HAND or tokens[k].w == "it":
+        if tokens[k - 1].hard or tokens[k].w in OTHER_THINGS or tokens[k].w == "it":
             return None
         if tokens[k].side:
             return k if tokens[k + 1].w in lx.FOOT else None
@@ -57,7 +62,7 @@ def _foot_after(tokens: Sequence[Token], i: int) -> int | None:
 
 def with_verbs(tokens: Sequence[Token]) -> Sequence[Token]:
     """The tokens, with a verb again before every further side that it is meant for."""
-    if not any(t.w in AGAIN | TURNING for t in tokens):
+    if not any(t.w in SAID_AGAIN for t in tokens):
         return tokens
     out: list[Token] = []
     verb: Token | None = None
@@ -84,7 +89,7 @@ def with_verbs(tokens: Sequence[Token]) -> Sequence[Token]:
             verb = None if tokens[at].hard else verb
             i = at + 1
             continue
-        if t.w in AGAIN | TURNING and not (t.w == "steps" and i and tokens[i - 1].w in lx.NUMBERS):
+        if t.w in SAID_AGAIN and not (t.w == "steps" and i and tokens[i - 1].w in lx.NUMBERS):
             verb, said_at = (t, i) if _has_side(tokens, i, t.w in TURNING) else (None, i)
         elif t.w in lx.ACTS or (t.w in lx.HAND and i - said_at <= REACH):
             verb = None
@@ -98,7 +103,7 @@ def with_verbs(tokens: Sequence[Token]) -> Sequence[Token]:
 def _has_side(tokens: Sequence[Token], i: int, of_a_foot: bool) -> bool:
     """Whether a side follows the verb before anything else is done. `of_a_foot`: only one with its foot counts."""
     for k in range(i + 1, min(i + 1 + REACH, len(tokens))):
-        if tokens[k - 1].hard or tokens[k - 1].comma or tokens[k].w in lx.ACTS | CONJOINED:
+        if tokens[k - 1].hard or tokens[k - 1].comma or tokens[k].w in DONE_OR_JOINED:
             return False
         if tokens[k].side:
             return not of_a_foot or (k + 1 < len(tokens) and tokens[k + 1].w in lx.FOOT)

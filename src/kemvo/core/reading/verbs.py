@@ -38,6 +38,16 @@ ENDED = lx.IN_OR_OUT | frozenset("back forward up down left right over".split())
 ORDERED = frozenset("last next first second third fourth final other".split())
 
 
+SMALL_OR_LONG = lx.SMALL | lx.LONG
+STEP_OR_KICK = lx.STEP | lx.KICK
+SIZED = SIZES | {"follow", "a"}
+AIMED_OR_CLOSED = lx.AIM | lx.CLOSE
+FOOT_OR_STANCE = lx.FOOT | {"stance"}
+WORDS_BEFORE = VERBS | SIZES | PRONOUNS
+LIFTED_OR_PUT = lx.LIFT | lx.PLACE | lx.AIM
+GOES_TO = lx.INTO | {"of", "forward", "back"}
+
+
 def is_verb(tokens: Sequence[Token], i: int) -> bool:
     """Whether the token begins an action (and is not the thing of the same name)."""
     w = tokens[i].w
@@ -50,9 +60,7 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         before = ""
     if before in ("back", "side", "front") and i > 2 and tokens[i - 3].w == "to":
         before = ""  # "turn to the back, step…"
-    if (before == "that" and i > 1 and tokens[i - 2].w == "after") or (
-        before == "next" and w in lx.LIFT | lx.PLACE | lx.AIM
-    ):
+    if (before == "that" and i > 1 and tokens[i - 2].w == "after") or (before == "next" and w in LIFTED_OR_PUT):
         before = ""  # "after that, turn…", "next raise…"
     if before == "one" and i > 1 and tokens[i - 2].w in ORDERED:
         before = ""  # "last one, step…"
@@ -67,7 +75,7 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         return False
     if w == "step" and after in lx.NUMBERS and not (i + 2 < len(tokens) and tokens[i + 2].w in MEASURES):
         return False  # "step two is…"
-    if w == "steps" and before in lx.SMALL | lx.LONG and not (i > 1 and tokens[i - 2].w in lx.NUMBERS):
+    if w == "steps" and before in SMALL_OR_LONG and not (i > 1 and tokens[i - 2].w in lx.NUMBERS):
         return False  # "take smaller steps"
     if w == "steps" and (before in lx.NUMBERS or before.isdigit()):
         return False
@@ -79,13 +87,13 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         return False
     named = i > 1 and (tokens[i - 2].side is not None or tokens[i - 2].w in lx.FOOT)
     relative = before == "that" and w.endswith("s") and (named or w not in ("steps", "kicks"))
-    if w in NOUNS_TOO and before in A_SMALL and after in lx.INTO | {"of", "forward", "back"}:
+    if w in NOUNS_TOO and before in A_SMALL and after in GOES_TO:
         return True  # "then a shift to the right"
     if before in NOUN_BEFORE and not relative and not (before in ("your", "the") and w in ("left",)):
-        return w in lx.STEP | lx.KICK and before in SIZES | {"follow", "a"}
+        return w in STEP_OR_KICK and before in SIZED
     if w == "close" and after == "to" and i + 2 < len(tokens) and tokens[i + 2].w in ("the", "your", "it"):
         return False  # "bring it close to the left"
-    if w in ("back", "front", "close", "open", "empty", "half") and after in lx.FOOT | {"stance"}:
+    if w in ("back", "front", "close", "open", "empty", "half") and after in FOOT_OR_STANCE:
         return False
     if (
         w in ("go", "goes", "going", "come", "comes")
@@ -95,7 +103,7 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
     ):
         return False
     article = tokens[i - 2].w in ("a", "an", "another", "one") if i > 1 else False
-    if w in lx.STEP and article and tokens[i - 1].side is None and before not in VERBS | SIZES | PRONOUNS:
+    if w in lx.STEP and article and tokens[i - 1].side is None and before not in WORDS_BEFORE:
         return False
     if w in lx.STEP and before in ("bow", "cat"):
         return False
@@ -107,7 +115,7 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         after == "you" or (i + 2 < len(tokens) and tokens[i + 2].w == "weight")
     ):
         return False  # "mind you don't step…", "notice the weight"
-    if w in lx.AIM | lx.CLOSE and before in ("form", "sequence", "routine", "set", "class"):
+    if w in AIMED_OR_CLOSED and before in ("form", "sequence", "routine", "set", "class"):
         return False  # "the form opens with…"
     if w == "kicking" and after in lx.FOOT:
         return False
