@@ -14,7 +14,7 @@ from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.tokens import Token
 from kemvo.core.values import Side
 
-SMALL = frozenset("the a an and to of with on in at its it's his her your for into".split())
+SMALL = frozenset("the a and to of with on in at its it's his her your for into".split())
 """Words that names are compared without."""
 
 ALIKE_FROM = 88.0
@@ -109,7 +109,7 @@ class NameIndex:
                 words = _words(alias)
                 key = _key(words)
                 self._whole.setdefault(" ".join(words), id_)
-                if key and not ("an" in words and " " not in key):  # "shuang an" is not "shuang"
+                if key:
                     self._exact.setdefault(key, id_)
                     if all(w in PLAIN or w in SMALL for w in words):
                         self._plain.add(key)
