@@ -214,3 +214,14 @@ def only_names_foot(gap: Gap) -> bool:
     while k < len(tokens) and (tokens[k].w in ("with", "the", "your") or tokens[k].side):
         k += 1
     return k > gap.i and k < len(tokens) and tokens[k].w in lx.FOOT and (tokens[k].hard or tokens[k].comma)
+
+
+def only_side(g: Gap) -> bool:
+    """ "To the left", and nothing else."""
+    at = g.i + 1 + (g.after in ARTICLES)
+    return at < len(g.tokens) and g.tokens[at].side is not None and (g.tokens[at].hard or g.tokens[at].comma)
+
+
+def with_next(g: Gap) -> bool:
+    """ "…and out with": the foot is told after it."""
+    return g.i + 2 < len(g.tokens) and g.tokens[g.i + 2].w == "with"

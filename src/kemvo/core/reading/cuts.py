@@ -17,10 +17,12 @@ from kemvo.core.reading.comes_next import (
     names,
     names_next_foot,
     only_names_foot,
+    only_side,
     speaks_of_other,
     weight_follows,
     weight_then_foot,
     with_foot_or_weight,
+    with_next,
 )
 from kemvo.core.reading.gap import ARTICLES, BINDING, COVERED, STOOD_BY, UPPER, Gap
 from kemvo.core.reading.piece import ONE_SIDED
@@ -89,7 +91,7 @@ def _after_comma(g: Gap) -> Decision:
     """ "Step back, lift the right toes"; but "step, left foot" and "step out, left foot" go on."""
     if not g.before.comma:
         return None
-    if g.w == "to" and g.says(lx.TURN) and not g.names_side() and _only_side(g):
+    if g.w == "to" and g.says(lx.TURN) and not g.names_side() and only_side(g):
         return False  # "turn with it, to the left"
     if not g.has_verb and warns(g):
         return True  # "don't lock the knee, step…"
@@ -102,16 +104,6 @@ def _after_comma(g: Gap) -> Decision:
     return begins or g.piece[0].w in ASIDE or g.says(lx.UNREAL) or None
 
 
-def _only_side(g: Gap) -> bool:
-    """ "To the left", and nothing else."""
-    at = g.i + 1 + (g.after in ARTICLES)
-    return at < len(g.tokens) and g.tokens[at].side is not None and (g.tokens[at].hard or g.tokens[at].comma)
-
-
-def _with_next(g: Gap) -> bool:
-    return g.i + 2 < len(g.tokens) and g.tokens[g.i + 2].w == "with"
-
-
 def _and_goes_on(g: Gap) -> Decision:
     """ "Turn and look over the right shoulder"; "half and half"; "one hundred and eighty"; "the right knee and the right
     hand rise"."""
@@ -119,7 +111,7 @@ def _and_goes_on(g: Gap) -> Decision:
     halves = g.before.w == g.after == "half"
     if g.after == "to" and g.says(lx.STEP) and g.has_verb and any(t.side for t in g.tokens[g.i + 2 : g.i + 4]):
         return False  # "step forward and to the right"
-    if g.after in lx.STEP_WAYS and g.says(lx.STEP) and g.has_verb and not g.names_side() and _with_next(g):
+    if g.after in lx.STEP_WAYS and g.says(lx.STEP) and g.has_verb and not g.names_side() and with_next(g):
         return False  # "step back and out with the right foot"
     hand = g.tokens[g.i + 2].w if g.i + 2 < len(g.tokens) and g.tokens[g.i + 1].side else g.after
     both = g.before.w in lx.FOOT and hand in lx.HAND and not g.has_verb and len(g.piece) <= 3

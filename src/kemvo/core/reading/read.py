@@ -11,7 +11,7 @@ import re
 from collections.abc import Iterator, Sequence
 
 from kemvo.core.reading import lexicon as lx
-from kemvo.core.reading.bare_sides import with_feet, with_subjects
+from kemvo.core.reading.bare_sides import with_feet
 from kemvo.core.reading.body import and_out, breaths, faced, part_turn, time, turn, turned_on
 from kemvo.core.reading.clauses import SUBORDINATE, clauses
 from kemvo.core.reading.even import WE_ARE
@@ -28,7 +28,7 @@ from kemvo.core.reading.pauses import with_pauses
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.put_right import as_meant
 from kemvo.core.reading.quantities import number_at
-from kemvo.core.reading.said_once import with_feet_again, with_verbs
+from kemvo.core.reading.said_once import with_feet_again, with_subjects, with_verbs
 from kemvo.core.reading.tokens import Token, tokens_of
 
 ABOUT = frozenset(

@@ -1,6 +1,7 @@
 """What is said once and meant again: "shift to the left and then to the right", "lift and place the left foot".
 
-The verb is put in again before the second side, the foot after the first verb, as words of no width.
+The verb is put in again before the second side, the foot after the first verb, and the foot that goes on acting before what
+it does next, as words of no width.
 """
 
 from __future__ import annotations
@@ -8,6 +9,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading.bare_sides import ALWAYS_FEET, ARTICLES, TO
 from kemvo.core.reading.tokens import Token
 
 AGAIN = lx.STEP | lx.SHIFT | lx.SIT_BACK | lx.PIVOT | lx.LIFT | {"weight"}
@@ -137,3 +139,70 @@ def _side_alone(tokens: Sequence[Token], i: int, verb: str) -> int | None:
     listed = after is not None and after.side is not None and tokens[k].side is not None
     ends = after is None or tokens[k].comma or after.w in lx.CONNECT or (listed and not _names_foot(tokens, k + 1))
     return k if ends else None
+
+
+ACTING = frozenset(
+    "steps goes moves slides extends lifts turns pivots swings draws crosses fills takes receives follows sweeps travels floats"
+    " rises opens reaches returns swivels rotates retreats advances empties closes carries bears accepts glides".split()
+)
+"""What a foot goes on to do: "the right foot lifts and goes forward"."""
+
+PASSIVE = frozenset(
+    "placed lifted set put brought moved drawn taken turned raised stepped extended swung slid carried".split()
+)
+
+
+def with_subjects(tokens: Sequence[Token]) -> Sequence[Token]:
+    """The tokens, with the foot named again where it goes on acting: "the right foot lifts and [the right foot] goes…"."""
+    out: list[Token] = []
+    acting: Token | None = None
+    plain = False
+    for i, t in enumerate(tokens):
+        begins = i > 0 and (tokens[i - 1].w in CONJOINED or tokens[i - 1].comma) and not tokens[i - 1].hard
+        if acting and begins and _goes_on_acting(tokens, i, plain):
+            at = t.start
+            out += [Token(acting.w, at, at, acting.side, False, False), Token("foot", at, at, None, False, False)]
+        elif t.w in lx.HAND or t.w in OTHERS:
+            acting = None
+        elif t.w in lx.FOOT and i and tokens[i - 1].side:
+            led = tokens[i - 2 - (i > 1 and tokens[i - 2].w in ARTICLES)].w if i > 2 else ""
+            if led not in TO:
+                acting = tokens[i - 1] if i + 1 < len(tokens) and _is_subject(tokens, i) else None
+                plain = acting is not None and _is_going_to(tokens, i + 1)
+        out.append(t)
+        if t.hard:
+            acting = None
+    return out
+
+
+MODAL = frozenset("will can should must".split())
+PLAIN_ACTS = frozenset("step turn pivot lift move slide go swing open swivel rotate".split())
+""" "The left foot is going to pivot and then step": verbs as they are named."""
+
+
+OTHERS = lx.TRUNK | frozenset("weight you we i they he she it its arms this that".split())
+"""Who else may act."""
+
+
+def _is_going_to(tokens: Sequence[Token], i: int) -> bool:
+    """ "…is going to pivot" (of which "going to" is left out), "…will pivot"."""
+    return tokens[i].w in MODAL or (tokens[i].w == "is" and i + 1 < len(tokens) and tokens[i + 1].w in PLAIN_ACTS)
+
+
+def _is_subject(tokens: Sequence[Token], i: int) -> bool:
+    """Whether the foot named at i acts: "the right foot lifts", "the left heel is pushed out"."""
+    if tokens[i].hard or tokens[i].comma:
+        return False
+    w = tokens[i + 1].w
+    return (
+        w in ("is", "then", "now", "pivot")
+        or w in MODAL
+        or w in ALWAYS_FEET
+        or (w in lx.ACTS and w.endswith("s"))
+        or w in ACTING
+    )
+
+
+def _goes_on_acting(tokens: Sequence[Token], i: int, plain: bool) -> bool:
+    w, after = tokens[i].w, tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
+    return w in ACTING or (w == "is" and after in PASSIVE) or (plain and w in PLAIN_ACTS)
