@@ -14,7 +14,16 @@ from kemvo.core.placing import best_spot, facings_of, step_that_fits
 from kemvo.core.said import said, stance_of
 from kemvo.core.space import space
 from kemvo.core.stances import stance_of_school
-from kemvo.core.tries import Try, all_on, changed, first_span, put_before, set_here, set_in, shift_to, with_movements
+from kemvo.core.tries import (
+    Try,
+    all_on,
+    first_span,
+    instead,
+    put_before,
+    set_here,
+    set_in,
+    shift_to,
+)
 from kemvo.core.values import OTHER_SIDE, SIDE_WORD, Side
 from kemvo.core.walking import trace
 
@@ -35,13 +44,8 @@ def empty_first(look: Seen, f: Finding) -> Iterator[Try]:
         set_here(look.form, f, left_pct=all_on(other)),
     )
     turn_back = Movement(line=f"Weight back into the {SIDE_WORD[side]} leg", counts=2, left_pct=span.left_to)
-    both = changed(
-        look.form,
-        f.posture_id,
-        lambda p: with_movements(
-            p, f.movement_id, lambda m: [shift_to(other), m.model_copy(update={"left_pct": all_on(other)}), turn_back]
-        ),
-    )
+    empty = {"left_pct": all_on(other)}
+    both = instead(look.form, f, lambda m: [shift_to(other), m.model_copy(update=empty), turn_back])
     yield Try(f"Empty the {SIDE_WORD[side]} foot first, and bring the weight back after it.", both)
 
 
@@ -64,13 +68,8 @@ def turn_while_empty(look: Seen, f: Finding) -> Iterator[Try]:
     empty = Movement(line=words, counts=1, left_pct=step.span.left_from)
     yield Try(f"Put “{words}” before it, while the foot is empty.", put_before(look.form, f, empty))
     other = OTHER_SIDE[side]
-    both = changed(
-        look.form,
-        f.posture_id,
-        lambda p: with_movements(
-            p, f.movement_id, lambda m: [shift_to(other), empty.model_copy(update={"left_pct": all_on(other)}), m]
-        ),
-    )
+    first = empty.model_copy(update={"left_pct": all_on(other)})
+    both = instead(look.form, f, lambda m: [shift_to(other), first, m])
     yield Try(f"Sit into the {SIDE_WORD[other]} leg and put “{words}” before it.", both)
     back = next((s for s in reversed(look.trace.steps[: look.trace.steps.index(step) + 1]) if any(e.kind == "pivot" and e.side == side for e in s.events)), None)  # fmt: skip
     if back and not back.movement.foot:

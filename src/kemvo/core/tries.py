@@ -40,9 +40,14 @@ def set_here(form: Form, f: Finding, **change: Any) -> Form:
     return set_in(form, f.posture_id, f.movement_id, **change)
 
 
+def instead(form: Form, f: Finding, change: Callable[[Movement], list[Movement]]) -> Form:
+    """Other movements in the place of the finding's."""
+    return changed(form, f.posture_id, lambda p: with_movements(p, f.movement_id, change))
+
+
 def put_before(form: Form, f: Finding, new: Movement) -> Form:
     """A movement put before the finding's."""
-    return changed(form, f.posture_id, lambda p: with_movements(p, f.movement_id, lambda m: [new, m]))
+    return instead(form, f, lambda m: [new, m])
 
 
 def with_movements(p: Posture, movement_id: str, change: Callable[[Movement], list[Movement]]) -> Posture:
