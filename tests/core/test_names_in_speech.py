@@ -93,6 +93,7 @@ FEET = [
     ("the left steps forward", [("step", "L")]),
     ("right turns out left comes in right steps", [("pivot", "R"), ("step", "L"), ("step", "R")]),
     ("bring the right up half a step", [("step", "R")]),
+    ("the left lifts and steps out to the side", [("lift", "L"), ("step", "L")]),
     ("slide the right back a little", [("step", "R")]),
     ("let the right swivel in", [("pivot", "R")]),
     ("turn the left in forty five", [("pivot", "L")]),

@@ -15,7 +15,7 @@ ALWAYS_FEET = frozenset("steps stepping stepped pivots pivoting swivels swivelli
 """What only feet do."""
 
 OFTEN_FEET = frozenset(
-    "goes comes moves slides turns swings follows draws crosses opens closes touches lands joins glides sweeps coming going"
+    "goes comes moves lifts extends reaches slides turns swings follows draws crosses opens closes touches lands joins glides sweeps coming going"
     " moving sliding turning following drawing crossing tucks hooks retreats advances straightens".split()
 )
 """What feet do, and hands too."""
