@@ -12,6 +12,7 @@ UPPER_OR_FOOT = UPPER | lx.FOOT
 ROCKING = lx.SIT_BACK | lx.SHIFT | {"weight"}
 STANDING = frozenset({"weight", "sure", "percent", "i'm", "you're", "we're"})
 HELPS = frozenset("is are be will can has we you".split())
+PERSONS = frozenset("you we i".split())
 BREATHS = frozenset("inhale exhale breathe".split())
 TAKES_OBJECT = (
     lx.LIFT | lx.TURN | lx.PIVOT | lx.AIM | lx.EMPTY | lx.PLACE - frozenset("come comes go goes travel travels".split())
@@ -177,7 +178,8 @@ def _ended(gap: Gap, k: int, at: int) -> bool:
     rocked = rocked and (second in ROCKING or (second in lx.WEIGHT_GOES and gap.says({"weight"})))
     finite = tokens[k].w in ("is", "are") or (verbs[k] and tokens[k].w.endswith("s"))
     gone = before.w in ("in", "behind", "back", "out", "forward") and any(t.side for t in gap.piece[:-1])
-    gone = gone or (verbs[gap.i - 1] and before.w.endswith("s") and second in lx.FOOT)
+    gone = gone or (verbs[gap.i - 1] and before.w.endswith("s") and second in lx.FOOT_OR_TRUNK)
+    gone = gone or (verbs[gap.i - 1] and before.w in lx.TURN and second in PERSONS)  # "as you turn | the left foot steps"
     return shifted or rocked or (finite and (gone or gap.says(lx.NEGATION)))
 
 

@@ -125,6 +125,11 @@ def _and_goes_on(g: Gap) -> Decision:
     )
 
 
+def _or_number(g: Gap) -> Decision:
+    """ "Sixty or seventy percent"."""
+    return False if g.before.w in lx.NUMBERS and g.after in lx.NUMBERS else None
+
+
 def _again_to(g: Gap) -> Decision:
     """ "Shift again onto the left"."""
     return False if g.after in ("onto", "into", "between", "to", "evenly") else None
@@ -215,7 +220,9 @@ def _if(g: Gap) -> Decision:
 
 
 def _you_can(g: Gap) -> Decision:
-    """ "The left leg is empty | you could pick it up"."""
+    """ "The left leg is empty | you could pick it up", "once it's empty | I can turn it"."""
+    if g.w != "you" and g.piece[0].w not in ("once", "when"):
+        return None
     return g.told() if g.after in ("can", "could", "may", "might", "should") else None
 
 
@@ -290,6 +297,8 @@ def _toes(g: Gap) -> Decision:
     """ "Right foot out | toes up", "sit back | toes in"."""
     if g.before.w == "up" and g.word_back(2) in ("toe", "toes") and g.after in lx.IN_OR_OUT:
         return True
+    if g.after == "down" and g.before.w in lx.IN_OR_OUT and g.word_back(2) in lx.TURN:
+        return True  # "toes up, turn out | toes down"
     if g.after == "up" and g.before.w in ("out", "forward", "back", "down", "front") and g.says(lx.FOOT) and g.told():
         return True
     way = g.has_verb and (g.after in lx.IN_OR_OUT or g.after == "up") and g.before.w in ("back", "forward", "through")
@@ -303,7 +312,7 @@ def _trunk(g: Gap) -> Decision:
 
 def _feet_together(g: Gap) -> Decision:
     """ "Stand up | feet together"."""
-    if not g.has_verb or g.after not in ("parallel", "together", "apart", "shoulder", "hip"):
+    if not g.has_verb or g.after not in ("parallel", "together", "apart", "shoulder", "shoulder-width", "hip"):
         return None
     return g.before.w not in STOOD_BY and not g.verbs[g.i - 1]
 
@@ -345,6 +354,7 @@ def _before(words: str) -> frozenset[str]:
 RULES = (
     Rule(_after_comma),
     Rule(_and_goes_on, _before("and")),
+    Rule(_or_number, _before("or")),
     Rule(_again_to, _before("again")),
     Rule(_meanwhile, _before("now then next again")),
     Rule(_connecting, lx.CONNECT),
@@ -360,7 +370,7 @@ RULES = (
     Rule(_after_warning),
     Rule(_after_hands),
     Rule(_if, _before("if unless")),
-    Rule(_you_can, _before("you")),
+    Rule(_you_can, _before("you i we")),
     Rule(_after_weight),
     Rule(_after_bare, OBJECT_VERBS),
     Rule(_it_acts, _before("it")),
@@ -381,7 +391,7 @@ RULES = (
 
 MAY_BEGIN = (
     lx.CONNECT | ONE_SIDED | {"fingers", "fingertips"} | ASIDE | ARTICLES | WEIGHT_LEADS | SPEAKING
-    | _before(f"if unless you no don't dont it let rear with like to toe toes feet half both back front other waist body hips torso {COVERED}")
+    | _before(f"if unless you i we no don't dont it let rear with like to toe toes feet half both back front other waist body hips torso {COVERED}")
 )  # fmt: skip
 """Without a verb, a side or a comma, only these can begin a piece."""
 

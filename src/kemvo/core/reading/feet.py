@@ -20,6 +20,7 @@ from kemvo.core.reading.foot_way import (
 )
 from kemvo.core.reading.foot_words import (
     BRING,
+    COMES_DOWN,
     FOLLOWS,
     GOES,
     MERELY_MOVES,
@@ -145,7 +146,7 @@ def _actor(p: Piece) -> int | None:
         and ("it" in p.before(p.verb) or p.w(p.verb + 1) == "it")
         and p.w(p.first) not in ("as", "when", "while")
     ):
-        named = [i for i in named if not (i > p.verb and (p.before(i, 4) & NEAR or stands_by(p, i - 1)))]
+        named = [i for i in named if not (i > p.verb and (p.before(i, 4) & NEAR or stands_by(p, i - 1) or ("to" in p.before(i, 3) and p.w(p.verb + 1) == "it")))]
     named = [i for i in named if i > p.verb or not (p.before(i, 3) & LEFT_BEHIND)]
     if p.verb_in(PARTICIPLES):
         named = [i for i in named if not (i > p.verb and p.before(i, 3) & {"to"})]  # "…and brought to the right ankle"
@@ -180,6 +181,8 @@ def _only_touches(p: Piece, noun: int | None, memory: Memory) -> bool:
 def _only_adds(p: Piece, noun: int | None, memory: Memory) -> bool:
     """Whether a clause only says more of the step before it: "toes touch first", "half a step"."""
     words = p.words()
+    if memory.raised and "down" in words and words <= COMES_DOWN:
+        return False
     if p.verb < 0 and "together" in words and memory.stepped and memory.way == "in":
         return True
     how = p.verb < 0 or p.verb_in(lx.TOUCHING)
@@ -200,7 +203,7 @@ def _only_adds(p: Piece, noun: int | None, memory: Memory) -> bool:
         return True
     if p.verb_in(PUT) and "flat" in words and not ways:
         return True
-    if p.verb_in(PUT) and (memory.lifted or (p.w(p.verb + 1) == "it" and not (memory.stepped or memory.pivoted))):
+    if p.verb_in(PUT) and (memory.raised or (p.w(p.verb + 1) == "it" and not (memory.stepped or memory.pivoted))):
         return False
     if p.verb_in(PUT) and "down" in words and not (ways - {"in"} if memory.way == "in" else ways):
         return (

@@ -254,6 +254,20 @@ def _opens(out: Sequence[Token]) -> bool:
     return True
 
 
+SURE = frozenset("make making makes be".split())
+WEIGHT_NEAR = 6
+"""So many words after "make sure" the weight may be named."""
+
+
+def _sure_of_weight(tokens: Sequence[Token], i: int) -> bool:
+    """ "Make sure that all your weight is on the right": it is to be there."""
+    near = tokens[i : i + 2 + WEIGHT_NEAR]
+    if len(near) < 4 or near[1].w != "sure":
+        return False
+    end = next((k for k, t in enumerate(near) if t.hard), len(near))
+    return any(t.w == "weight" for t in near[:end]) and not any(t.w in lx.NEGATION for t in near[:end])
+
+
 def _filler(tokens: Sequence[Token], i: int) -> int:
     """How many tokens from i on are a filler."""
     w = tokens[i].w
@@ -262,6 +276,8 @@ def _filler(tokens: Sequence[Token], i: int) -> int:
     if w in NUMBERED and (i == 0 or tokens[i - 1].hard) and i + 1 < len(tokens) and tokens[i + 1].comma:
         return 2 if tokens[i + 1].w in lx.NUMBERS or tokens[i + 1].w.isdigit() else 0
     n = 0 if i and tokens[i - 1].w in lx.NEGATION else ABOUT_TO.get(w, 0)
+    if w in SURE and _sure_of_weight(tokens, i):
+        return 2 + (tokens[i + 2].w == "that")
     if (
         w == "hand"
         and 0 < i < len(tokens) - 1

@@ -9,6 +9,7 @@ from kemvo.core.reading.foot_words import (
     A_BIT,
     AWAY,
     BALLS,
+    COMES_DOWN,
     DRAG,
     HEELS,
     HOOK,
@@ -42,6 +43,8 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     """Step, lift or pivot, by the verb; None when the clause moves no foot."""
     if noun is not None and p.w(noun + 1) in ("leaves", "leave", "clear", "clears") and p.words() & {"ground", "floor"}:
         return "lift"
+    if memory.raised and noun is None and "down" in p.words() and p.words() <= COMES_DOWN:
+        return "step"
     if p.verb < 0:
         return None if is_bare_shift(p.tokens, p.first, p.last) else _kind_without_verb(p, noun, memory)
     if p.verb_in(("swing", "swings")) and noun is None and "it" in p.words() and memory.moved:
@@ -149,6 +152,8 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
     mine = p.side_of(noun) or memory.moved
     if mine and p.w(noun + 1) == "is" and p.w(noun + 2) in ("by", "beside", "next"):
         return "step"
+    if p.w(noun + 1) in ("has", "have"):
+        return None  # "the left foot has nothing in it"
     if words & {"flat", "are", "is", "lengthens", "stretches", "bends"} or (
         p.w(noun) in TOES and not mine and not words & {"down", "touch", "behind"}
     ):

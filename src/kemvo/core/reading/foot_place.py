@@ -25,6 +25,9 @@ from kemvo.core.reading.foot_words import (
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.quantities import angle
 
+LOWERED = frozenset("and then now it them down drop drops lower lowers again".split())
+""" "The toes lift, turn out and lower": down they go."""
+
 KNEES_ONLY = frozenset("lower lowers drop drops follows extend extends go goes".split())
 """ "The knees go soft": no step."""
 
@@ -34,6 +37,8 @@ def kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
     words = p.words()
     # "Take smaller steps" and "take it step by step" tell of none.
     a_step = ("step" in words and "by" not in words) or ("steps" in words and not words.isdisjoint(lx.NUMBERS))
+    if p.verb_in(("take", "takes")) and "look" in words:
+        return None
     if noun is None and p.verb_in(lx.GATHER) and p.sides() and p.sides()[0] == p.verb + 1:
         return "step"
     if noun is None and a_step and p.verb_in(("take", "takes", "taken", "make", "makes")):
@@ -48,7 +53,9 @@ def kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         if p.verb_in(PUT) and "it" in words and words & {"again", "there"} and memory.moved:
             return "step"
         placing = p.verb_in(PUT) and "down" in words
-        if placing and memory.lifted:
+        if placing and memory.raised:
+            return "step"
+        if p.verb_in(DROP) and memory.raised and words <= LOWERED:
             return "step"
         if p.verb_in(("land", "lands")) and any(w in lx.STEP_WAYS for w in words) and not p.where(lx.HAND):
             return "step"

@@ -5,7 +5,7 @@ from __future__ import annotations
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.facts import FactSide, Size
 from kemvo.core.reading.foot_signs import FootKind, is_place
-from kemvo.core.reading.foot_words import BALLS, FIRST, HEELS, NEAR, PLACES, RESTING, STAMP, TIPS, TOES, TOUCHES
+from kemvo.core.reading.foot_words import BALLS, BRING, FIRST, HEELS, NEAR, PLACES, RESTING, STAMP, TIPS, TOES, TOUCHES
 from kemvo.core.reading.piece import SAME_ONE, Memory, Piece
 from kemvo.core.values import OTHER_SIDE
 
@@ -21,6 +21,8 @@ def sides_named(p: Piece, noun: int | None) -> list[int]:
         return own  # "step up to the left foot with the right"
     if mine:
         return sorted(sides, key=lambda i: (p.side(i) != mine, abs(i - (noun or 0))))
+    if p.w(p.verb + 1) == "it" and noun is None and p.verb_in(BRING, CARRY):
+        sides = [i for i in sides if i < p.verb or "to" not in p.before(i)]  # "draw it in to the right"
     with_ = [i for i in sides if "with" in p.before(i)]
     subject = [i for i in sides if i < p.verb]
     # "Step to the left" is done with the left foot; "beside the left" and "to the left corner" are not.
@@ -28,6 +30,7 @@ def sides_named(p: Piece, noun: int | None) -> list[int]:
     return with_ or subject or [i for i in other if not (noun is None and p.w(i + 1) == "ankle")]
 
 
+CARRY = frozenset({"carry", "carries"})
 INSIDE = frozenset({"front", "side", "instep", "inside", "arch", "ankle"})
 
 

@@ -19,6 +19,8 @@ TOUCHES: dict[str, str] = {
 NOT_A_WAY = frozenset("front the a an place line your".split())
 """After "in", words that make it a place and not a way for the toes."""
 A_BIT = frozenset("little bit touch tiny fraction tad wee smidge fair".split())
+COMES_DOWN = frozenset("and then now it they come comes coming down again".split())
+""" "The toes lift, turn out and come down"."""
 FIRST = frozenset("first down touches touch lands touching leading".split())
 TARGETS = frozenset({"corner", "diagonal", "o'clock", "oclock"})
 PLACES = frozenset({"corner", "diagonal"})

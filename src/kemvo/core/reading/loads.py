@@ -32,6 +32,8 @@ SETTLING = lx.SHIFT | lx.STAND | lx.SIT_BACK | frozenset({"sink", "sinks", "sett
 STANCES = frozenset("bow empty horse cat stance".split())
 NOT_A_LEG = lx.HAND | {"corner", "angle", "wall", "diagonal"}
 DRIFT = frozenset("drift float lean tip sway".split())
+SO_THAT = frozenset({"so", "until", "till"})
+IT_IS = frozenset("it's you're that's it's".split())
 OVER_IT = (["over", "it"], ["across", "it"], ["over", "that"], ["onto", "it"])
 
 
@@ -160,6 +162,9 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     standing = not told and p.verb < 0 and len(p.sides()) == 1 and not p.words().isdisjoint(WE_ARE)
     standing = standing or (not told and p.verb < 0 and len(p.sides()) == 1 and p.words() >= {"it's", "of"})
     standing = standing and p.words() <= ON_A_LEG | {p.w(p.sides()[0])}
+    arrives = memory.weighed and p.verb < 0 and p.w(p.first) in SO_THAT and not p.words().isdisjoint(IT_IS)
+    if arrives and len(p.sides()) == 1 and p.before(p.sides()[0], 3) & {"in", "on", "over"} and not p.where(NOT_A_LEG):
+        return p.side(p.sides()[0]), p.sides()[0]  # "shift forward so it's in the left leg"
     all_on = not told and p.verb < 0 and len(p.sides()) == 1 and p.words() <= ALL_ON and "on" in p.words()
     if all_on and p.words() & {"all", "everything"}:
         return p.side(p.sides()[0]), p.sides()[0]  # "all on the left now"

@@ -57,6 +57,9 @@ EVERYWHERE = "any *"
 OPENING = frozenset("turn open pick lift draw bring slide swing rotate".split())
 """ "Turn out | the left foot": the foot is what is turned."""
 
+TURNS = frozenset("turns rotates faces opens swivels spirals".split())
+""" "As the body | turns"."""
+
 KIND_OF_STEP = frozenset("follow half cross small little big long short empty".split())
 """ "A follow | step"."""
 
@@ -90,6 +93,7 @@ def _goes_on(tokens: Sequence[Token], i: int) -> bool:
     return (
         (w in ("weight", "breath") and after in lx.WEIGHT_GOES)
         or w in lx.UNENDING
+        or (w in lx.TRUNK and after in TURNS)
         or w in lx.NEGATION
         or after == "with"
         or (w in KIND_OF_STEP and after in lx.STEP)

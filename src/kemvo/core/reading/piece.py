@@ -24,7 +24,7 @@ FOOT_OR_BETWEEN = lx.FOOT | lx.BETWEEN
 @dataclass
 class Memory:
     """What the sentence has named so far: the foot last moved, the leg last spoken of, the word for it,
-    whether the clause before told a turn, a pivot or a shift, whether it spoke of the weight, the way of the step it told, whether it told a lift, the
+    whether the clause before told a turn, a pivot or a shift, whether it spoke of the weight, the way of the step it told, whether it told a lift (`raised`: some clause since the last step), the
     last breath and whether the clause before told it; `acting`: the foot that the clause before spoke of as the one that
     acts ("the left foot pivots…")."""
 
@@ -38,6 +38,7 @@ class Memory:
     weight: bool = False
     way: str | None = None
     lifted: bool = False
+    raised: bool = False
     breath: str | None = None
     breathed: bool = False
     acting: Side | None = None

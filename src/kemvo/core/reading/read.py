@@ -65,6 +65,7 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
         facts += breathed
         piece = Piece(tokens, clause.first, clause.last, clause.verb)
         if clause.unreal:
+            _remember(piece, memory)
             continue
         words = [t.w for t in tokens[clause.first : clause.last]]
         about = not ABOUT.isdisjoint(words) or (about and words[0] in SUBORDINATE)
@@ -110,7 +111,9 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
         )
         return gone if last.kind == "step" and begun else (last, f)
     since = set(between.split()) | set(text[f.start : f.start + 3].lower().split())
-    if f.kind == "shift" and last.side is None and f.share is not None and "." not in between and "so" in since:
+    said_more = f.share is not None or f.side is not None
+    so = "so" in since and "if" not in since and "." not in between
+    if f.kind == "shift" and last.side is None and said_more and so:
         return None, f
     if f.kind == "turn" and f.to is None and "." not in between:
         return last, None  # "turn to the right, taking a quarter turn"
@@ -210,6 +213,7 @@ def _read_clause(p: Piece, memory: Memory) -> Iterator[Fact]:
     memory.stepped = any(f.kind == "step" for f in moved)
     memory.way = next((f.direction for f in moved if f.kind == "step"), None)
     memory.lifted = any(f.kind == "lift" for f in moved)
+    memory.raised = any(f.kind == "lift" and f.side != "both" for f in moved) or (memory.raised and not memory.stepped and not kicked)
     memory.pivoted = any(f.kind == "pivot" for f in moved)
     if (memory.moved, memory.named) == before and not moved:
         _remember(p, memory)

@@ -14,7 +14,7 @@ _WORD = re.compile(r"[A-Za-z]+(?:['’-][A-Za-z]+)*|\d+(?:\.\d+)?|%|°")
 _HARD = re.compile(r"[.!?;\n]|\s[–—-]\s")
 
 
-MAYBE_MISHEARD = frozenset(lx.ALIKE) | {"wait", "lift", "left", "hail", "hale"}
+MAYBE_MISHEARD = frozenset(lx.ALIKE) | {"wait", "lift", "left", "hail", "hale", "shoulder", "shoulders"}
 
 
 LEGS = frozenset("middle centre center left right both".split())
@@ -90,6 +90,8 @@ def _put_right(raw: list[str], joined: Callable[[int], bool]) -> list[str]:
             and raw[i + 3] in lx.FOOT
         ):
             words[i] = "lift"
+        elif w in ("shoulder", "shoulders") and after in ("width", "widths"):
+            words[i] = "shoulder-width"  # a measure, and no shoulder
         elif w in ("hail", "hale") and before in ("in", "and", "an", "x", "ex"):
             words[i] = "exhale" if before in ("x", "ex") else "inhale"
     return words

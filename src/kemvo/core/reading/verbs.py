@@ -119,7 +119,7 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         return False  # "the form opens with…"
     if w == "kicking" and after in lx.FOOT:
         return False
-    if w == "empty" and before in ("is", "becomes", "the", "goes", "now", "feels"):
+    if w == "empty" and before in ("is", "it's", "becomes", "the", "goes", "now", "feels"):
         return False
     if w in ("circle", "circles", "arc", "arcs") and before in ("small", "little", "big", "wide", "slight"):
         return False
