@@ -86,6 +86,7 @@ def time(p: Piece) -> list[Fact]:
     """A hold, with its time if one is said, or a number of counts for the movement."""
     said = duration(p.tokens, p.first, p.last)
     held = p.where(lx.HOLD)
+    held = held or (p.where(("keep", "keeps")) if p.words() & SHAPES and "for" in p.words() else [])
     if said:
         ms, counts, a, b = said
         held = held or (p.where(lx.STAND) if ms is not None else p.where(HOVER))
@@ -93,7 +94,6 @@ def time(p: Piece) -> list[Fact]:
             return [p.fact("hold", (held[0], b - 1), ms=ms, counts=counts)]
         return [p.fact("counts", (a, b - 1), counts=counts)] if counts is not None else []
     held = held or (p.where(lx.STAND) if p.words() & {"breath", "breaths"} else [])
-    held = held or (p.where(("keep", "keeps")) if p.words() & SHAPES and "for" in p.words() else [])
     if held and p.words() - {"and", "then", "now"} == {"hold"}:
         return [p.fact("hold", held)]
     for i in held:

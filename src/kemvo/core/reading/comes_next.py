@@ -152,6 +152,8 @@ def foot_acts(gap: Gap) -> bool:
     k = at + 2
     if _ended(gap, k, at):
         return True
+    if before.w in BREATHS:
+        return True
     acted = verbs[i - 1] and second not in UPPER and second not in ("half", "follow")
     if before.w in STOOD_BY or acted or not _complete(gap):
         return False

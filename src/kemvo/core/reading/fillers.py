@@ -254,6 +254,9 @@ def _opens(out: Sequence[Token]) -> bool:
     return True
 
 
+AS_ONE_GOES = (("as", "you", "go"), ("as", "we", "go"), ("as", "i", "go"))
+""" "As you go", but "as you go forward" tells a shift."""
+
 SURE = frozenset("make making makes be".split())
 WEIGHT_NEAR = 6
 """So many words after "make sure" the weight may be named."""
@@ -296,7 +299,8 @@ def _filler(tokens: Sequence[Token], i: int) -> int:
         if len(p) <= len(tokens) - i and all(tokens[i + k].w == p[k] for k in range(1, len(p))):
             inner = tokens[i : i + len(p) - 1]
             after = tokens[i + len(p)] if i + len(p) < len(tokens) and not tokens[i + len(p) - 1].hard else None
-            places = p == ("in", "place") and after is not None and (after.side or after.w in ("the", "your", "my"))
+            goes = p in AS_ONE_GOES and after is not None and after.w in lx.STEP_WAYS
+            places = goes or p == ("in", "place") and after is not None and (after.side or after.w in ("the", "your", "my"))
             if not any(t.hard or t.comma for t in inner) and not places:
                 return len(p)
     return 0

@@ -13,7 +13,7 @@ MOVING = frozenset(
 FORWARD = frozenset({"forward", "forwards"})
 SHIFTS = frozenset({"shift", "shifts"})
 PUSH = frozenset({"push", "pushes", "press", "presses"})
-GO = frozenset({"go", "goes", "come", "comes", "move", "moves"})
+GO = frozenset({"go", "goes", "going", "come", "comes", "move", "moves"})
 BEFORE_WEIGHT = frozenset("all most more half percent of the your my our body".split())
 
 

@@ -7,6 +7,7 @@ from collections.abc import Sequence
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.tokens import Token
 
+MINUTES = frozenset({"minute", "minutes", "min", "mins"})
 FEW_SECONDS = 4
 """ "A few seconds": holds are three to five (common practice, no source)."""
 
@@ -146,12 +147,17 @@ def duration(tokens: Sequence[Token], first: int, last: int) -> tuple[int | None
     for i in range(first, last):
         if tokens[i].w == "few" and i + 1 < last and tokens[i + 1].w in ("seconds", "second"):
             return FEW_SECONDS * 1000, None, i, i + 2
+        if tokens[i].w in ("a", "half") and i + 1 < last and tokens[i + 1].w in ("minute", "min") and i > first:
+            whole = tokens[i - 1].w != "half"
+            return (60_000 if whole and tokens[i].w == "a" else 30_000), None, i, i + 2
         found = number_at(tokens, i, last) if _may_be_number(tokens[i].w) else None
         if found:
             n, after = found
             following = tokens[after].w if after < last else ""
             if following in ("seconds", "second", "secs", "sec"):
                 return round(n * 1000), None, i, after + 1
+            if following in MINUTES:
+                return round(n * 60_000), None, i, after + 1
             if following in ("counts", "count", "beats") or following.startswith("count"):
                 return None, n, i, after + 1
         if found and i > first and tokens[i - 1].w == "over" and (after == last or tokens[after - 1].comma) and n <= 32:

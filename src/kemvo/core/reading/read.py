@@ -123,6 +123,8 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
         return (None, f) if f.kind == "shift" and last.side is None else (last, f)
     if f.kind == "shift" and "by" in between.split() and "." not in between:
         return last, None  # "unload the front leg by sitting back"
+    if f.kind == "shift" and "as" in between.split() and text[f.start : f.end] == text[last.start : last.end]:
+        return last, None  # "go forward, and as you go forward…"
     if f.kind == "shift" and "then" in since:
         return last, f
     if len(between) >= (BARE_REACH if f.kind == "step" else SHIFT_REACH):
