@@ -27,7 +27,10 @@ TOO = frozenset("far wide high early late much fast long big deep short low clos
 """ "The foot is turned out too far": a fault, and no instruction; "not too far" is part of one."""
 
 QUESTIONS = frozenset("is are does did has where where's who who's why".split())
-ASKED_OF = frozenset("have your the everyone everybody you we it that my her his is are".split())
+ASKED_OF = frozenset("on have your the everyone everybody you we it that my her his is are".split())
+
+IN_ORDER_TO = (["in", "order", "to"], ["so", "in", "order", "to"], ["so", "to"], ["now", "to"], ["and", "to"])
+""" "In order to step left, the weight has to be on the right"."""
 
 SUBORDINATE = frozenset("or nor while when as until till whilst".split())
 """What begins so is part of what came before it, warned of if that was."""
@@ -80,9 +83,10 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         lead = [t.w for t in tokens[first:said]]
         taught = ("how", "to") in pairwise(lead) or (lead[-1:] == ["to"] and "for" in lead)
         taught = taught or any(a != "not" and b == "too" and c in TOO for a, b, c in _threes(tokens, first, last))
-        purpose = tokens[first].w == "to" and verb == first + 1 and (first == 0 or tokens[first - 1].hard)
-        able = tokens[first].w in ("until", "till") and "can" in words
         opens = first == 0 or tokens[first - 1].hard
+        purpose = tokens[first].w == "to" and verb == first + 1 and opens
+        purpose = purpose or (verb >= first + 2 and opens and [t.w for t in tokens[first:verb]] in IN_ORDER_TO)
+        able = tokens[first].w in ("until", "till") and "can" in words
         asked = asked or (opens and _asks(tokens, first, last))
         asked = asked or any(t.w == "of" and n.w == "you" for t, n in pairwise(tokens[first : max(first, said)]))
         was = tokens[first].w == "which" and "was" in words
@@ -93,7 +97,7 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         supposed = was or purpose or able or asked or taught or instead or habit
         supposed = supposed or bool(
             maybe
-            and not (maybe == {"should"} and ("weight" in words or {"be", "on", "leg"} <= words))
+            and not (maybe == {"should"} and ("weight" in words or ({"on", "leg"} <= words and words & {"be", "end", "finish"})))
             and not (len(maybe) == 1 and _asked_for(tokens, verb))
         )
         unreal = denied or supposed or eased or (unreal and tokens[first].w in SUBORDINATE)

@@ -39,7 +39,7 @@ PHRASES = tuple(
         "|does that make sense|is that okay|is that alright|is that all right|are you okay|are you ready|is that clear|no more than|not more than|at least|at most|on the count of one|on the count of two|on the count of three|on the count of four|on three"
         "|if that makes sense|if you like|if you will|if you want|as it were|so to speak|at the same time|in one go|as well"
         "|okay good|okay great|very good|well done|all together|altogether now|one more time|once again|once more|take your time|no rush|no hurry"
-        "|what i do is|what we do is|what you do is|what i'm doing is|what happens is|the thing is|as i said|as before"
+        "|what i do is|what we do is|what you do is|what i'm doing is|what happens is|what you should feel is|what you feel is|what you want to feel is|what you'll feel is|what's happening is|what i'm looking for is|what i want is|the thing is|as i said|as before"
         "|what i want you to do is|what i'd like you to do is|all i'm doing is|all you do is|all we do is"
         "|don't forget to|don't forget that|make sure you|make sure to|make sure that you|making sure you|be sure to|remember to|try to|try and|allow yourself to|let yourself|see if you can"
         "|once you've got that|once you have that|once you've done that|once you're there|once that's done|in place|when you've got that|when you have that"
@@ -86,7 +86,8 @@ NUMBERED = frozenset("movement movements part count position number section exer
 """ "Movement three: …"."""
 
 WORTH_A_LOOK = (
-    NUMBERED
+    {"feel", "feels", "able"}
+    | NUMBERED
     | WORDS
     | set(BY_FIRST)
     | set(GERUNDS)
@@ -262,6 +263,30 @@ WEIGHT_NEAR = 6
 """So many words after "make sure" the weight may be named."""
 
 
+def _feels_act(tokens: Sequence[Token], i: int) -> bool:
+    """ "Feel your weight drop into the right", "feel the left heel lift": it does so; not "can you feel"."""
+    k = i + 1 + (i + 1 < len(tokens) and tokens[i + 1].w in ("the", "your", "my", "all"))
+    k += tokens[k : k + 1] != [] and tokens[k].w in ("the", "your", "of")
+    if k + 1 >= len(tokens) or (i and tokens[i - 1].w in FEELS_ONLY):
+        return False
+    if tokens[k].w == "weight":
+        return not tokens[k].hard and tokens[k + 1].w in WEIGHT_ACTS
+    foot = tokens[k].side is not None and tokens[k + 1].w in lx.FOOT and not tokens[k + 1].hard and k + 2 < len(tokens)
+    return foot and (tokens[k + 2].w in lx.LIFT or tokens[k + 2].w in ACTS_AS_FOOT)
+
+
+FEELS_ONLY = frozenset("you can to if just we i only just".split())
+WEIGHT_ACTS = lx.WEIGHT_GOES | frozenset("go return arrive run fall settle move shift come roll drop sink transfer pour flow travel follow dropping sinking".split())
+ACTS_AS_FOOT = frozenset("turn pivot come step lifting turning pivoting coming stepping turns pivots comes steps".split())
+CANNOT_OR_ONLY = lx.NEGATION | frozenset("until till so that if when is".split())
+
+
+def _can(tokens: Sequence[Token], i: int) -> bool:
+    """ "You'll be able to lift": you do; "until you're able to" only tells how far."""
+    after = tokens[i + 2].w if i + 2 < len(tokens) else ""
+    return after in lx.ACTS and not any(t.w in CANNOT_OR_ONLY for t in tokens[max(0, i - 4) : i])
+
+
 def _sure_of_weight(tokens: Sequence[Token], i: int) -> bool:
     """ "Make sure that all your weight is on the right": it is to be there."""
     near = tokens[i : i + 2 + WEIGHT_NEAR]
@@ -279,6 +304,10 @@ def _filler(tokens: Sequence[Token], i: int) -> int:
     if w in NUMBERED and (i == 0 or tokens[i - 1].hard) and i + 1 < len(tokens) and tokens[i + 1].comma:
         return 2 if tokens[i + 1].w in lx.NUMBERS or tokens[i + 1].w.isdigit() else 0
     n = 0 if i and tokens[i - 1].w in lx.NEGATION else ABOUT_TO.get(w, 0)
+    if w in ("feel", "feels") and _feels_act(tokens, i):
+        return 1
+    if w == "able" and tokens[i + 1 : i + 2] and tokens[i + 1].w == "to" and _can(tokens, i):
+        return 2
     if w in SURE and _sure_of_weight(tokens, i):
         return 2 + (tokens[i + 2].w == "that")
     if (

@@ -39,6 +39,8 @@ def kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
     a_step = ("step" in words and "by" not in words) or ("steps" in words and not words.isdisjoint(lx.NUMBERS))
     if p.verb_in(("take", "takes")) and "look" in words:
         return None
+    if p.verb_in(("move",)) and p.w(p.verb - 1) == "can" and p.verb + 1 == p.last:
+        return None  # "the left foot can move"
     if noun is None and p.verb_in(lx.GATHER) and p.sides() and p.sides()[0] == p.verb + 1:
         return "step"
     if noun is None and a_step and p.verb_in(("take", "takes", "taken", "make", "makes")):

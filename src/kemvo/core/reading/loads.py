@@ -13,6 +13,7 @@ from kemvo.core.reading.onward import (
     GOING,
     PUSH,
     SAME,
+    STANCES,
     somewhere,
 )
 from kemvo.core.reading.piece import SAME_ONE, Memory, Piece
@@ -29,7 +30,6 @@ TOWARDS = frozenset({"to", "towards", "toward"})
 BEFORE_LEG = frozenset("the your that front back other all my our".split())
 SETTLING = lx.SHIFT | lx.STAND | lx.SIT_BACK | frozenset({"sink", "sinks", "settle", "settles", "load", "come", "land"})
 """Verbs after which "on the left" alone means the left leg."""
-STANCES = frozenset("bow empty horse cat stance".split())
 NOT_A_LEG = lx.HAND | {"corner", "angle", "wall", "diagonal"}
 DRIFT = frozenset("drift float lean tip sway".split())
 SO_THAT = frozenset({"so", "until", "till"})
@@ -128,7 +128,7 @@ RISE = frozenset({"rise", "rises"})
 CROUCH = frozenset({"squat", "crouch", "balance"})
 ALL_ON = frozenset("it's all everything now on the your left right leg side".split())
 ON_A_LEG = frozenset(
-    "i'm you're we're so and when while once as now all most of it's more on the your my back again still leg side".split()
+    "i'm you're we're so and when while once as now all most of it's more on in the your my back again still leg side".split()
 )
 """ "Now you're on the right"."""
 ONTO = frozenset({"to", "into", "onto", "on", "over", "through"})
@@ -168,6 +168,8 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     all_on = not told and p.verb < 0 and len(p.sides()) == 1 and p.words() <= ALL_ON and "on" in p.words()
     if all_on and p.words() & {"all", "everything"}:
         return p.side(p.sides()[0]), p.sides()[0]  # "all on the left now"
+    if standing and p.w(p.last - 1) == "leg" and p.sides()[0] == p.last - 2 and p.before(p.last - 2) & {"in", "on"}:
+        return p.side(p.last - 2), p.last - 2  # "you're back in the right leg"
     if standing and p.sides()[0] == p.last - 1 and p.before(p.last - 1) & {"on"}:
         return p.side(p.sides()[0]), p.sides()[0]
     if bare or (again and p.words() & {"forward", "back", "onto", "into"}):

@@ -12,6 +12,7 @@ MOVING = frozenset(
 )
 FORWARD = frozenset({"forward", "forwards"})
 SHIFTS = frozenset({"shift", "shifts"})
+STANCES = frozenset("bow empty horse cat stance".split())
 PUSH = frozenset({"push", "pushes", "press", "presses"})
 GO = frozenset({"go", "goes", "going", "come", "comes", "move", "moves"})
 BEFORE_WEIGHT = frozenset("all most more half percent of the your my our body".split())
@@ -77,7 +78,7 @@ def somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         and words & {"front", "back", "forward", "over", "across"}
         and not words & (lx.FOOT - {"leg", "foot"})
         and "has" not in words
-        and not p.sides()
+        and all(p.w(i + 1) in STANCES for i in p.sides())
     ):
         return next(iter(p.where(GOING)))
     has = p.where(("has", "carries", "takes", "bears"))

@@ -115,6 +115,8 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
     so = "so" in since and "if" not in since and "." not in between
     if f.kind == "shift" and last.side is None and said_more and so:
         return None, f
+    if last.direction == "up" and f.kind == "step" and f.side in (last.side, None) and between.split() in AND_THEN:
+        return last.model_copy(update={"kind": "lift", "direction": None}), f  # "comes up and steps out"
     if f.kind == "turn" and f.to is None and "." not in between:
         return last, None  # "turn to the right, taking a quarter turn"
     if "." not in between and UNTIL & since:
@@ -127,6 +129,9 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
         return last, None  # "go forward, and as you go forward…"
     if f.kind == "shift" and "then" in since:
         return last, f
+    going = set(between.split()) <= AND_GOING and " it" in text[f.start : f.end + 3]
+    if f.kind == "step" and going and _only_begun(last, text) and f.side in (last.side, None):
+        return gone  # "take the right foot and I'm going to step it back"
     if len(between) >= (BARE_REACH if f.kind == "step" else SHIFT_REACH):
         return last, f
     if f.kind == "shift" and f.side == last.side == "both" and "." not in between:
@@ -159,6 +164,8 @@ def _bare(f: Fact) -> bool:
 INTO_A_KICK = re.compile(r"\s(?:in|into|for|with)\s+(?:a|your|the)\s+(?:\w+\s+)?")
 """ "Extend the left heel in a gentle kick": a kick."""
 
+AND_THEN = (["and"], ["and", "then"])
+AND_GOING = frozenset("and then just i i'm we we're you you're going gonna to".split())
 JUST_ONTO = (
     [",", "onto", "the"],
     [",", "into", "the"],

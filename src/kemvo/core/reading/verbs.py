@@ -111,8 +111,10 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         return False
     if w in lx.STEP and _one_by_one(tokens, i):
         return False
+    if w == "look" and _shows_foot(tokens, i + 1):
+        return False  # "look, the left heel comes up"
     if w in ("mind", "watch", "notice", "feel") and (
-        after == "you" or (i + 2 < len(tokens) and tokens[i + 2].w == "weight")
+        after in ("you", "i'm", "you're", "we're") or (i + 2 < len(tokens) and tokens[i + 2].w == "weight")
     ):
         return False  # "mind you don't step…", "notice the weight"
     if w in AIMED_OR_CLOSED and before in ("form", "sequence", "routine", "set", "class"):
@@ -126,6 +128,11 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
     if w in ("set", "rest") and before in ("the", "a"):
         return False
     return not (w == "face" and before in ("your", "the", "passes", "past"))
+
+
+def _shows_foot(tokens: Sequence[Token], i: int) -> bool:
+    i += i < len(tokens) and tokens[i].w in ("the", "my", "your")
+    return i + 2 < len(tokens) and tokens[i].side is not None and tokens[i + 1].w in lx.FOOT and tokens[i + 2].w in VERBS
 
 
 def _one_by_one(tokens: Sequence[Token], i: int) -> bool:
