@@ -153,6 +153,9 @@ def faced(p: Piece) -> Iterator[Fact]:
                 return
 
 
+AIMS = frozenset("point points aim aims".split())
+WHOLE = frozenset("waist chest navel button torso body".split())
+""" "Waist to the left"; the hips may go there with the weight."""
 ROOMS = frozenset("room hall class studio gym".split())
 COMES = frozenset({"come", "comes", "go", "goes", "turn"})
 TAKES = frozenset("take takes bring brings carry carries".split())
@@ -166,16 +169,22 @@ def turn(p: Piece) -> Iterator[Fact]:
         or "corner" in p.words()
         or angle(p.tokens, p.first, p.last)
     )
-    taken = p.verb_in(TAKES) and p.where(lx.TRUNK) and p.words() & {"round", "around"}
+    if p.verb_in(lx.FACE) and p.words() & {"keep", "keeps", "still", "stay", "stays"}:
+        return  # "still facing the front"
+    opens = opens or (p.verb_in(AIMS) and p.where(lx.TRUNK))
+    opens = opens or (p.verb_in(("open", "opens", "square")) and p.w(p.verb + 1) == "up" and p.w(p.verb + 2) == "to")
+    taken = p.verb_in(TAKES) and p.where(lx.TRUNK) and p.words() & {"round", "around", "you"}
     comes = p.verb_in(COMES) and p.w(p.verb + 1) in ("around", "round") and not p.where(lx.HAND, lx.FOOT)
     comes = comes and len(p.sides()) == 1 and "to" in p.before(p.sides()[0])
     goes = p.verb_in(COMES) and p.w(p.verb - 1) in lx.TRUNK and p.w(p.verb + 1) == "to" and len(p.sides()) == 1
     home = goes or (p.verb_in(COMES) and {"back", "to", "front"} <= p.words() and not p.where(lx.HAND, lx.FOOT))
+    whole = p.where(WHOLE)
+    aimed = p.verb < 0 and bool(whole) and p.w(whole[0] + 1) == "to" and p.last - whole[0] <= 4
     bare = p.verb < 0 and p.last - p.first <= 4 and p.where(lx.TRUNK) and len(p.sides()) == 1 and not p.where(lx.INTO)
     by_waist = any(p.before(i) & {"with", "from"} for i in p.where(("waist",)))
     by_waist = by_waist and len(p.sides()) == 1 and not p.where(lx.HAND)
     by_waist = by_waist or ({"square", "to"} <= p.words() and bool(p.where(lx.TRUNK)))
-    if not (p.verb_in(lx.TURN, lx.FACE) or opens or taken or comes or home or bare or by_waist) or p.where(lx.FOOT):
+    if not (p.verb_in(lx.TURN, lx.FACE) or opens or taken or comes or home or bare or aimed or by_waist) or p.where(lx.FOOT):
         return
     hands, trunk = p.where(lx.HAND), p.where(lx.TRUNK)
     if "over" in p.words() and "shoulder" in p.words() and p.sides():
