@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.foot_place import kind_of_place
-from kemvo.core.reading.foot_signs import FootKind, of_a_side, toe_ways
+from kemvo.core.reading.foot_signs import FootKind, of_a_side, rises_on_toes, toe_ways
 from kemvo.core.reading.foot_words import (
     A_BIT,
     AWAY,
@@ -43,6 +43,11 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     """Step, lift or pivot, by the verb; None when the clause moves no foot."""
     if noun is not None and p.w(noun + 1) in ("leaves", "leave", "clear", "clears") and p.words() & {"ground", "floor"}:
         return "lift"
+    off = noun is not None and (p.w(noun + 1) == "off" or "get" in p.words()) and "off" in p.words()
+    if off and not p.where(lx.HAND) and (p.words() & {"ground", "floor"} or (noun or 0) + 2 == p.last):
+        return "lift"
+    if noun is not None and rises_on_toes(p):
+        return "lift"
     if memory.raised and noun is None and "down" in p.words() and p.words() <= COMES_DOWN:
         return "step"
     if p.verb < 0:
@@ -63,7 +68,7 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         or (
             p.verb_in(OPEN)
             and (
-                p.words() & {"stance", "side"}
+                p.words() & {"stance", "side", "width"}
                 or "step" in p.in_order()[(noun or 0) - p.first :]
                 or p.words() >= {"heel", "first"}
             )
@@ -76,6 +81,8 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     if wide and not p.verb_in(lx.STEP):
         return None
     if p.verb_in(lx.CLOSE) and noun is None and of_a_side(p):
+        return "step"
+    if p.verb_in(STAMP) and noun is None and p.sides() and p.last - p.verb <= 5:
         return "step"
     if p.verb_in(STAMP, DRAG) and ("it" in p.words() or whole_foot):
         return "step"
@@ -125,7 +132,9 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
             and p.w(p.first + 1) in lx.STEP_WAYS
             and p.w(p.first + 1) != "side"
         )
-        return "step" if brief or ("step" in words and words & {"half", "follow"}) else None
+        steps = p.where(("step",))
+        counted = steps and p.w(steps[0] - 1) == "one" and (p.sides() or any(w in lx.STEP_WAYS for w in words))
+        return "step" if brief or counted or ("step" in words and words & {"half", "follow"}) else None
     if words & PASSING and "through" not in words:
         return None
     if p.w(noun) == "feet" and words & {"parallel", "width", "shoulder"} and not p.sides():
@@ -133,6 +142,11 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
     if "pivot" in words and "on" in p.before(noun, 3):
         return "pivot"
     straight = p.w(noun + 1) == "straight" and p.side_of(noun)
+    straight = straight or (p.w(noun + 1) == "straight" and "make" in words)
+    if p.w(p.first) == "toe" and p.w(p.first + 1) in lx.IN_OR_OUT and noun > p.first:
+        return "pivot"
+    if (straight and p.w(noun) == "foot") or (p.w(noun) == "toes" and p.side_of(noun) and words & PLACES):
+        return "pivot"
     if p.w(noun) in TOES and (toe_ways(p) or straight or angle(p.tokens, p.first, p.last) is not None):
         return "pivot"
     if "up" in words and p.w(noun) in TIPS_OR_KNEE:
@@ -201,6 +215,8 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         or p.verb_in(
             (
                 "adjust",
+                "fix",
+                "fixes",
                 "adjusts",
                 "straighten",
                 "straightens",

@@ -19,6 +19,14 @@ def of_a_side(p: Piece, between: int = 0) -> bool:
     return p.w(at - 1) in ARTICLES and p.side(at) is not None and 0 <= at - 2 - p.verb <= between
 
 
+def rises_on_toes(p: Piece) -> bool:
+    """ "Come up on the ball of the left foot", "up onto your left toes": the heel lifts."""
+    return any(
+        p.w(i - 1) == "up" and not {"toes", "toe", "ball", "balls"}.isdisjoint({p.w(k) for k in range(i + 1, i + 4)})
+        for i in p.where(("on", "onto"))
+    )
+
+
 def toe_ways(p: Piece) -> set[str]:
     """The ways toes can turn that are said: in, out and their like."""
     return {p.w(i) for i in p.where(lx.INWARD, lx.OUTWARD) if not is_place(p, i)}

@@ -39,7 +39,7 @@ TURN = _words(
 )
 PIVOT = _words("pivot pivots pivoting pivoted swivel swivels")
 AIM = _words(
-    "aim aims open opens opening close closes closing angle angles point points adjust adjusts straighten straightens hook hooks push pushes correct corrects realign realigns align aligns square squares drag drags grind grinds corrected adjusted straightened aligned angled pushed"
+    "aim aims fix fixes open opens opening close closes closing angle angles point points adjust adjusts straighten straightens hook hooks push pushes correct corrects realign realigns align aligns square squares drag drags grind grinds corrected adjusted straightened aligned angled pushed"
 )
 """Verbs that turn a foot only when they speak of toes or foot with a way to go."""
 FACE = _words("face faces facing")
