@@ -17,6 +17,7 @@ BACK_HOME = frozenset("and then so back to the in middle centre center again now
 
 
 INTO_OR_BETWEEN = lx.INTO | {"between"}
+EQUAL_ON = frozenset("and now so equal even weight on in both feet legs the".split())
 ENDING = WE_ARE | {"we", "finish", "end", "settle"}
 SHARED = lx.FOOT | {"both", "even", "equal", "middle"}
 
@@ -49,6 +50,8 @@ def settles_even(p: Piece, memory: Memory) -> bool:
     even = bool(same) or bool(words & WE_ARE and words & {"even", "equal"} and not p.where(lx.HAND))
     shared = {"same", "weight"} <= words and words & {"both", "two"} and words.isdisjoint({"thirds", "third"})
     shared = shared or ({"load", "both"} <= words and words & EVEN)
+    if p.verb < 0 and words <= EQUAL_ON and words & {"equal", "even"} and "both" in words:
+        return True
     if words == {"half", "and"} and len(p.where(("half",))) == 2:
         return True
     alone = words - TO_THE in ({"centre"}, {"center"}, {"even", "up"}, {"even", "out"}, {"even"}, {"middle"})

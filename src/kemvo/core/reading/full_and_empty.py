@@ -6,6 +6,9 @@ from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.values import OTHER_SIDE, Side
 
+BARELY_FULL = lx.FULL | lx.LIGHT | frozenset("left right leg foot side and then now so the your all".split())
+""" "Left leg full, right leg empty"."""
+BEARING_LEG = frozenset("supporting standing support weight-bearing bearing weighted".split())
 WHICH = frozenset("that this it front back rear".split())
 
 
@@ -33,6 +36,11 @@ def filled_leg(p: Piece, memory: Memory) -> tuple[Side | None, int] | None:
     full = p.where(lx.FULL)
     states = bool(full and p.words() & {"is", "becomes", "fills", "takes", "make", "makes"})
     states = states and any(i < full[-1] for i in p.where(lx.FOOT))
+    if p.verb < 0 and full and len(p.sides()) <= 2 and p.words() <= BARELY_FULL:
+        return p.side(p.sides()[0]) if p.sides() and p.sides()[0] < full[0] else None, full[0]
+    stands = [i for i in p.where(("leg", "foot")) if p.w(i - 1) in BEARING_LEG]
+    if stands and len(p.sides()) == 1 and "is" in p.words() and not p.where(lx.HAND):
+        return p.side(p.sides()[0]), p.sides()[0]  # "the right is your standing leg"
     loaded = p.verb_in(lx.FILL) and not p.hand_first() and {p.w(p.verb + 1), p.w(p.verb + 2)} & WHICH
     made = full and p.words() & {"make", "makes"} and p.words() & {"it", "leg"}
     if (loaded or made) and not p.sides():

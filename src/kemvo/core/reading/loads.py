@@ -32,7 +32,7 @@ BEFORE_LEG = frozenset("the your that front back other all my our".split())
 SETTLING = lx.SHIFT | lx.STAND | lx.SIT_BACK | frozenset({"sink", "sinks", "settle", "settles", "load", "come", "land"})
 """Verbs after which "on the left" alone means the left leg."""
 NOT_A_LEG = lx.HAND | {"corner", "angle", "wall", "diagonal"}
-DRIFT = frozenset("drift float lean tip sway".split())
+DRIFT = frozenset("drift float lean tip sway rock".split())
 SO_THAT = frozenset({"so", "until", "till"})
 IT_IS = frozenset("it's you're that's it's".split())
 OVER_IT = (["over", "it"], ["across", "it"], ["over", "that"], ["onto", "it"])
@@ -88,7 +88,10 @@ def _over_it(p: Piece) -> bool:
 def _two_shares(p: Piece) -> bool:
     """ "Seventy percent thirty percent": how the weight is shared, without the word."""
     shares = [n[0] for i in p.range() if (n := number_at(p.tokens, i, p.last)) and p.w(n[1]) == "percent"]
-    return p.verb < 0 and len(shares) == 2 and sum(shares) == 100
+    if p.verb < 0 and len(shares) == 2 and sum(shares) == 100:
+        return True
+    bare = [n for i in p.range() if (n := number_at(p.tokens, i, p.last)) and n[0] >= 10]
+    return len(bare) == 2 and bare[0][0] + bare[1][0] == 100 and p.words() <= NUMBERS_ONLY
 
 
 def _onto_a_leg(p: Piece) -> int | None:
@@ -102,6 +105,10 @@ def _onto_a_leg(p: Piece) -> int | None:
     for i in p.where(("onto", "into")):
         if p.w(i + 1) in SAME and p.verb_in(lx.PLACE) and not p.where(lx.FOOT):
             return i + 1
+    for i in p.where(("on", "onto")):
+        at = i + 1 + (p.w(i + 1) in ("the", "your"))
+        if {"it", "all"} <= p.words() and p.verb_in(PUTTING) and p.side(at) and p.w(at + 1) not in lx.HAND:
+            return at
     for i in p.where(("in",)):
         all_of_it = {"it", "all"} <= p.words() or (p.w(p.verb + 1) == "it" and p.verb_in(PUTTING))
         if all_of_it and p.side(i + 2) and p.w(i + 3) == "leg":
@@ -127,6 +134,7 @@ def _onto_a_leg(p: Piece) -> int | None:
     return None
 
 
+NUMBERS_ONLY = frozenset(lx.NUMBERS) | {"and", "it's", "about", "now", "so"} | frozenset(map(str, range(1, 100)))
 RISE = frozenset({"rise", "rises"})
 CROUCH = frozenset({"squat", "crouch", "balance"})
 ALL_ON = frozenset("it's all everything now on the your left right leg side".split())

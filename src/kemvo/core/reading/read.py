@@ -202,7 +202,8 @@ def _read_clause(p: Piece, memory: Memory) -> Iterator[Fact]:
     weight_was_all = shifted and (
         p.verb_in(lx.SHIFT, lx.SINK, lx.STAND, lx.EMPTY, lx.FILL)
         or takes_weight(p)
-        or p.w(p.verb + 1) == "it"
+        or p.w(p.verb + 1) in ("it", "yourself")
+        or p.words() & {"centre", "center"}
         or (p.verb < 0 and not p.words().isdisjoint(WE_ARE))
     )
     moved: list[Fact] = []

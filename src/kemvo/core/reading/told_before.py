@@ -19,7 +19,7 @@ NOUN_OR_SIZE = NOUN_BEFORE | SIZES
 LEGS = frozenset("leg foot feet legs side hip".split())
 SHARED = frozenset("middle centre center half even evenly equally shared fifty".split())
 BARE_LEADS = frozenset("back onto into over forward".split())
-LEADING = frozenset("and then now so again ok okay it's".split())
+LEADING = frozenset("and then now so again ok okay it's get".split())
 
 
 def is_supposed(gap: Gap) -> bool:
@@ -104,6 +104,8 @@ def is_bare_shift(tokens: Sequence[Token], first: int, last: int) -> bool:
     if lead in ("across", "over") and piece[-1].side and any(t.w == "to" for t in piece):
         return True
     words = {t.w for t in piece}
+    if lead in ("onto", "into") and piece[-1].side and len([t for t in piece if t.w not in LEADING]) <= 3:
+        return True  # "onto the right"
     if lead in ("back", "forward") and piece[-1].side and ({"onto", "into"} & words or {"it's", "to"} <= words):
         return True
     return lead in BARE_LEADS and any(t.w in ("leg", "foot", "side") for t in piece)
