@@ -91,7 +91,8 @@ def _two_shares(p: Piece) -> bool:
     if p.verb < 0 and len(shares) == 2 and sum(shares) == 100:
         return True
     bare = [n for i in p.range() if (n := number_at(p.tokens, i, p.last)) and n[0] >= 10]
-    return len(bare) == 2 and bare[0][0] + bare[1][0] == 100 and p.words() <= NUMBERS_ONLY
+    alone = (p.first == 0 or p.tokens[p.first - 1].hard) and p.tokens[p.last - 1].hard
+    return alone and len(bare) == 2 and bare[0][0] + bare[1][0] == 100 and p.words() <= NUMBERS_ONLY
 
 
 def _onto_a_leg(p: Piece) -> int | None:
