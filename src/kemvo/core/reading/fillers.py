@@ -228,6 +228,7 @@ def _pointed_at(tokens: Sequence[Token], i: int) -> bool:
 
 def _of_feet(tokens: Sequence[Token], i: int) -> bool:
     """ "…, drawing the left foot in", "…, taking the weight": a foot or the weight is what is moved."""
+    i += tokens[i + 1 : i + 2] != [] and tokens[i + 1].w in lx.IN_OR_OUT and not tokens[i].hard
     if tokens[i].hard or i + 3 >= len(tokens) or tokens[i + 1].w not in ("the", "your", "my"):
         return False
     side = tokens[i + 2].side is not None or tokens[i + 2].w in ("back", "front", "rear")

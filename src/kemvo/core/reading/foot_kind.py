@@ -33,6 +33,9 @@ BALL_OVER = frozenset("and then now you turn turns turning the ball over again a
 PRESS = frozenset({"press", "presses", "pressing"})
 
 
+DOWN_FIRST = TIPS | frozenset("foot down first the your and then now flat".split())
+""" "Foot down heel first"."""
+LEFT_THERE = frozenset("keeping leaving leave leaves".split())
 TIPS_OR_KNEE = TIPS | {"knee"}
 TIPS_OR_FEET = TIPS | {"feet"}
 TIPS_OR_WHOLE = TIPS | {"foot", "feet"}
@@ -59,7 +62,7 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     if p.verb_in(lx.TURN) and noun is not None and p.w(noun) == "ball" and p.words() <= BALL_OVER:
         return None  # "turn the ball over"
     if p.verb_in(lx.PIVOT):
-        moves = p.verb_word().startswith("pivot") or noun is not None
+        moves = p.verb_word().startswith("pivot") or noun is not None or (memory.raised and bool(toe_ways(p)))
         upper = p.where(lx.HAND, lx.TRUNK)
         return "pivot" if moves and not (upper and (noun is None or upper[0] < noun)) else None
     whole_foot = noun is not None and p.w(noun) in ("foot", "leg")
@@ -141,7 +144,7 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
         return None
     if "pivot" in words and "on" in p.before(noun, 3):
         return "pivot"
-    straight = p.w(noun + 1) == "straight" and p.side_of(noun)
+    straight = p.w(noun + 1) == "straight" and p.w(noun + 2) not in ("ahead", "forward") and p.side_of(noun)
     straight = straight or (p.w(noun + 1) == "straight" and "make" in words)
     if p.w(p.first) == "toe" and p.w(p.first + 1) in lx.IN_OR_OUT and noun > p.first:
         return "pivot"
@@ -153,8 +156,10 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
         return "lift"
     if "up" in words and p.w(noun) == "foot" and any(p.before(i, 3) & {"on", "onto"} for i in p.where(BALLS)):
         return "lift"
-    if p.last - p.first == 2 and p.w(noun) == "foot" and "down" in words:
+    if p.w(noun) == "foot" and p.w(noun + 1) == "down" and words - {t for t in ("left", "right")} <= DOWN_FIRST:
         return "step"
+    if words & LEFT_THERE or (p.w(noun) in ("knee", "knees") and "over" in words):
+        return None
     if p.w(noun) == "foot" and toe_ways(p) and angle(p.tokens, p.first, p.last) is not None:
         return "pivot"
     if p.w(noun - 1) == "back" and p.w(noun + 1) in lx.IN_OR_OUT and toe_ways(p) and words & A_BIT:

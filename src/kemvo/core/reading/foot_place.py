@@ -120,6 +120,12 @@ def kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
     away = p.verb_in(("come", "comes")) and words & {"away", "off"} and p.w(noun) in TIPS
     if away or ("up" in words and p.w(noun) in TIPS) or (words & {"off", "away"} and words & {"floor", "ground"}):
         return "lift"
+    if p.w(noun) in ("knee", "knees") and "over" in words and noun < p.verb:
+        return None  # "the knee comes over the toes"
+    if p.verb_in(("meet", "meets")) and p.w(noun) != "foot":
+        return None
+    if p.verb_in(FOLLOWS) and p.w(p.verb + 1) == "the" and p.w(p.verb + 2) in lx.TRUNK:
+        return None
     if p.verb_in(KNEES_ONLY) and p.w(noun) in ("knee", "knees") and "up" not in words:
         return None
     if (

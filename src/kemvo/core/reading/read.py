@@ -231,6 +231,9 @@ def _read_clause(p: Piece, memory: Memory) -> Iterator[Fact]:
 
 def _remember(p: Piece, memory: Memory) -> None:
     """Keep in mind a foot or hip that was named though nothing was read of it: "release the right foot, let it…"."""
+    said = p.in_order()
+    if p.last - p.first == 3 and said[0] == "with" and p.side(p.last - 1):
+        memory.moved = memory.named = p.side(p.last - 1)  # "with the left, take a step"
     if p.verb_in(lx.EMPTY) and p.where(lx.FOOT):
         memory.noun = "foot"
     for i in p.where(lx.FOOT, ("hip",)):

@@ -156,25 +156,28 @@ def with_subjects(tokens: Sequence[Token]) -> Sequence[Token]:
     """The tokens, with the foot named again where it goes on acting: "the right foot lifts and [the right foot] goes…"."""
     out: list[Token] = []
     acting: Token | None = None
+    noun = "foot"
     plain = False
     for i, t in enumerate(tokens):
         begins = i > 0 and (tokens[i - 1].w in CONJOINED or tokens[i - 1].comma) and not tokens[i - 1].hard
         if acting and begins and _goes_on_acting(tokens, i, plain):
             at = t.start
-            out += [Token(acting.w, at, at, acting.side, False, False), Token("foot", at, at, None, False, False)]
+            out += [Token(acting.w, at, at, acting.side, False, False), Token(noun, at, at, None, False, False)]
         elif t.w in lx.HAND or t.w in OTHERS:
             acting = None
         elif t.w in lx.FOOT and i and tokens[i - 1].side:
             led = tokens[i - 2 - (i > 1 and tokens[i - 2].w in ARTICLES)].w if i > 2 else ""
             if led not in TO:
                 acting = tokens[i - 1] if i + 1 < len(tokens) and _is_subject(tokens, i) else None
-                plain = acting is not None and _is_going_to(tokens, i + 1)
+                noun = "toes" if t.w == "toes" else "foot"
+                plain = acting is not None and (noun == "toes" or _is_going_to(tokens, i + 1))
         out.append(t)
         if t.hard:
             acting = None
     return out
 
 
+WHOM = ARTICLES | {"them", "it", "body"}
 MODAL = frozenset("will can should must".split())
 PLAIN_ACTS = frozenset("step turn pivot lift move slide go swing open swivel rotate".split())
 """ "The left foot is going to pivot and then step": verbs as they are named."""
@@ -198,11 +201,17 @@ def _is_subject(tokens: Sequence[Token], i: int) -> bool:
         w in ("is", "then", "now", "pivot")
         or w in MODAL
         or w in ALWAYS_FEET
-        or (w in lx.ACTS and w.endswith("s"))
+        or (w in lx.ACTS and (w.endswith("s") or (tokens[i].w == "toes" and _opens(tokens, i))))
         or w in ACTING
     )
 
 
+def _opens(tokens: Sequence[Token], i: int) -> bool:
+    """Whether nothing stands before "the left toes" that could act on them."""
+    k = i - 2 - (i > 1 and tokens[i - 2].w in ARTICLES)
+    return k < 0 or tokens[k].hard or tokens[k].comma or tokens[k].w in lx.CONNECT
+
+
 def _goes_on_acting(tokens: Sequence[Token], i: int, plain: bool) -> bool:
     w, after = tokens[i].w, tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
-    return w in ACTING or (w == "is" and after in PASSIVE) or (plain and w in PLAIN_ACTS)
+    return w in ACTING or (w == "is" and after in PASSIVE) or (plain and w in PLAIN_ACTS and after not in WHOM)
