@@ -32,7 +32,7 @@ ASKED_OF = frozenset("on have your the everyone everybody you we it that my her 
 IN_ORDER_TO = (["in", "order", "to"], ["so", "in", "order", "to"], ["so", "to"], ["now", "to"], ["and", "to"])
 """ "In order to step left, the weight has to be on the right"."""
 
-SUBORDINATE = frozenset("or nor while when as until till whilst".split())
+SUBORDINATE = frozenset("or nor while when as until till whilst after before".split())
 """What begins so is part of what came before it, warned of if that was."""
 
 
@@ -86,6 +86,8 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         opens = first == 0 or tokens[first - 1].hard
         purpose = tokens[first].w == "to" and verb == first + 1 and opens
         purpose = purpose or (verb >= first + 2 and opens and [t.w for t in tokens[first:verb]] in IN_ORDER_TO)
+        purpose = purpose or (verb > first and tokens[verb - 1].w == "about") or ("can always" in " ".join(lead))
+        purpose = purpose or "where you can" in " ".join(lead)
         able = tokens[first].w in ("until", "till") and "can" in words
         asked = asked or (opens and _asks(tokens, first, last))
         asked = asked or any(t.w == "of" and n.w == "you" for t, n in pairwise(tokens[first : max(first, said)]))
@@ -114,6 +116,8 @@ def _threes(tokens: Sequence[Token], first: int, last: int) -> list[tuple[str, s
 def _asks(tokens: Sequence[Token], first: int, last: int) -> bool:
     """ "Is your weight on the left?", "which foot moves first?": a question."""
     w, after = tokens[first].w, tokens[first + 1].w if first + 1 < last else ""
+    if w == "how" and after in ("many", "much", "far", "do", "does", "is", "are"):
+        return True
     if w in ("which", "what"):
         return after in ASKED_WHICH
     return w in QUESTIONS and after in ASKED_OF

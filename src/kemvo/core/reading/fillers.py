@@ -259,6 +259,7 @@ def _opens(out: Sequence[Token]) -> bool:
 AS_ONE_GOES = (("as", "you", "go"), ("as", "we", "go"), ("as", "i", "go"))
 """ "As you go", but "as you go forward" tells a shift."""
 
+ASKING = frozenset("did do can could".split())
 SURE = frozenset("make making makes be".split())
 WEIGHT_NEAR = 6
 """So many words after "make sure" the weight may be named."""
@@ -325,6 +326,10 @@ def _filler(tokens: Sequence[Token], i: int) -> int:
         and (tokens[i + n].w in lx.ACTS or tokens[i + n].w == "let")
     ):
         return n
+    if w == "you" and i and tokens[i - 1].w in ASKING:
+        return 0  # "did you see which foot moved?"
+    if w == "see" and i > 1 and tokens[i - 1].w == "you" and tokens[i - 2].w in ASKING:
+        return 0
     for p in BY_FIRST.get(w, ()):
         if len(p) <= len(tokens) - i and all(tokens[i + k].w == p[k] for k in range(1, len(p))):
             inner = tokens[i : i + len(p) - 1]

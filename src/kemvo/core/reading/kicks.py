@@ -16,7 +16,7 @@ KICK_PARTS: dict[str, str] = {
     "instep": "toe",
     "sole": "sole",
 }
-MENTIONED = {("the", w) for w in ("do", "comes", "is", "for", "before", "after", "have", "got")}
+MENTIONED = {("the", w) for w in ("do", "comes", "is", "for", "before", "after", "have", "got", "about")}
 MENTIONS = frozenset("do try practise practice learn there's is there it's".split())
 STRIKE = frozenset({"strike", "strikes"})
 THRUST = frozenset("push pushes press presses extend extends straighten straightens drive drives".split())
