@@ -328,7 +328,7 @@ def _next_verb(g: Gap) -> Decision:
         return None
     if g.before.w in BINDING and not (g.w in lx.FACE and turns_none(g)):
         return None
-    return not same_action(g)
+    return g.before.w != "people" and not same_action(g)
 
 
 def _next_foot(g: Gap) -> Decision:

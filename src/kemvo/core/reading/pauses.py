@@ -93,6 +93,7 @@ def _goes_on(tokens: Sequence[Token], i: int) -> bool:
     return (
         (w in ("weight", "breath") and after in lx.WEIGHT_GOES)
         or w in lx.UNENDING
+        or w == "people"
         or (w.endswith("ing") and after == "weight")
         or (w in lx.TRUNK and after in TURNS)
         or w in lx.NEGATION

@@ -18,7 +18,7 @@ NOUN_BEFORE = frozenset(
 )
 """After these, "step", "turn", "kick" and the like are things, not actions."""
 
-PRONOUNS = frozenset("we you i they he she".split())
+PRONOUNS = frozenset("we you i they he she people".split())
 MEASURES = lx.FOOT | frozenset("step steps inch inches centimetres fist fists more length lengths".split())
 
 SIZES = frozenset("half small little big tiny wide long short large full".split())
