@@ -45,6 +45,8 @@ def kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         return "step"
     if noun is None and a_step and p.verb_in(("take", "takes", "taken", "make", "makes")):
         return "step"
+    if noun is None and p.verb_in(SLIDE) and p.sides() and p.before(p.sides()[0]) & {"with"}:
+        return "step"  # "slide up with the right"
     if noun is None and of_a_side(p, 1) and (p.verb_in(TAP) or words & {"up", "in"}):
         return "step"
     acts = p.verb - 1 - (p.w(p.verb - 1) in ("can", "will", "may", "also"))
@@ -126,6 +128,8 @@ def kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         return None
     if p.verb_in(FOLLOWS) and p.w(p.verb + 1) == "the" and p.w(p.verb + 2) in lx.TRUNK:
         return None
+    if "with" in p.before(noun, 3) and {"in", "front"} <= words and noun > p.verb:
+        return None  # "go into bow stance with the right leg in front"
     if p.verb_in(KNEES_ONLY) and p.w(noun) in ("knee", "knees") and "up" not in words:
         return None
     if (
@@ -159,6 +163,7 @@ def kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         p.w(noun) == "foot"
         and toe_ways(p)
         and angle(p.tokens, p.first, p.last) is not None
+        and not (p.verb_in(CIRCLE) and "at" in words)
         and not words & (PLACES | {"o'clock", "oclock"})
     ):
         return "pivot"

@@ -29,7 +29,7 @@ def takes_weight(p: Piece) -> bool:
 BEFORE_NAME = frozenset({"into", "your", "the"})
 """ "Shift into your single whip": a posture's name is a piece of its own."""
 
-AS_YOU = frozenset("and as you we i shift shifts".split())
+AS_YOU = frozenset("and then now so as you we i shift shifts".split())
 SITS = frozenset("and then now so he she you we i sit sits".split())
 """ "…, and he sits"."""
 
