@@ -127,6 +127,8 @@ def part_turn(p: Piece) -> Iterator[Fact]:
 
 def turned_on(p: Piece) -> Iterator[Fact]:
     """ "…and then all the way to the right", after a turn: another turn."""
+    if "weight" in p.words():
+        return
     middle = [i for i in p.range() if p.w(i) in ("center", "centre", "front", "middle") and "to" in p.before(i)]
     if p.verb < 0 and middle and not p.where(lx.FOOT, lx.HAND) and not p.sides():
         yield p.fact("turn", (middle[0] - 1, middle[0]), to="front", degrees=None)

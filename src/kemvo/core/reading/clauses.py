@@ -90,7 +90,8 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         purpose = purpose or "where you can" in " ".join(lead)
         able = tokens[first].w in ("until", "till") and "can" in words
         asked = asked or (opens and _asks(tokens, first, last))
-        asked = asked or any(t.w == "of" and n.w == "you" for t, n in pairwise(tokens[first : max(first, said)]))
+        some = any(t.w == "of" and n.w == "you" for t, n in pairwise(tokens[first : max(first, said)]))
+        asked = asked or (some and not (("all", "of") in pairwise(lead) and tokens[said - 1].w == "you"))
         was = tokens[first].w == "which" and "was" in words
         was = was or tokens[last - 1].w == "instead"
         was = was or any(

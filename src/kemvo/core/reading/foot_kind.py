@@ -63,6 +63,7 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         return None  # "turn the ball over"
     if p.verb_in(lx.PIVOT):
         moves = p.verb_word().startswith("pivot") or noun is not None or (memory.raised and bool(toe_ways(p)))
+        moves = moves or (p.w(p.verb - 1) == "it" and bool(memory.noun))  # "let it swivel"
         upper = p.where(lx.HAND, lx.TRUNK)
         return "pivot" if moves and not (upper and (noun is None or upper[0] < noun)) else None
     whole_foot = noun is not None and p.w(noun) in ("foot", "leg")
@@ -113,6 +114,8 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         ):
             return None
         return "step" if step_is_verb(p) and not when else None
+    if whole_foot and p.verb_in(("swing", "swings")) and {"on", "heel", "out"} <= p.words():
+        return "pivot"
     if p.verb_in(lx.PLACE):
         return kind_of_place(p, noun, memory)
     if p.verb_in(RESTING) and noun is not None and noun < p.verb and p.words() & {"by", "beside", "near", "next"}:

@@ -169,7 +169,7 @@ def kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         return "pivot"
     outward = p.w(noun + 1) in lx.IN_OR_OUT and not words & {"front", "forward"}
     down = words & {"touch", "touches", "touching", "tap", "down"} or (p.verb_in(PUT) and not outward)
-    if p.w(noun) in TOES and toe_ways(p) and not down and not words & {"next", "beside", "alongside"}:
+    if p.w(noun) in TOES and toe_ways(p) and not down and not words & {"next", "beside", "alongside", "behind"}:
         return "pivot"
     if p.w(noun) in TOES and not down and words & {"round", "around"}:
         return "pivot"

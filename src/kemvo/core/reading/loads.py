@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
+from itertools import pairwise
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.even import EVEN, EVEN_PARTS, WE_ARE, is_even, settles_even
@@ -174,6 +175,9 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     standing = not told and p.verb < 0 and len(p.sides()) == 1 and not p.words().isdisjoint(WE_ARE)
     standing = standing or (not told and p.verb < 0 and len(p.sides()) == 1 and p.words() >= {"it's", "of"})
     standing = standing and p.words() <= ON_A_LEG | {p.w(p.sides()[0])}
+    all_of_me = p.verb_in(GO) and ("all", "of") in pairwise(p.in_order()) and p.w(p.verb - 1) in ("you", "me", "us")
+    if all_of_me and len(p.sides()) == 1 and not p.where(lx.HAND):
+        return p.side(p.sides()[0]), p.sides()[0]  # "all of you goes onto the left"
     arrives = memory.weighed and p.verb < 0 and p.w(p.first) in SO_THAT and not p.words().isdisjoint(IT_IS)
     if arrives and len(p.sides()) == 1 and p.before(p.sides()[0], 3) & {"in", "on", "over"} and not p.where(NOT_A_LEG):
         return p.side(p.sides()[0]), p.sides()[0]  # "shift forward so it's in the left leg"
