@@ -72,7 +72,9 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         denied = any(t.w in lx.NEGATION for t in tokens[first : min(said + 1, last)])
         # "Or", where it begins, offers something else; "the weight should be even" tells where it is.
         instead = tokens[first].w == "or" and (first == 0 or tokens[first - 1].hard)
-        habit = tokens[first].w == "whenever" or often
+        lead = [t.w for t in tokens[first:said]]
+        habit = tokens[first].w in ("whenever", "wherever", "always") or often
+        habit = habit or (verb > first and tokens[verb - 1].w == "always") or lead[:2] == ["so", "always"]
         often = tokens[first].w in HABIT and tokens[min(first + 1, last - 1)].w == "time"
         habit = habit or often
         often = often and last - first == 2
@@ -80,7 +82,6 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         if maybe == {"would"} and {"where", "be"} <= words:
             maybe = set()  # "to where eleven would be"
         asked = any(t.w in ASKING and n.w in ("we", "you", "i") for t, n in pairwise(tokens[first : max(first, said)]))
-        lead = [t.w for t in tokens[first:said]]
         taught = ("how", "to") in pairwise(lead) or (lead[-1:] == ["to"] and "for" in lead)
         taught = taught or any(a != "not" and b == "too" and c in TOO for a, b, c in _threes(tokens, first, last))
         opens = first == 0 or tokens[first - 1].hard

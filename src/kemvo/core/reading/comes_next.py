@@ -57,7 +57,7 @@ def with_foot_or_weight(gap: Gap) -> bool:
     if stepping and not gap.says(lx.FOOT):
         return False  # "step back with your right foot, shifting…"
     if first.w == "weight":
-        return second.w in ("in", "on", "over", "mostly", "all")
+        return second.w in ("in", "on", "over", "mostly", "all", "still", "now", "fully", "back", "staying")
     # "Stepping" is read as "step"; the letters tell that it stood there.
     doing = third.w.endswith("ing") or (third.w in lx.ACTS and third.end - third.start >= len(third.w) + 2)
     return bool(first.side) and second.w in lx.FOOT and doing

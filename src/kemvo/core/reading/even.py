@@ -77,7 +77,7 @@ def is_even(p: Piece) -> bool:
     fifties = [n for i in p.range() if (n := number_at(p.tokens, i, p.last)) and n[0] == 50]
     return bool(
         words & EVEN
-        or ("weight" in words and p.in_order()[-2:] in (["on", "both"], ["in", "both"]))
+        or ("weight" in words and p.in_order()[-2:] in (["on", "both"], ["in", "both"], ["into", "both"]))
         or (words & {"each", "both"} and words & lx.FOOT)
         or len(fifties) >= 2
         or len(p.where(("half",))) >= 2

@@ -86,6 +86,7 @@ def kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         p.w(noun) == "foot"
         and p.w(noun - 1) != "front"
         and "up" in words
+        and not p.verb_in(FOLLOWS)
         and any(p.before(i, 3) & {"on", "onto"} for i in p.where(TOES, BALLS))
     ):
         return "lift"

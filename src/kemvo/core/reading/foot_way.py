@@ -45,7 +45,8 @@ def side_of_foot(p: Piece, noun: int | None, kind: FootKind, named: list[int], m
     heels = noun is not None and p.w(noun) == "heels" and (kind != "pivot" or "on" in p.before(noun))
     plural = heels or (noun is not None and p.w(noun) in ("feet", "balls"))
     together = kind == "step" and p.verb_in(lx.STEP) and p.w(p.verb + 1) == "together" and noun is None
-    if "both" in words or ((plural or together) and not p.sides()):
+    on_heels = heels and kind == "pivot" and all("to" in p.before(i) for i in p.sides())
+    if "both" in words or on_heels or ((plural or together) and not p.sides()):
         return "both"
     if kind == "step" and p.w(p.verb - 1) == "it" and memory.moved and named and named[0] > p.verb:
         return memory.moved  # "the left leg is empty and it draws in to the right"

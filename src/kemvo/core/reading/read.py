@@ -116,7 +116,8 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
     so = "so" in since and "if" not in since and "." not in between
     if f.kind == "shift" and last.side is None and said_more and so:
         return None, f
-    if last.direction == "up" and f.kind == "step" and f.side in (last.side, None) and between.split() in AND_THEN:
+    comes_up = last.direction == "up" and text[last.start : last.end].lower().split()[-2:] in (["comes", "up"], ["come", "up"])
+    if comes_up and f.kind == "step" and f.side in (last.side, None) and between.split() in AND_THEN:
         return last.model_copy(update={"kind": "lift", "direction": None}), f  # "comes up and steps out"
     if f.kind == "turn" and f.to is None and "." not in between:
         return last, None  # "turn to the right, taking a quarter turn"

@@ -40,6 +40,7 @@ ORDERED = frozenset("last next first second third fourth final other".split())
 
 SMALL_OR_LONG = lx.SMALL | lx.LONG
 STEP_OR_KICK = lx.STEP | lx.KICK
+NAMED_FOOT = lx.FOOT | frozenset("foot other body weight one it".split())
 SIZED = SIZES | {"follow", "a"}
 AIMED_OR_CLOSED = lx.AIM | lx.CLOSE
 FOOT_OR_STANCE = lx.FOOT | {"stance"}
@@ -60,7 +61,7 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         before = ""
     if before in ("back", "side", "front") and i > 2 and tokens[i - 3].w == "to":
         before = ""  # "turn to the back, step…"
-    if (before == "that" and i > 1 and tokens[i - 2].w == "after") or (before == "next" and w in LIFTED_OR_PUT):
+    if (before == "that" and i > 1 and tokens[i - 2].w == "after") or (before == "next" and (w in LIFTED_OR_PUT or (w not in STEP_OR_KICK and _opens(tokens, i - 1)))):
         before = ""  # "after that, turn…", "next raise…"
     if before == "one" and i > 1 and tokens[i - 2].w in ORDERED:
         before = ""  # "last one, step…"
@@ -77,6 +78,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         return False  # "step two is…"
     if w == "steps" and before in SMALL_OR_LONG and not (i > 1 and tokens[i - 2].w in lx.NUMBERS):
         return False  # "take smaller steps"
+    if w == "steps" and i > 1 and tokens[i - 2].w in ("the", "these", "those") and before not in NAMED_FOOT:
+        return tokens[i - 1].side is not None  # "the nimble steps"
     if w == "steps" and (before in lx.NUMBERS or before.isdigit()):
         return False
     if w == "load" and before in ("equal", "even", "equally"):
@@ -133,6 +136,10 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
 def _shows_foot(tokens: Sequence[Token], i: int) -> bool:
     i += i < len(tokens) and tokens[i].w in ("the", "my", "your")
     return i + 2 < len(tokens) and tokens[i].side is not None and tokens[i + 1].w in lx.FOOT and tokens[i + 2].w in VERBS
+
+
+def _opens(tokens: Sequence[Token], i: int) -> bool:
+    return i == 0 or tokens[i - 1].hard or tokens[i - 1].comma
 
 
 def _one_by_one(tokens: Sequence[Token], i: int) -> bool:
