@@ -16,6 +16,7 @@ from kemvo.core.reading.verbs import VERBS, is_verb
 EXAMPLES = {
     "_after_comma": "step back, | lift the right toes; step, left foot; step out, left foot; left heel corner, | step right",
     "_and_goes_on": "turn and look over the right shoulder; turn one hundred and eighty degrees",
+    "_or_number": "sixty or seventy percent",
     "_again_to": "shift again onto the left",
     "_meanwhile": "the right foot then steps; the right foot is now placed forward",
     "_connecting": "shift right | and step left; step next to the right; right palm up | and the left foot out",

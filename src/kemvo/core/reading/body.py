@@ -186,7 +186,9 @@ def turn(p: Piece) -> Iterator[Fact]:
     by_waist = any(p.before(i) & {"with", "from"} for i in p.where(("waist",)))
     by_waist = by_waist and len(p.sides()) == 1 and not p.where(lx.HAND)
     by_waist = by_waist or ({"square", "to"} <= p.words() and bool(p.where(lx.TRUNK)))
-    if not (p.verb_in(lx.TURN, lx.FACE) or opens or taken or comes or home or bare or aimed or by_waist) or p.where(lx.FOOT):
+    if not (p.verb_in(lx.TURN, lx.FACE) or opens or taken or comes or home or bare or aimed or by_waist) or p.where(
+        lx.FOOT
+    ):
         return
     hands, trunk = p.where(lx.HAND), p.where(lx.TRUNK)
     if "over" in p.words() and "shoulder" in p.words() and p.sides():

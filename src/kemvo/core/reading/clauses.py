@@ -73,8 +73,8 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         # "Or", where it begins, offers something else; "the weight should be even" tells where it is.
         instead = tokens[first].w == "or" and (first == 0 or tokens[first - 1].hard)
         lead = [t.w for t in tokens[first:said]]
-        habit = tokens[first].w in ("whenever", "wherever", "always") or often
-        habit = habit or (verb > first and tokens[verb - 1].w == "always") or lead[:2] == ["so", "always"]
+        habit = tokens[first].w in ("whenever", "wherever") or often
+        habit = habit or lead[:2] == ["so", "always"]
         often = tokens[first].w in HABIT and tokens[min(first + 1, last - 1)].w == "time"
         habit = habit or often
         often = often and last - first == 2
@@ -101,7 +101,10 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         supposed = was or purpose or able or asked or taught or instead or habit
         supposed = supposed or bool(
             maybe
-            and not (maybe == {"should"} and ("weight" in words or ({"on", "leg"} <= words and words & {"be", "end", "finish"})))
+            and not (
+                maybe == {"should"}
+                and ("weight" in words or ({"on", "leg"} <= words and words & {"be", "end", "finish"}))
+            )
             and not (len(maybe) == 1 and _asked_for(tokens, verb))
         )
         unreal = denied or supposed or eased or (unreal and tokens[first].w in SUBORDINATE)

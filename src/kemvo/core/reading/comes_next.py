@@ -181,7 +181,9 @@ def _ended(gap: Gap, k: int, at: int) -> bool:
     finite = tokens[k].w in ("is", "are") or (verbs[k] and tokens[k].w.endswith("s"))
     gone = before.w in ("in", "behind", "back", "out", "forward") and any(t.side for t in gap.piece[:-1])
     gone = gone or (verbs[gap.i - 1] and before.w.endswith("s") and second in lx.FOOT_OR_TRUNK)
-    gone = gone or (verbs[gap.i - 1] and before.w in lx.TURN and second in PERSONS)  # "as you turn | the left foot steps"
+    gone = gone or (
+        verbs[gap.i - 1] and before.w in lx.TURN and second in PERSONS
+    )  # "as you turn | the left foot steps"
     return shifted or rocked or (finite and (gone or gap.says(lx.NEGATION)))
 
 

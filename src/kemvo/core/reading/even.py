@@ -54,7 +54,11 @@ def settles_even(p: Piece, memory: Memory) -> bool:
         return True
     if words == {"half", "and"} and len(p.where(("half",))) == 2:
         return True
-    out = p.verb < 0 and p.in_order()[-3:] in (["even", "that", "out"], ["even", "it", "out"], ["even", "things", "out"])
+    out = p.verb < 0 and p.in_order()[-3:] in (
+        ["even", "that", "out"],
+        ["even", "it", "out"],
+        ["even", "things", "out"],
+    )
     alone = out or words - TO_THE in ({"centre"}, {"center"}, {"even", "up"}, {"even", "out"}, {"even"}, {"middle"})
     return bool(
         even

@@ -146,7 +146,16 @@ def _actor(p: Piece) -> int | None:
         and ("it" in p.before(p.verb) or p.w(p.verb + 1) == "it")
         and p.w(p.first) not in ("as", "when", "while")
     ):
-        named = [i for i in named if not (i > p.verb and (p.before(i, 4) & NEAR or stands_by(p, i - 1) or ("to" in p.before(i, 3) and p.w(p.verb + 1) == "it")))]
+        named = [
+            i
+            for i in named
+            if not (
+                i > p.verb
+                and (
+                    p.before(i, 4) & NEAR or stands_by(p, i - 1) or ("to" in p.before(i, 3) and p.w(p.verb + 1) == "it")
+                )
+            )
+        ]
     named = [i for i in named if i > p.verb or not (p.before(i, 3) & LEFT_BEHIND)]
     if p.verb_in(PARTICIPLES):
         named = [i for i in named if not (i > p.verb and p.before(i, 3) & {"to"})]  # "…and brought to the right ankle"

@@ -38,7 +38,7 @@ PHRASES = tuple(
         "|isn't it|aren't you|aren't we|aren't they|doesn't it|don't you|won't it|haven't you"
         "|does that make sense|is that okay|is that alright|is that all right|are you okay|are you ready|is that clear|no more than|not more than|at least|at most|on the count of one|on the count of two|on the count of three|on the count of four|on three"
         "|if that makes sense|if you like|if you will|if you want|as it were|so to speak|at the same time|in one go|as well"
-        "|okay good|okay great|very good|well done|all together|altogether now|one more time|once again|once more|take your time|no rush|no hurry"
+        "|okay good|okay great|very good|well done|all together|altogether now|one more time|once again|once more|take your time and|take your time|no rush|no hurry"
         "|what i do is|what we do is|what you do is|what i'm doing is|what happens is|what you should feel is|what you feel is|what you want to feel is|what you'll feel is|what's happening is|what i'm looking for is|what i want is|the thing is|as i said|as before"
         "|what i want you to do is|what i'd like you to do is|all i'm doing is|all you do is|all we do is"
         "|don't forget to|don't forget that|make sure you|make sure to|make sure that you|making sure you|be sure to|remember to|try to|try and|allow yourself to|let yourself|see if you can"
@@ -278,8 +278,12 @@ def _feels_act(tokens: Sequence[Token], i: int) -> bool:
 
 
 FEELS_ONLY = frozenset("you can to if just we i only just".split())
-WEIGHT_ACTS = lx.WEIGHT_GOES | frozenset("go return arrive run fall settle move shift come roll drop sink transfer pour flow travel follow dropping sinking".split())
-ACTS_AS_FOOT = frozenset("turn pivot come step lifting turning pivoting coming stepping turns pivots comes steps".split())
+WEIGHT_ACTS = lx.WEIGHT_GOES | frozenset(
+    "go return arrive run fall settle move shift come roll drop sink transfer pour flow travel follow dropping sinking".split()
+)
+ACTS_AS_FOOT = frozenset(
+    "turn pivot come step lifting turning pivoting coming stepping turns pivots comes steps".split()
+)
 CANNOT_OR_ONLY = lx.NEGATION | frozenset("until till so that if when is".split())
 
 
@@ -335,7 +339,9 @@ def _filler(tokens: Sequence[Token], i: int) -> int:
             inner = tokens[i : i + len(p) - 1]
             after = tokens[i + len(p)] if i + len(p) < len(tokens) and not tokens[i + len(p) - 1].hard else None
             goes = p in AS_ONE_GOES and after is not None and after.w in lx.STEP_WAYS
-            places = goes or p == ("in", "place") and after is not None and (after.side or after.w in ("the", "your", "my"))
+            places = (
+                goes or p == ("in", "place") and after is not None and (after.side or after.w in ("the", "your", "my"))
+            )
             if not any(t.hard or t.comma for t in inner) and not places:
                 return len(p)
     return 0

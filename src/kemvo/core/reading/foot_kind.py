@@ -158,7 +158,12 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
         return "pivot"
     if "up" in words and p.w(noun) in TIPS_OR_KNEE:
         return "lift"
-    if "up" in words and p.w(noun) == "foot" and not words & FOLLOWS and any(p.before(i, 3) & {"on", "onto"} for i in p.where(BALLS)):
+    if (
+        "up" in words
+        and p.w(noun) == "foot"
+        and not words & FOLLOWS
+        and any(p.before(i, 3) & {"on", "onto"} for i in p.where(BALLS))
+    ):
         return "lift"
     if p.w(noun) == "foot" and p.w(noun + 1) == "down" and words - {t for t in ("left", "right")} <= DOWN_FIRST:
         return "step"

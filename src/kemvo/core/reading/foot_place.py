@@ -78,6 +78,8 @@ def kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         placing = placing or (p.verb_in(DROP) and "down" in words)
         placing = placing or (p.verb_in(CIRCLE) and "behind" in words)
         placing = placing or p.verb_in(("cross", "crosses"))
+        if p.verb_in(("reach", "reaches")) and memory.raised and out:
+            return "step"  # "pick it up and reach back"
         passive = p.verb_in(PARTICIPLES) and p.w(p.first) in ("and", "then") and not p.where(lx.HAND)
         if passive and memory.moved and any(w in lx.STEP_WAYS for w in words):
             return "step"
@@ -129,7 +131,7 @@ def kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         return None
     if p.verb_in(FOLLOWS) and p.w(p.verb + 1) == "the" and p.w(p.verb + 2) in lx.TRUNK:
         return None
-    if "with" in p.before(noun, 3) and {"in", "front"} <= words and noun > p.verb:
+    if "with" in p.before(noun, 3) and p.in_order()[-2:] == ["in", "front"] and noun > p.verb:
         return None  # "go into bow stance with the right leg in front"
     if p.verb_in(KNEES_ONLY) and p.w(noun) in ("knee", "knees") and "up" not in words:
         return None

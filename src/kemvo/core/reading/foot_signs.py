@@ -21,7 +21,7 @@ def of_a_side(p: Piece, between: int = 0) -> bool:
 
 def rises_on_toes(p: Piece) -> bool:
     """ "Come up on the ball of the left foot", "up onto your left toes": the heel lifts."""
-    return any(
+    return not p.verb_in(lx.AIM) and any(
         p.w(i - 1) == "up" and not {"toes", "toe", "ball", "balls"}.isdisjoint({p.w(k) for k in range(i + 1, i + 4)})
         for i in p.where(("on", "onto"))
     )

@@ -53,7 +53,7 @@ def side_of_foot(p: Piece, noun: int | None, kind: FootKind, named: list[int], m
     if named:
         return p.side(named[0])
     if kind == "lift" and noun is not None and p.w(noun) in TOES and {"up", "on"} <= words and memory.moved is None:
-        return "both"
+        return None if words & {"foot", "its"} else "both"
     if kind == "step" and p.w(p.verb + 1) == "it" and (memory.moved or memory.named):
         return memory.moved or memory.named
     if noun is not None and words & {"other", "opposite"}:

@@ -18,7 +18,9 @@ UPPER = lx.HAND | frozenset("backs spine waist hips body head chest shoulders".s
 BINDING = frozenset("to and going gonna can".split())
 """After these, a verb goes with what came before."""
 
-TELLING = lx.FOOT | lx.UNREAL | lx.NEGATION | frozenset("weight percent center centre middle fifty even sure breath".split())
+TELLING = (
+    lx.FOOT | lx.UNREAL | lx.NEGATION | frozenset("weight percent center centre middle fifty even sure breath".split())
+)
 """With one of these, what came before a connecting word is a piece of its own."""
 
 STOOD_BY = frozenset(

@@ -18,6 +18,8 @@ KICK_PARTS: dict[str, str] = {
 }
 MENTIONED = {("the", w) for w in ("do", "comes", "is", "for", "before", "after", "have", "got", "about")}
 MENTIONS = frozenset("do try practise practice learn there's is there it's".split())
+THATS = frozenset({"that's", "it's"})
+""" "That's your kick": it is spoken of."""
 STRIKE = frozenset({"strike", "strikes"})
 THRUST = frozenset("push pushes press presses extend extends straighten straightens drive drives".split())
 THRUST_PARTS = frozenset("heel sole toes".split())
@@ -33,6 +35,13 @@ def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
     kicks = [i for i in kicks if p.w(i) != "kicks" or p.where(lx.FOOT) or p.sides()]
     announced = [
         i for i in kicks if (p.w(i - 1), p.w(i - 2)) in MENTIONED or (p.w(i - 1) == "a" and p.w(i - 2) in MENTIONS)
+    ]
+    announced = announced or [
+        i
+        for i in kicks
+        if p.before(i, 4) & THATS
+        and p.before(i) & {"a", "your", "the"}
+        or (p.before(i, 3) & THATS and p.w(i - 2) == "a")
     ]
     with_side = [i for i in p.sides() if p.before(i) & {"with", "from"} or p.w(i + 1) in lx.KICK]
     if not kicks or (

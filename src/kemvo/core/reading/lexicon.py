@@ -56,7 +56,7 @@ CLOSE = _words("close closes closing")
 EMPTY = _words("free frees freeing empty empties emptying unweight unweights unload unloads lighten lightens")
 FILL = _words("reload reloads fill fills filling load loads loading")
 WEIGHT_GOES = _words(
-    "goes returns arrives runs falls settles moves shifts comes rolls drops sinks transfers pours flows travels follows"
+    "gets goes returns arrives runs falls settles moves shifts comes rolls drops sinks transfers pours flows travels follows"
     " stays going coming moving shifting falling rolling settling"
 )
 """What the weight does, told right after it."""

@@ -111,7 +111,7 @@ class NameIndex:
                 self._whole.setdefault(" ".join(words), id_)
                 if key:
                     self._exact.setdefault(key, id_)
-                    if all(w in PLAIN or w in SMALL for w in words):
+                    if all(w in PLAIN or w in SMALL for w in words) or key in SHORT_NAMES:
                         self._plain.add(key)
         for key in self._exact:
             for w in key.split():
@@ -357,6 +357,10 @@ def _stem(w: str) -> str:
 
 
 MISHEARD = {_stem(heard): _stem(meant) for heard, meant in lx.MISHEARD_NAMES.items()}
+SHORT_NAMES = frozenset(
+    _key(n.split()) for n in "crane,stork,snake,monkey,rooster,needle,shuttles,fan,horses mane".split(",")
+)
+"""Names cut short that are words of their own ("like a snake"): they count as plain ones do."""
 VERB_LED = frozenset(map(_stem, "cross slap draw bend brush shut thrust chop parry rub wipe".split()))
 """Names that begin with these are plain instruction too, if an article follows: "cross the hands", not "cross hands"."""
 PLAIN_STEMS = PLAIN | frozenset(map(_stem, PLAIN))

@@ -81,6 +81,8 @@ def somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         and all(p.w(i + 1) in STANCES for i in p.sides())
     ):
         return next(iter(p.where(GOING)))
+    if p.verb < 0 and "all" in words and words & {"it's", "it"} and words & {"in", "on"} and words & {"foot", "leg"}:
+        return next((i for i in p.where(("front", "back", "rear", "other"))), None)
     has = p.where(("has", "carries", "takes", "bears"))
     if part is not None and has and has[0] > p.first and p.w(has[0] - 1) in ("leg", "foot") and not p.sides():
         return has[0]  # "the front leg has seventy percent"

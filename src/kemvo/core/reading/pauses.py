@@ -37,6 +37,7 @@ class Sign(NamedTuple):
 
 
 SIGNS = (
+    Sign("w", 1, -2),
     Sign("a", 1, -1),
     Sign("b", 1, 0),
     Sign("x", 1, 1),
@@ -48,8 +49,10 @@ SIGNS = (
     Sign("bxy", 3, 0),
     Sign("xyz", 3, 1),
 )
-"""Of the words a, b | x, y, z around a pause."""
+"""Of the words w, a, b | x, y, z around a pause."""
 
+AHEAD = 2
+"""So many words may stand before b."""
 EVERYWHERE = "any *"
 """The sign that is everywhere."""
 
@@ -94,6 +97,8 @@ def _goes_on(tokens: Sequence[Token], i: int) -> bool:
         (w in ("weight", "breath") and after in lx.WEIGHT_GOES)
         or w in lx.UNENDING
         or w == "people"
+        or (w in ("in", "of") and after.endswith("ing"))
+        or (w in ("across", "beside", "past") and after in ("the", "your"))
         or (w.endswith("ing") and after == "weight")
         or (w in lx.TRUNK and after in TURNS)
         or w in lx.NEGATION
@@ -122,7 +127,10 @@ def kind(token: Token) -> str:
 def signs_between(kinds: Sequence[str]) -> list[tuple[str, ...]]:
     """The signs after each word but the last, as the table names them."""
     grams = _grams(kinds)
-    return [(EVERYWHERE, *(f"{s.name} {grams[s.words][i + s.first]}" for s in SIGNS)) for i in range(1, len(kinds))]
+    return [
+        (EVERYWHERE, *(f"{s.name} {grams[s.words][i + s.first]}" for s in SIGNS))
+        for i in range(AHEAD, AHEAD + len(kinds) - 1)
+    ]
 
 
 def log_odds(kinds: Sequence[str], weights: dict[str, dict[str, float]]) -> list[float]:
@@ -131,7 +139,7 @@ def log_odds(kinds: Sequence[str], weights: dict[str, dict[str, float]]) -> list
     odds = [weights["any"]["*"]] * (len(kinds) - 1)
     for s in SIGNS:
         weight: Callable[[str, float], float] = weights[s.name].get
-        begins = 1 + s.first
+        begins = AHEAD + s.first
         here = grams[s.words][begins : begins + len(odds)]
         odds = [so_far + weight(g, 0.0) for so_far, g in zip(odds, here, strict=True)]
     return odds
@@ -139,7 +147,7 @@ def log_odds(kinds: Sequence[str], weights: dict[str, dict[str, float]]) -> list
 
 def _grams(kinds: Sequence[str]) -> tuple[list[str], ...]:
     """The words with nothing before the first and after the last, one by one, in twos and in threes; by how many."""
-    ones = [NO_WORD, *kinds, NO_WORD, NO_WORD]
+    ones = [NO_WORD] * AHEAD + [*kinds, NO_WORD, NO_WORD]
     twos = [f"{a} {b}" for a, b in itertools.pairwise(ones)]
     return [], ones, twos, [f"{two} {c}" for two, c in zip(twos, ones[2:], strict=False)]
 

@@ -33,7 +33,7 @@ from kemvo.core.reading.tokens import Token, tokens_of
 
 ABOUT = frozenset(
     "people teacher beginners students care called named feel feels feeling check imagine sure mistake mistakes schools styles"
-    " others week weeks yesterday tomorrow lesson lessons saw seen noticed asked tempted tempting school reason purpose important".split()
+    " others week weeks yesterday tomorrow lesson lessons saw seen noticed asked tempted tempting school reason purpose".split()
 )
 """Clauses with these speak about the movement; they tell none."""
 
@@ -116,7 +116,10 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
     so = "so" in since and "if" not in since and "." not in between
     if f.kind == "shift" and last.side is None and said_more and so:
         return None, f
-    comes_up = last.direction == "up" and text[last.start : last.end].lower().split()[-2:] in (["comes", "up"], ["come", "up"])
+    comes_up = last.direction == "up" and text[last.start : last.end].lower().split()[-2:] in (
+        ["comes", "up"],
+        ["come", "up"],
+    )
     if comes_up and f.kind == "step" and f.side in (last.side, None) and between.split() in AND_THEN:
         return last.model_copy(update={"kind": "lift", "direction": None}), f  # "comes up and steps out"
     if f.kind == "turn" and f.to is None and "." not in between:
@@ -225,7 +228,9 @@ def _read_clause(p: Piece, memory: Memory) -> Iterator[Fact]:
     memory.stepped = any(f.kind == "step" for f in moved)
     memory.way = next((f.direction for f in moved if f.kind == "step"), None)
     memory.lifted = any(f.kind == "lift" for f in moved)
-    memory.raised = any(f.kind == "lift" and f.side != "both" for f in moved) or (memory.raised and not memory.stepped and not kicked)
+    memory.raised = any(f.kind == "lift" and f.side != "both" for f in moved) or (
+        memory.raised and not memory.stepped and not kicked
+    )
     memory.pivoted = any(f.kind == "pivot" for f in moved)
     if (memory.moved, memory.named) == before and not moved:
         _remember(p, memory)

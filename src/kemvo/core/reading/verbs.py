@@ -61,7 +61,9 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         before = ""
     if before in ("back", "side", "front") and i > 2 and tokens[i - 3].w == "to":
         before = ""  # "turn to the back, step…"
-    if (before == "that" and i > 1 and tokens[i - 2].w == "after") or (before == "next" and (w in LIFTED_OR_PUT or (w not in STEP_OR_KICK and _opens(tokens, i - 1)))):
+    if (before == "that" and i > 1 and tokens[i - 2].w == "after") or (
+        before == "next" and (w in LIFTED_OR_PUT or (w not in STEP_OR_KICK and _opens(tokens, i - 1)))
+    ):
         before = ""  # "after that, turn…", "next raise…"
     if before == "one" and i > 1 and tokens[i - 2].w in ORDERED:
         before = ""  # "last one, step…"
@@ -135,7 +137,9 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
 
 def _shows_foot(tokens: Sequence[Token], i: int) -> bool:
     i += i < len(tokens) and tokens[i].w in ("the", "my", "your")
-    return i + 2 < len(tokens) and tokens[i].side is not None and tokens[i + 1].w in lx.FOOT and tokens[i + 2].w in VERBS
+    return (
+        i + 2 < len(tokens) and tokens[i].side is not None and tokens[i + 1].w in lx.FOOT and tokens[i + 2].w in VERBS
+    )
 
 
 def _opens(tokens: Sequence[Token], i: int) -> bool:
