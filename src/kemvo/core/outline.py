@@ -21,6 +21,14 @@ Became = Literal["section", "posture", "movement"]
 NAME_SHARE = 0.55
 """A line of which a posture's name is at least this share tells the posture, not a movement (own choice)."""
 
+LEADING = frozenset(
+    "okay ok so now then and right next well this that which is it it's we we're you you're i i'm i'll we'll you'll come comes"
+    " go goes going gonna move moves on onto to into the a an our your my first second third fourth fifth sixth last final"
+    " one two three four five six number posture move movement part here here's comes brings bring takes take us back for let's"
+    " let start starts starting begin begins with do doing does called again once more time good great lovely um uh straight".split()
+)
+"""Words that lead up to a posture that begins: "okay, so now we come to single whip…"; not "from single whip…"."""
+
 NAME_WORDS = 6
 """A numbered line of at most so many words, none of them an instruction, is taken for a posture's name."""
 
@@ -67,6 +75,13 @@ class _Building:
         if not self.sections:
             self.section("")
         self.sections[-1][1].append((posture, []))
+
+    def begin(self, posture: Posture, sided: bool) -> None:
+        """Begin a posture that a line names while it tells a movement, unless it is the one being told. `sided`: the line
+        says on which side."""
+        last = self.sections[-1][1][-1][0] if self.sections and self.sections[-1][1] else None
+        if last is None or last.id != posture.id or (sided and last.side != posture.side):
+            self.posture(posture)
 
     def movement(self, movement: Movement, as_it_is: bool = False) -> None:
         if not self.sections or not self.sections[-1][1]:
@@ -137,6 +152,14 @@ def _place(
     if named and named.end - named.start >= NAME_SHARE * len(bare):
         building.posture(_named(named, bare, numbered[1] if numbered else "", known))
         return "posture", "understood"
+    begun = [] if numbered else _begun(facts, bare)
+    if begun and bare[begun[-1].end :].strip(" .,;:!?-"):
+        for name in begun:
+            building.begin(_named(name, "", "", known), name.side is not None)
+    elif begun:
+        for name in begun:
+            building.posture(_named(name, "", "", known))
+        return "posture", "understood"
     if _HEADING.match(text) and not facts:
         building.section(text[:200])
         return "section", "understood"
@@ -149,6 +172,20 @@ def _place(
     building.movement(filled(new, facts))
     guessed = any(f.kind == "shift" and f.side in ("L", "R") and f.share is None for f in facts)
     return "movement", "not understood" if not facts else "guessed" if guessed else "understood"
+
+
+def _begun(facts: Sequence[Fact], text: str) -> list[Fact]:
+    """The postures that a spoken line begins: "so single whip, the weight goes back…"; their names stand at its beginning
+    or follow each other, with nothing before them but words that lead up to them."""
+    out: list[Fact] = []
+    at = 0
+    for f in facts:
+        if f.kind == "posture":
+            if not LEADING.issuperset(re.findall(r"[a-z'’]+", text[at : f.start].lower())):
+                break
+            out.append(f)
+            at = f.end
+    return out
 
 
 def _as_given(

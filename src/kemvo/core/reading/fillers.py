@@ -339,8 +339,8 @@ def _filler(tokens: Sequence[Token], i: int) -> int:
             inner = tokens[i : i + len(p) - 1]
             after = tokens[i + len(p)] if i + len(p) < len(tokens) and not tokens[i + len(p) - 1].hard else None
             goes = p in AS_ONE_GOES and after is not None and after.w in lx.STEP_WAYS
-            places = (
-                goes or p == ("in", "place") and after is not None and (after.side or after.w in ("the", "your", "my"))
+            places = goes or (
+                p == ("in", "place") and after is not None and (after.side or after.w in ("the", "your", "my"))
             )
             if not any(t.hard or t.comma for t in inner) and not places:
                 return len(p)

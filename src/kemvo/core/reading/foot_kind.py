@@ -165,7 +165,7 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
         and any(p.before(i, 3) & {"on", "onto"} for i in p.where(BALLS))
     ):
         return "lift"
-    if p.w(noun) == "foot" and p.w(noun + 1) == "down" and words - {t for t in ("left", "right")} <= DOWN_FIRST:
+    if p.w(noun) == "foot" and p.w(noun + 1) == "down" and words - {"left", "right"} <= DOWN_FIRST:
         return "step"
     if words & LEFT_THERE or (p.w(noun) in ("knee", "knees") and "over" in words):
         return None

@@ -39,8 +39,7 @@ def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
     announced = announced or [
         i
         for i in kicks
-        if p.before(i, 4) & THATS
-        and p.before(i) & {"a", "your", "the"}
+        if (p.before(i, 4) & THATS and p.before(i) & {"a", "your", "the"})
         or (p.before(i, 3) & THATS and p.w(i - 2) == "a")
     ]
     with_side = [i for i in p.sides() if p.before(i) & {"with", "from"} or p.w(i + 1) in lx.KICK]

@@ -1,0 +1,107 @@
+"""Whole narrated texts made into forms: which lines begin a posture, and that none is lost."""
+
+from __future__ import annotations
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from kemvo.core.catalogue import name_index
+from kemvo.core.form import Form
+from kemvo.core.outline import Draft, draft
+from kemvo.core.reading.script import read_script
+from kemvo.formats.catalogue import shipped_catalogue
+from kemvo.formats.scripts import script_entries
+
+CATALOGUE = shipped_catalogue()
+NAMES = name_index(CATALOGUE)
+BY_NAME = {e.posture.name: e for e in CATALOGUE}
+TOLD = "bring the right foot in"
+
+
+def made(text: str) -> Draft:
+    return draft(read_script(script_entries(text.encode(), "x.txt"), NAMES), CATALOGUE, "")
+
+
+def outline(form: Form) -> list[tuple[str, list[str]]]:
+    """Each posture's name with its movements' words."""
+    return [(p.name, [m.line for m in p.movements]) for p in form.postures()]
+
+
+def begun(line: str) -> list[str]:
+    """The names of the postures of a form told by a line and another, beside the unnamed one."""
+    return [p.name for p in made(f"{line}\n{TOLD}\n").form.postures() if p.name]
+
+
+@pytest.mark.parametrize(
+    "line",
+    [
+        "single whip so weight back on the right",
+        "okay so single whip the weight goes back",
+        "now we go into single whip turn the left toes in",
+        "next is single whip sit into the right leg",
+        "and then single whip on the left side turn right",
+        "right this is single whip shift to the right",
+    ],
+)
+def test_a_line_that_names_a_posture_and_tells_a_movement_begins_the_posture(line: str) -> None:
+    form = made(f"{line}\n{TOLD}\n").form
+    assert outline(form) == [("Single whip", [line, TOLD])]
+
+
+@pytest.mark.parametrize(
+    "line",
+    [
+        "from single whip we sit back",
+        "after single whip turn the right toes in",
+        "people get muddled in single whip when they shift left",
+        "sit back as you did in single whip",
+        "like in single whip the left foot steps out",
+        "so that was single whip and we step up",
+    ],
+)
+def test_a_name_that_is_only_spoken_of_begins_none(line: str) -> None:
+    assert begun(line) == []
+
+
+def test_a_posture_that_is_named_again_while_it_is_told_is_not_begun_again() -> None:
+    text = "single whip so weight right\nsingle whip is done slowly so step out left\n"
+    assert outline(made(text).form) == [("Single whip", text.splitlines())]
+
+
+def test_the_same_posture_on_its_other_side_begins_again() -> None:
+    text = "brush knee left so step out left\nbrush knee right so step out right\n"
+    assert [p.side for p in made(text).form.postures()] == ["L", "R"]
+
+
+def test_names_in_a_row_are_postures_from_the_catalogue() -> None:
+    form = made("ward off, roll back, press, push\n").form
+    assert [p.name for p in form.postures()] == ["Ward off", "Roll back", "Press", "Push"]
+    for p in form.postures():
+        assert [m.line for m in p.movements] == [m.line for m in BY_NAME[p.name].on(p.side).movements]
+
+
+def test_a_name_behind_words_that_lead_up_to_it_is_filled_from_the_catalogue() -> None:
+    (posture,) = made("okay so now we come to cloud hands\n").form.postures()
+    assert posture.name == "Cloud hands"
+    assert posture.movements
+
+
+LEADS = ["", "so ", "okay now ", "next we go into ", "and then ", "from ", "people like ", "that was "]
+TAILS = ["", " so step out left", " the weight goes right", ", my favourite", " and then push", " on the right side"]
+SPOKEN = st.builds(
+    lambda lead, name, tail: f"{lead}{name}{tail}",
+    st.sampled_from(LEADS),
+    st.sampled_from([e.posture.name.lower() for e in CATALOGUE]),
+    st.sampled_from(TAILS),
+)
+
+
+@given(st.lists(SPOKEN | st.just(TOLD), min_size=1, max_size=8))
+def test_whatever_is_told_every_movement_and_every_name_is_kept(lines: list[str]) -> None:
+    drafted = made("\n".join(lines))
+    assert [x.text for x in drafted.lines] == lines
+    words = [m.line for p in drafted.form.postures() for m in p.movements]
+    assert all(x.text in words for x in drafted.lines if x.became == "movement")
+    begun = sum(x.became == "posture" for x in drafted.lines)
+    assert len(drafted.form.postures()) >= min(1, begun)
