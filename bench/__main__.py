@@ -45,6 +45,7 @@ from kemvo.core.timeline import plan
 from kemvo.core.walking import trace
 from kemvo.demo.load import demo_files, fill
 from kemvo.formats.kemvo_json import read_file
+from kemvo.serve import rarely_look_for_garbage
 
 
 def times(work: Callable[[], object], runs: int) -> list[float]:
@@ -277,6 +278,7 @@ def idle(folder: Path) -> None:
 if __name__ == "__main__":
     reading.main()
     captions.main()
+    rarely_look_for_garbage()  # as the server does
     with tempfile.TemporaryDirectory() as name:
         place = Path(name)
         for part, work in (

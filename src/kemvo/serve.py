@@ -33,10 +33,15 @@ def serve_folder(folder: Path, host: str, port: int, browser: bool) -> None:
     print(f"Kemvo is ready: {address}\nIts data are in {folder.resolve()}. Stop it with Ctrl+C.", flush=True)
     if browser and _desktop():
         threading.Timer(0.8, webbrowser.open, [address]).start()
+    rarely_look_for_garbage()
+    server.run(sockets=[listener])
+
+
+def rarely_look_for_garbage() -> None:
+    """What is in memory now stays, and what is unreachable is looked for seldom (`GARBAGE_AFTER`)."""
     gc.collect()
     gc.freeze()
     gc.set_threshold(GARBAGE_AFTER)
-    server.run(sockets=[listener])
 
 
 def _listener(host: str, port: int) -> socket.socket:
