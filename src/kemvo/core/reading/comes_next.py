@@ -13,9 +13,10 @@ ROCKING = lx.SIT_BACK | lx.SHIFT | {"weight"}
 STANDING = frozenset({"weight", "sure", "percent", "i'm", "you're", "we're"})
 HELPS = frozenset("is are be will can has we you".split())
 PERSONS = frozenset("you we i".split())
+BREATHED = frozenset({"breath", "breathe"})
 BREATHS = frozenset("inhale exhale breathe".split())
 TAKES_OBJECT = (
-    lx.LIFT | lx.TURN | lx.PIVOT | lx.AIM | lx.EMPTY | lx.PLACE - frozenset("come comes go goes travel travels".split())
+    lx.LIFT | lx.TURN | lx.PIVOT | lx.AIM | lx.EMPTY | lx.FILL | lx.PLACE - frozenset("come comes go goes travel travels".split())
 )
 
 
@@ -93,6 +94,13 @@ def names(gap: Gap, at: int) -> bool:
     return gap.tokens[at].side is not None or gap.tokens[at].w in ("front", "rear", "other")
 
 
+def acts_by_itself(gap: Gap) -> bool:
+    """Whether the foot named next does something: "swing in | the left leg empties"."""
+    k = gap.i + 3
+    named = k < len(gap.tokens) and gap.tokens[gap.i + 1].side and gap.tokens[gap.i + 2].w in lx.FOOT
+    return bool(named) and gap.verbs[k] and gap.tokens[k].w.endswith("s")
+
+
 def weight_follows(gap: Gap) -> bool:
     """Whether the weight is spoken of after an action that has all it needs: "turn to the right | weight on…"."""
     w, before = gap.w, gap.before
@@ -152,7 +160,7 @@ def foot_acts(gap: Gap) -> bool:
     k = at + 2
     if _ended(gap, k, at):
         return True
-    if before.w in BREATHS:
+    if before.w in BREATHS or (before.w in lx.IN_OR_OUT and gap.word_back(2) in BREATHED):
         return True
     acted = verbs[i - 1] and second not in UPPER and second not in ("half", "follow")
     if before.w in STOOD_BY or acted or not _complete(gap):

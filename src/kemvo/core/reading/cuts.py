@@ -9,6 +9,7 @@ from typing import NamedTuple
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.comes_next import (
     TAKES_OBJECT,
+    acts_by_itself,
     appended,
     foot_acts,
     goes_on,
@@ -74,6 +75,15 @@ PARTICLES = frozenset({"out", "in", "up", "down"})
 BOUND = BINDING | WHO
 BOUND_OR_DENIED = BINDING | lx.NEGATION
 BOUND_OR_SIZED = BINDING | SIZES
+THROUGH = frozenset("through for over on as with".split())
+OF_SHARES = frozenset("about most half all of the your thirds third quarters percent or to maybe around a".split())
+WEIGHING = lx.SHIFT | lx.SINK | lx.STAND | lx.EMPTY | lx.FILL | {"put", "puts", "weight"}
+BOUND_OR_INTO = BINDING | lx.INTO | WHO | {"with", "by"}
+COMES = frozenset("come comes go goes".split())
+UP_OR_OUT = frozenset("up off out in back down".split())
+TRUNK_BOUND = BOUND | lx.INTO | frozenset("and as while when with by from until till of how as if before after once".split())
+SHARE_REACH = 8
+SHARE_BEGINS = frozenset(lx.NUMBERS) | {"about", "most", "half"}
 STEP_OR_PLACE = lx.STEP | lx.PLACE
 NOT_AFTER_SUPPOSED = BOUND | ARTICLES | lx.FOOT | UPPER | lx.NEGATION | {"weight", "breath"}
 
@@ -180,6 +190,9 @@ def _let(g: Gap) -> Decision:
 def _with(g: Gap) -> Decision:
     """ "Step out | with the left palm up"; "turn left | with a pivot on the heel"; "sink | with the weight on the left"."""
     said = [t.w for t in g.tokens[g.i + 1 : g.i + 4]]
+    takes = next((k for k in range(g.i + 2, min(g.i + 5, len(g.tokens))) if g.tokens[k].side), 0)
+    if takes and [t.w for t in g.tokens[takes + 1 : takes + 4]] == ["take", "a", "step"]:
+        return True if g.told() else None  # "turn right | with the left take a step"
     pivot = said[:2] == ["a", "pivot"] or said in (["a", "step", "of"], ["a", "step", "with"])
     if pivot or manner(g):
         return True if g.told() else None
@@ -231,6 +244,47 @@ def _after_weight(g: Gap) -> Decision:
     return True if not g.has_verb and g.acts() and g.before.w not in BINDING and weight_is_told(g) else None
 
 
+def _after_breath(g: Gap) -> Decision:
+    """ "Breathe in | and out | turn left"."""
+    said = [t.w for t in g.piece]
+    other = said in (["and", "out"], ["and", "in"]) and g.tokens[g.since - 1].w in ("in", "out")
+    before = {t.w for t in g.tokens[max(0, g.since - 3) : g.since]}
+    return True if other and before & {"breath", "breathe"} and g.w not in THROUGH else None
+
+
+def _comes_up(g: Gap) -> Decision:
+    """ "Sink | up comes the right knee": not "sink up | comes the right knee"."""
+    inverted = g.after in COMES and g.i + 2 < len(g.tokens) and g.tokens[g.i + 2].w in ARTICLES
+    return g.told() if inverted else None
+
+
+def _it_comes(g: Gap) -> Decision:
+    """ "Up comes the right knee" is one piece."""
+    return False if g.before.w in UP_OR_OUT and g.after in ARTICLES and len(g.piece) <= 3 and not g.has_verb else None
+
+
+def _trunk_acts(g: Gap) -> Decision:
+    """ "Turn my right foot in | your waist goes to the left"."""
+    k = g.i + 2
+    acts = g.after in lx.TRUNK and k < len(g.tokens) and g.verbs[k] and g.tokens[k].w.endswith("s")
+    return True if acts and g.has_verb and g.before.w not in TRUNK_BOUND else None
+
+
+def _onto_next(g: Gap) -> Decision:
+    """ "Onto the right | into the left"."""
+    return True if not g.has_verb and g.before.side and g.piece[0].w in ("onto", "into") else None
+
+
+def _share_next(g: Gap) -> Decision:
+    """ "Step out to the left | about two thirds of your weight…"."""
+    if not g.has_verb or g.verbs[g.i - 1] or g.before.w in BOUND_OR_INTO or g.says(WEIGHING):
+        return None
+    k = g.i
+    while k < len(g.tokens) and k < g.i + SHARE_REACH and (g.tokens[k].w in OF_SHARES or g.tokens[k].w in lx.NUMBERS):
+        k += 1
+    return True if g.i < k < len(g.tokens) and g.tokens[k].w == "weight" and g.tokens[k - 1].w in ("your", "the", "of") else None
+
+
 def _after_bare(g: Gap) -> Decision:
     """ "Weight back on the left | step out", "left heel forward | shift"."""
     if g.has_verb or not g.acts() or g.before.w in BOUND_OR_SIZED:
@@ -268,6 +322,8 @@ def _weight_goes(g: Gap) -> Decision:
 
 def _half_step(g: Gap) -> Decision:
     """ "Turn right | half a step with the left"."""
+    if g.after == "and" and [t.w for t in g.tokens[g.i + 2 : g.i + 3]] == ["half"] and g.before.w not in BOUND_OR_INTO:
+        return True if g.told() else None  # "stand up | half and half"
     if not g.has_verb or g.after not in ("a", "step"):
         return None
     return True if g.tokens[g.first_verb()].w not in STEP_OR_PLACE else None
@@ -281,6 +337,7 @@ def _foot(g: Gap) -> Decision:
         and g.has_verb
         and g.verbs[g.i - 2]
         and g.word_back(2) in TAKES_OBJECT
+        and not acts_by_itself(g)
     ):
         return False
     return True if (g.w in ARTICLES or names(g, g.i)) and foot_acts(g) else None
@@ -295,6 +352,8 @@ def _both_feet(g: Gap) -> Decision:
 
 def _toes(g: Gap) -> Decision:
     """ "Right foot out | toes up", "sit back | toes in"."""
+    if g.w == "toe" and g.after in lx.IN_OR_OUT and [t.w for t in g.tokens[g.i + 2 : g.i + 3]] == ["with"] and g.told():
+        return True  # "sit back | toe in with the right"
     if g.before.w == "up" and g.word_back(2) in ("toe", "toes") and g.after in lx.IN_OR_OUT:
         return True
     if g.after == "down" and g.before.w in lx.IN_OR_OUT and g.word_back(2) in lx.TURN:
@@ -307,6 +366,8 @@ def _toes(g: Gap) -> Decision:
 
 def _trunk(g: Gap) -> Decision:
     """ "Weight back left | waist turns left"."""
+    if g.has_verb and g.after == "to" and g.w not in ("hips", "body") and g.before.w not in TRUNK_BOUND | ARTICLES:
+        return True if g.told() and not g.verbs[g.i - 1] else None  # "adjust the foot | navel to the corner"
     return True if g.before.side and g.verbs[g.i + 1 : g.i + 2] == [True] else None
 
 
@@ -362,7 +423,7 @@ RULES = (
     Rule(_speaking, SPEAKING),
     Rule(_after_supposed),
     Rule(_aside, ASIDE),
-    Rule(_let, _before("let")),
+    Rule(_let, _before("let allow")),
     Rule(_with, _before("with")),
     Rule(_dont, _before("don't dont")),
     Rule(_like, _before("like")),
@@ -372,6 +433,12 @@ RULES = (
     Rule(_if, _before("if unless")),
     Rule(_you_can, _before("you i we")),
     Rule(_after_weight),
+    Rule(_after_breath),
+    Rule(_comes_up, UP_OR_OUT),
+    Rule(_it_comes, COMES),
+    Rule(_trunk_acts, frozenset(ARTICLES)),
+    Rule(_onto_next, _before("onto into")),
+    Rule(_share_next, SHARE_BEGINS),
     Rule(_after_bare, OBJECT_VERBS),
     Rule(_it_acts, _before("it")),
     Rule(_hands_next, ONE_SIDED | {"fingers", "fingertips"}),
@@ -381,7 +448,7 @@ RULES = (
     Rule(_foot),
     Rule(_both_feet, _before("both")),
     Rule(_toes, _before("toe toes")),
-    Rule(_trunk, _before("waist body hips torso")),
+    Rule(_trunk, _before("waist body hips torso chest navel")),
     Rule(_feet_together, _before("feet")),
     Rule(_weight, WEIGHT_LEADS),
     Rule(_next_verb),
@@ -390,8 +457,8 @@ RULES = (
 """In the order in which they are asked."""
 
 MAY_BEGIN = (
-    lx.CONNECT | ONE_SIDED | {"fingers", "fingertips"} | ASIDE | ARTICLES | WEIGHT_LEADS | SPEAKING
-    | _before(f"if unless you i we no don't dont it let rear with like to toe toes feet half both back front other waist body hips torso {COVERED}")
+    lx.CONNECT | UP_OR_OUT | SHARE_BEGINS | ONE_SIDED | {"fingers", "fingertips"} | ASIDE | ARTICLES | WEIGHT_LEADS | SPEAKING
+    | _before(f"if unless you i we no don't dont it let allow rear with like to toe toes feet half both back front other waist body hips torso chest navel {COVERED}")
 )  # fmt: skip
 """Without a verb, a side or a comma, only these can begin a piece."""
 

@@ -46,6 +46,8 @@ def side_of_foot(p: Piece, noun: int | None, kind: FootKind, named: list[int], m
     plural = heels or (noun is not None and p.w(noun) in ("feet", "balls"))
     together = kind == "step" and p.verb_in(lx.STEP) and p.w(p.verb + 1) == "together" and noun is None
     on_heels = heels and kind == "pivot" and all("to" in p.before(i) for i in p.sides())
+    if kind == "step" and noun is not None and p.w(noun) == "feet" and "together" in words:
+        return "both"
     if "both" in words or on_heels or ((plural or together) and not p.sides()):
         return "both"
     if kind == "step" and p.w(p.verb - 1) == "it" and memory.moved and named and named[0] > p.verb:

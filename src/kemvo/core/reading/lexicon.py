@@ -48,7 +48,7 @@ SHIFT = _words(
 )
 SINK = _words(
     "sink sinks sinking sit sits sitting rock rocks rocking roll rolls settle settles settling lean leans come comes go"
-    " goes going drop drops move moves moving push pushes step steps load loads coming ease eases relax melt melts crouch crouches squat withdraw withdraws withdrawing slip slips root ground draw draws drawing press presses pressing climb climbs climbing squeeze squeezes issue issues spill spills tip tips tilt tilts creep creeps"
+    " goes going drop drops move moves moving push pushes step steps load loads coming ease eases relax melt melts crouch crouches squat withdraw withdraws withdrawing slip slips root ground draw draws drawing press presses pressing climb climbs climbing squeeze squeezes issue issues drive drives spill spills tip tips tilt tilts creep creeps"
 )
 """Verbs that shift the weight when "into", "onto" and a leg follow."""
 SIT_BACK = _words("sit sits sitting rock rocks rocking sink sinks sinking settle settles settling")

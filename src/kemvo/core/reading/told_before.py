@@ -17,6 +17,7 @@ MOVING = lx.PIVOT | lx.STEP | lx.PLACE
 GOING_ON = lx.PLACE | lx.LIFT | lx.STEP | lx.TURN
 NOUN_OR_SIZE = NOUN_BEFORE | SIZES
 LEGS = frozenset("leg foot feet legs side hip".split())
+EVENLY = frozenset("weight even equal both evenly".split())
 SHARED = frozenset("middle centre center half even evenly equally shared fifty".split())
 BARE_LEADS = frozenset("back onto into over forward".split())
 LEADING = frozenset("and then now so again ok okay it's get".split())
@@ -76,6 +77,8 @@ def weight_is_told(gap: Gap) -> bool:
         named = piece[-2].side is not None or piece[-2].w in ("both", "each", "back", "front")
         lead = piece[-3] if piece[-3].w not in ARTICLES or len(piece) < 4 else piece[-4]
         arrived = named and lead.w in ("on", "onto", "into", "in", "between")
+    if {"even", "equal", "both"} & {t.w for t in piece} and any(t.w == "weight" for t in piece) and last.w in EVENLY:
+        return True
     gone = "weight" in (piece[0].w, *(t.w for t in piece[-2:-1])) and any(
         t.w in ("back", "forward", "over", "across") for t in piece
     )

@@ -9,7 +9,7 @@ from kemvo.core.reading.tokens import Token
 
 VERBS = (
     lx.STEP | lx.PLACE | lx.LIFT | lx.TURN | lx.PIVOT | lx.AIM | lx.FACE | lx.SHIFT | lx.SINK | lx.EMPTY | lx.FILL | lx.STAND
-    | lx.KICK | lx.HOLD | frozenset("inhale exhale breathe press bend keep look watch mind notice feel pushing strike strikes brush bends rests brushes presses release relax brushing stamp stamps stomp bending follows".split())
+    | lx.KICK | lx.HOLD | frozenset("inhale exhale breathe press bend keep look watch mind notice feel pushing strike strikes brush bends rests brushes presses release relax brushing stamp stamps stomp bending follows split share distribute divide".split())
 )  # fmt: skip
 """Words that begin an action."""
 
