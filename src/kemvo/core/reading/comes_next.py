@@ -16,7 +16,13 @@ PERSONS = frozenset("you we i".split())
 BREATHED = frozenset({"breath", "breathe"})
 BREATHS = frozenset("inhale exhale breathe".split())
 TAKES_OBJECT = (
-    lx.LIFT | lx.TURN | lx.PIVOT | lx.AIM | lx.EMPTY | lx.FILL | lx.PLACE - frozenset("come comes go goes travel travels".split())
+    lx.LIFT
+    | lx.TURN
+    | lx.PIVOT
+    | lx.AIM
+    | lx.EMPTY
+    | lx.FILL
+    | lx.PLACE - frozenset("come comes go goes travel travels".split())
 )
 
 

@@ -6,6 +6,7 @@ from collections.abc import Container, Sequence
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.tokens import Token
+from kemvo.core.reading.verbs import PRONOUNS
 
 COVERED = "·"
 """Stands for the words of a posture's name, so that "step back and roll the arms" moves no foot."""
@@ -17,6 +18,14 @@ UPPER = lx.HAND | frozenset("backs spine waist hips body head chest shoulders".s
 
 BINDING = frozenset("to and going gonna can".split())
 """After these, a verb goes with what came before."""
+
+WHO = PRONOUNS | frozenset("it to can could not don't and or that would might should".split())
+"""After these, a verb goes with who does it."""
+
+BOUND = BINDING | WHO
+
+Decision = bool | None
+"""What a rule of cutting says. True: a new action begins; False: none does; None: the next rule is asked."""
 
 TELLING = (
     lx.FOOT | lx.UNREAL | lx.NEGATION | frozenset("weight percent center centre middle fifty even sure breath".split())
