@@ -148,8 +148,8 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
         return None
     if "pivot" in words and "on" in p.before(noun, 3):
         return "pivot"
-    straight = p.w(noun + 1) == "straight" and p.w(noun + 2) not in ("ahead", "forward") and p.side_of(noun)
-    straight = straight or (p.w(noun + 1) == "straight" and "make" in words)
+    straight = p.w(noun + 1) == "straight" and p.w(noun + 2) not in ("ahead", "forward")
+    straight = straight and (p.side_of(noun) is not None or "make" in words)
     if p.w(p.first) == "toe" and p.w(p.first + 1) in lx.IN_OR_OUT and noun > p.first:
         return "pivot"
     if (straight and p.w(noun) == "foot") or (p.w(noun) == "toes" and p.side_of(noun) and words & PLACES):
