@@ -169,6 +169,7 @@ def turn(p: Piece) -> Iterator[Fact]:
         p.where(lx.TRUNK)
         or (p.w(p.verb + 1) == "to" and p.side(p.verb + 2 + (p.w(p.verb + 2) == "the")))
         or "corner" in p.words()
+        or (p.verb_in(("open",)) and p.side(p.verb + 1) and p.verb + 2 == p.last)
         or angle(p.tokens, p.first, p.last)
     )
     if p.verb_in(lx.FACE) and p.words() & {"keep", "keeps", "still", "stay", "stays"}:

@@ -205,6 +205,8 @@ def hands_next(g: Gap) -> Decision:
     """ "Turn to the right | shoulders relaxed"."""
     if g.w == "shoulder":
         return None
+    if g.before.w in ("back", "forward", "forwards") and g.word_back(2) in lx.SIT_BACK and g.w not in ("head", "chin"):
+        return True  # "sit back | palms back"
     turned = g.says(lx.TURN | lx.FACE) and (g.before.w in lx.ROOM or g.before.w in lx.COMPASS)
     side = g.before.side and (g.word_back(2) in ARTICLES or g.word_back(2) in lx.TURN)
     return True if turned or (side and g.told()) else None

@@ -127,6 +127,10 @@ def kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         return "lift"
     if p.w(noun) in ("knee", "knees") and "over" in words and noun < p.verb:
         return None  # "the knee comes over the toes"
+    if p.w(noun) in TOES and p.verb_in(("drawn", "brought")) and "in" in words:
+        return "step"
+    if p.verb_in(GOES) and p.w(p.verb + 1) == "with" and p.w(noun) == "foot" and words & lx.TRUNK:
+        return None  # "the foot goes with the hips"
     if p.verb_in(("meet", "meets")) and p.w(noun) != "foot":
         return None
     if p.verb_in(FOLLOWS) and p.w(p.verb + 1) == "the" and p.w(p.verb + 2) in lx.TRUNK:

@@ -18,13 +18,13 @@ HAND = _words(
 
 TRUNK = _words("waist hips hip body torso pelvis trunk spine belly button navel dantian yourself upper chest")
 
-STEP = _words("step steps stepping stepped stride strides walk")
+STEP = _words("step steps stepping stepped stride strides walk walks")
 PLACE = _words(
     "place places put puts set sets bring brings move moves slide slides draw draws pull pulls swing swings extend"
     " extends send sends take takes drop drops plant plants cross crosses widen gather gathers collect tuck land"
     " lands landed lower lowers carry comes come goes go touch touches tap taps reach reaches travels travel bringing"
     " placing moving sliding putting setting landing separate separates spread spreads circle circles arc arcs swing swings return returns retreat retreats advance advances stamp stamps stomp follow follows"
-    " drawn brought placed moved carried pulled swung slid extended lowered crossed gathered planted tucked taken sent reset resets withdraw withdraws withdrawing slip slips retract retracts pace paces join joins replace replaces glide glides drift drifts sweep sweeps replaced scoop scoops meet meets catch catches skid skids plonk plonks plop plops sneak sneaks scrape scrapes trail trails shuffle shuffles creep creeps skate skates tread treads ease eases easing stretches pop pops"
+    " drawn brought placed moved carried pulled swung slid extended lowered crossed gathered planted tucked taken sent reset resets withdraw withdraws withdrawing slip slips retract retracts pace paces join joins replace replaces glide glides drift drifts sweep sweeps replaced scoop scoops meet meets catch catches recover recovers skid skids plonk plonks plop plops sneak sneaks scrape scrapes trail trails shuffle shuffles creep creeps skate skates tread treads ease eases easing stretches pop pops"
 )
 """Verbs that move a foot when a foot is what they speak of."""
 

@@ -93,6 +93,7 @@ def _two_shares(p: Piece) -> bool:
         return True
     bare = [n for i in p.range() if (n := number_at(p.tokens, i, p.last)) and n[0] >= 10]
     alone = (p.first == 0 or p.tokens[p.first - 1].hard) and p.tokens[p.last - 1].hard
+    alone = alone or not p.words().isdisjoint(WE_ARE)
     return alone and len(bare) == 2 and bare[0][0] + bare[1][0] == 100 and p.words() <= NUMBERS_ONLY
 
 
@@ -136,7 +137,7 @@ def _onto_a_leg(p: Piece) -> int | None:
     return None
 
 
-NUMBERS_ONLY = frozenset(lx.NUMBERS) | {"and", "it's", "about", "now", "so"} | frozenset(map(str, range(1, 100)))
+NUMBERS_ONLY = frozenset(lx.NUMBERS) | WE_ARE | {"and", "it's", "about", "now", "so"} | frozenset(map(str, range(1, 100)))
 RISE = frozenset({"rise", "rises"})
 CROUCH = frozenset({"squat", "crouch", "balance"})
 ALL_ON = frozenset("it's all everything now on the your left right leg side".split())
@@ -178,6 +179,9 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
     all_of_me = p.verb_in(GO) and ("all", "of") in pairwise(p.in_order()) and p.w(p.verb - 1) in ("you", "me", "us")
     if all_of_me and len(p.sides()) == 1 and not p.where(lx.HAND):
         return p.side(p.sides()[0]), p.sides()[0]  # "all of you goes onto the left"
+    it_goes = p.verb_in(GO) and p.w(p.verb - 1) == "it" and memory.weight and len(p.sides()) == 1
+    if it_goes and p.before(p.sides()[0], 3) & {"to", "into", "onto"} and not p.where(lx.HAND):
+        return p.side(p.sides()[0]), p.sides()[0]  # "the weight was on the left and now it goes to the right"
     arrives = memory.weighed and p.verb < 0 and p.w(p.first) in SO_THAT and not p.words().isdisjoint(IT_IS)
     if arrives and len(p.sides()) == 1 and p.before(p.sides()[0], 3) & {"in", "on", "over"} and not p.where(NOT_A_LEG):
         return p.side(p.sides()[0]), p.sides()[0]  # "shift forward so it's in the left leg"

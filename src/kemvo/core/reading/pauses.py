@@ -96,7 +96,8 @@ def _goes_on(tokens: Sequence[Token], i: int) -> bool:
     return (
         (w in ("weight", "breath") and after in lx.WEIGHT_GOES)
         or w in lx.UNENDING
-        or w == "people"
+        or w in ("people", "only")
+        or (w == "it" and (after == "open" or after in lx.IN_OR_OUT))
         or (w in ("in", "of") and after.endswith("ing"))
         or (w in ("across", "beside", "past") and after in ("the", "your"))
         or (w.endswith("ing") and after == "weight")

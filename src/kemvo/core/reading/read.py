@@ -41,7 +41,7 @@ ABOUT = frozenset(
 OTHERS = frozenset("people beginners students styles schools".split())
 """ "A lot of people do this: they step and shift at once"."""
 
-ABOUT_LEADS = (["that", "was"], ["it", "was"], ["this", "was"], ["for", "those"])
+ABOUT_LEADS = (["those", "with"], ["those", "who"], ["that", "was"], ["it", "was"], ["this", "was"], ["for", "those"])
 ENERGY = frozenset("energy qi chi force power strength".split())
 """ "Energy goes down through the feet": no foot moves."""
 
@@ -66,6 +66,7 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
         piece = Piece(tokens, clause.first, clause.last, clause.verb)
         if clause.unreal:
             _remember(piece, memory)
+            memory.weight = "weight" in piece.words()
             continue
         words = [t.w for t in tokens[clause.first : clause.last]]
         about = not ABOUT.isdisjoint(words) or (about and words[0] in SUBORDINATE)

@@ -122,6 +122,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         after in ("you", "i'm", "you're", "we're") or (i + 2 < len(tokens) and tokens[i + 2].w == "weight")
     ):
         return False  # "mind you don't step…", "notice the weight"
+    if w == "open" and before == "it" and i > 1 and tokens[i - 2].w in lx.TURN:
+        return False  # "turn it open"
     if w in AIMED_OR_CLOSED and before in ("form", "sequence", "routine", "set", "class"):
         return False  # "the form opens with…"
     if w == "kicking" and after in lx.FOOT:
