@@ -89,6 +89,7 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         purpose = purpose or (verb >= first + 2 and opens and [t.w for t in tokens[first:verb]] in IN_ORDER_TO)
         purpose = purpose or (verb > first and tokens[verb - 1].w == "about") or ("can always" in " ".join(lead))
         purpose = purpose or "where you can" in " ".join(lead)
+        purpose = purpose or (lead[:1] == ["like"] and lead[1:2] in (["you're"], ["someone"], ["somebody"]))
         able = tokens[first].w in ("until", "till") and "can" in words
         asked = asked or (opens and _asks(tokens, first, last))
         some = any(t.w == "of" and n.w == "you" for t, n in pairwise(tokens[first : max(first, said)]))

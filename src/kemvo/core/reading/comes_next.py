@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.gap import ARTICLES, BINDING, STOOD_BY, UPPER, Gap, next_word
+from kemvo.core.reading.piece import ONE_SIDED
 from kemvo.core.reading.verbs import SIZES, VERBS
 
 STRAIGHT = UPPER | {"back", "knee", "knees"}
@@ -49,6 +50,8 @@ def manner(gap: Gap) -> bool:
         and (gap.tokens[k].w in ARTICLES | {"a", "both", "straight", "upright"} or gap.tokens[k].side)
     ):
         k += 1
+    if k < len(gap.tokens) and gap.tokens[k - 1].side and gap.tokens[k].w in ONE_SIDED:
+        return False  # "with the right | hands pushing"
     return k < len(gap.tokens) and gap.tokens[k].w in STRAIGHT and next_word(gap.tokens, k) not in lx.FOOT
 
 
@@ -154,6 +157,8 @@ def foot_acts(gap: Gap) -> bool:
         return False
     if before.w in ("center", "centre", "middle"):
         return True
+    if tokens[at].side and next_word(tokens, at) in ONE_SIDED and i == at:
+        return False  # "turn your waist left | palms down"
     told = any(t.w in STANDING or t.w in lx.TRUNK for t in gap.piece)
     told = told or (gap.says(lx.FOOT) and gap.says(lx.STEP_WAYS))
     if not gap.has_verb and not told:

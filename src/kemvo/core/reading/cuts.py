@@ -79,7 +79,7 @@ RULES = (
     Rule(moved.share_next, SHARE_BEGINS),
     Rule(moved.after_bare, OBJECT_VERBS),
     Rule(said.it_acts, _before("it")),
-    Rule(said.hands_next, ONE_SIDED | {"fingers", "fingertips"}),
+    Rule(said.hands_next, ONE_SIDED | {"fingers", "fingertips", "knees"}),
     Rule(said.name),
     Rule(moved.weight_goes),
     Rule(moved.half_step, _before("half")),
@@ -95,7 +95,7 @@ RULES = (
 """In the order in which they are asked."""
 
 MAY_BEGIN = (
-    lx.CONNECT | moved.UP_OR_OUT | SHARE_BEGINS | ONE_SIDED | {"fingers", "fingertips"} | ASIDE | ARTICLES | WEIGHT_LEADS | SPEAKING
+    lx.CONNECT | moved.UP_OR_OUT | SHARE_BEGINS | ONE_SIDED | {"fingers", "fingertips", "knees"} | ASIDE | ARTICLES | WEIGHT_LEADS | SPEAKING
     | _before(f"if unless you i we no don't dont it onto into let allow rear with like to toe toes feet half both back front other waist body hips torso chest navel {COVERED}")
 )  # fmt: skip
 """Without a verb, a side or a comma, only these can begin a piece."""

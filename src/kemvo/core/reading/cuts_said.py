@@ -29,6 +29,7 @@ from kemvo.core.reading.told_before import (
 KEEPS_IT = lx.INTO | {"let", "have", "get", "help", "that", "as", "of", "with", "and"}
 """After these, "it" begins no sentence of its own."""
 
+TURNED = lx.TURN | lx.TRUNK
 TIMES = frozenset("counts count seconds breaths".split())
 
 WARNED_TO = frozenset("far back much high low hard fast it forward".split())
@@ -208,5 +209,5 @@ def hands_next(g: Gap) -> Decision:
     if g.before.w in ("back", "forward", "forwards") and g.word_back(2) in lx.SIT_BACK and g.w not in ("head", "chin"):
         return True  # "sit back | palms back"
     turned = g.says(lx.TURN | lx.FACE) and (g.before.w in lx.ROOM or g.before.w in lx.COMPASS)
-    side = g.before.side and (g.word_back(2) in ARTICLES or g.word_back(2) in lx.TURN)
+    side = g.before.side and (g.word_back(2) in ARTICLES or g.word_back(2) in TURNED)
     return True if turned or (side and g.told()) else None

@@ -33,7 +33,7 @@ from kemvo.core.reading.tokens import Token, tokens_of
 
 ABOUT = frozenset(
     "people teacher beginners students care called named feel feels feeling check imagine sure mistake mistakes schools styles"
-    " others week weeks yesterday tomorrow lesson lessons saw seen noticed asked tempted tempting school reason purpose".split()
+    " others week weeks yesterday tomorrow lesson lessons saw seen noticed asked tempted tempting reason purpose".split()
 )
 """Clauses with these speak about the movement; they tell none."""
 
