@@ -32,7 +32,7 @@ KEEPS_IT = lx.INTO | {"let", "have", "get", "help", "that", "as", "of", "with", 
 TURNED = lx.TURN | lx.TRUNK
 TIMES = frozenset("counts count seconds breaths".split())
 
-WARNED_TO = frozenset("far back much high low hard fast it forward".split())
+WARNED_TO = frozenset("far back much high low hard fast it forward rush hurry worry".split())
 
 BOUND_OR_DENIED = BINDING | lx.NEGATION
 
@@ -168,7 +168,7 @@ def purpose(g: Gap) -> Decision:
 
 def after_warning(g: Gap) -> Decision:
     """ "Don't lock the knee | turn your waist"; but "don't let the knee turn" goes on."""
-    ended = g.before.w in WARNING_ENDS
+    ended = g.before.w in WARNING_ENDS or (g.piece[0].w == "without" and len(g.piece) == 2)
     return True if not g.has_verb and g.acts() and ended and warns(g) else None
 
 

@@ -39,7 +39,7 @@ PHRASES = tuple(
         "|does that make sense|is that okay|is that alright|is that all right|are you okay|are you ready|is that clear|no more than|not more than|at least|at most|on the count of one|on the count of two|on the count of three|on the count of four|on three"
         "|if that makes sense|if you like|if you will|if you want|as it were|so to speak|at the same time|in one go|as well"
         "|okay good|okay great|very good|well done|all together|altogether now|one more time|once again|once more|take your time and|take your time|no rush|no hurry"
-        "|what i do is|what we do is|what you do is|what i'm doing is|what happens is|what you should feel is|what you feel is|what you want to feel is|what you'll feel is|what's happening is|what i'm looking for is|what i want is|the thing is|as i said|as before"
+        "|what i do is|what we do is|what you do is|what i'm doing is|what happens is|what you should feel is|what you feel is|what you want to feel is|what you'll feel is|what's happening is|what i'm looking for is|what i want is|the thing is|as i said|what i'd like is for you to|what i want is for you to|i'd like for you to|coming out of that|out of that|out of this|notice here|with care|with great care|as before"
         "|what i want you to do is|what i'd like you to do is|all i'm doing is|all you do is|all we do is"
         "|don't forget to|don't forget that|make sure you|make sure to|make sure that you|making sure you|be sure to|remember to|try to|try and|allow yourself to|let yourself|see if you can"
         "|once you've got that|once you have that|once you've done that|once you're there|once that's done|in place|when you've got that|when you have that"
@@ -94,7 +94,7 @@ WORTH_A_LOOK = (
     | POINTING
     | PRAISE
     | set(ABOUT_TO)
-    | {"hand", "one", "ball", "same", "keep", "keeps"}
+    | {"hand", "one", "ball", "same", "keep", "keeps", "on"}
     | COUNTS
 )
 
@@ -307,6 +307,10 @@ def _filler(tokens: Sequence[Token], i: int) -> int:
     w = tokens[i].w
     if w in WORDS:
         return 0 if w == "er" and _is_pinyin(tokens, i) else 1
+    opens = (i == 0 or tokens[i - 1].hard) and i + 2 < len(tokens)
+    numbered = opens and (w in NUMBERED or w == "on") and tokens[i + 1].w in lx.NUMBERS and not tokens[i + 1].hard
+    if numbered and tokens[i + 2].w in lx.ACTS:
+        return 2  # "on one shift…"
     if w in NUMBERED and (i == 0 or tokens[i - 1].hard) and i + 1 < len(tokens) and tokens[i + 1].comma:
         return 2 if tokens[i + 1].w in lx.NUMBERS or tokens[i + 1].w.isdigit() else 0
     n = 0 if i and tokens[i - 1].w in lx.NEGATION else ABOUT_TO.get(w, 0)

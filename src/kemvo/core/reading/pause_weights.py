@@ -2,470 +2,485 @@
 by hand."""
 
 TABLE = """\
-a -0.9 #;corner;floor;hold
-a 0.9 NUMBER;becomes;behind;chest;of;past;percent;shoulder-width;them;wall;want;without
-a 0.8 a;alongside;onto;stays;the
+a -0.9 #;floor;hold;inhale
+a 0.9 NUMBER;becomes;heal;of;onto;past;wall;want;without
+a 0.7 a;clock;do;everything;ex;for;gets;he;important;its;no;opposite;own;pointing;strike;the;too;under
 a -1.0 again;bad;let;let's
-a -0.6 ahead;away;bent;but;first;good;monkey;welcome;what's
-a -0.8 apart;height;if;movement;shake;until;we;when
-a 0.6 are;bow;equal;full;smaller;sorry;try;under;ward
-a -1.4 as;now
-a -0.7 before;number;punch;should;small;there;those
-a 1.3 beside;not
+a -0.6 ahead;bent;but;good;monkey;welcome
+a 0.8 alongside;behind;chest;has;percent;shoulder-width;slightly;slow;stays;them;through
+a -0.8 apart;corner;height;if;movement;shake;should;until;we;when
+a 0.6 are;change;done;equal;full;mind;smaller;sorry;they;try;ward;with
+a -1.3 as
+a 1.1 beside;gentle;over
+a 1.2 bow
 a 0.4 by;even;their
-a 1.7 cat;need
-a 0.7 change;everything;for;gets;has;he;important;its;no;opposite;own;pointing;slightly;slow;strike;they;through
-a 0.7 too;with
-a 0.5 done;heal;i'll
-a -1.1 end;we're
-a 1.1 gentle
-a -1.3 inhale
-a -0.5 lets;nice;okay;side;top
+a 1.8 cat
+a -1.2 end;so
+a -0.4 first
+a 0.5 i'll
+a -0.5 lets;okay;side;top;what's
 a -0.3 middle
-a 1.0 over;shorter
-a -1.2 so
+a 1.7 need
+a 1.3 not
+a -1.5 now
+a -0.7 punch;small;there;those
+a 1.0 shorter
 a 1.4 wants
-ab -1.3 ACT NUMBER;a FOOT;you're ACT
-ab 1.1 ACT across;ACT through;FOOT now;and rest;cloud HAND;for you;in front;on it;out again;out breath;start with
-ab 1.1 then SIDE;to it;weight over;your HAND
-ab 0.9 ACT along;ACT in;FOOT behind;FOOT straight;NUMBER breaths;SIDE diagonal;and exhale;in NUMBER;not ACT
-ab 0.9 that ACT;the door;the floor;to SIDE;we don't;weight even;with it;your breath
-ab 0.7 ACT away;FOOT bend;FOOT flat;FOOT forward;FOOT inwards;FOOT okay;NUMBER o'clock;and ACT;are parallel
-ab 0.7 begin with;bit so;down flat;first one;in all;is up;it back;on SIDE;out NUMBER;so SIDE;straight ACT
-ab 0.7 that way;the chair;the ear;the fridge;to ACT
-ab 0.4 ACT forward;SIDE SIDE;SIDE front;SIDE side;and NUMBER;don't ACT;forward SIDE;forward again;percent back
-ab -0.5 ACT into;ACT the;FOOT so;SIDE and;a half;a nice;first thing;in now;let them;the water;weight off
-ab 0.8 ACT inward;FOOT completely;HAND forward;HAND hanging;SIDE now;a ACT;and out;and punch;doesn't ACT
-ab 0.8 exhale ACT;little bit;second FOOT;the heal;you ACT
-ab 1.6 ACT me;other SIDE
-ab -0.9 ACT one;NUMBER inhale;and you;is down;out FOOT
-ab -0.4 ACT slightly;FOOT SIDE;HAND SIDE;bit now;it straight;it yet;you do
-ab -0.6 ACT to;ACT your;FOOT can;a small;bit ACT;down now;half ACT;let me;my weight;out now;when you;with an
-ab 1.0 ACT together;FOOT through;NUMBER NUMBER;NUMBER one;SIDE corner;front HAND;front corner;in parallel
-ab 1.0 it forward;other FOOT;pause here;them in;too far
-ab -0.8 ACT too;FOOT and;HAND up;down ACT;is in;it NUMBER;one FOOT;the breath;the last;the second;where it
-ab -0.8 your chair
-ab -0.7 ACT with;FOOT should;FOOT weight;NUMBER now;SIDE weight;a SIDE;a big;a low;movement NUMBER;number NUMBER
-ab -0.7 percent in;small ACT;the FOOT;the HAND;the inhale;the next;then it;you can't;you exhale;your body
-ab 1.4 FOOT first;into it;is comfortable;the start;wants to
-ab 1.5 FOOT here
-ab 1.2 FOOT in;SIDE hip;SIDE in;each FOOT;of you;to you
-ab -1.2 FOOT is
-ab 1.3 FOOT touching;down first;on top;same weight;side now;then FOOT
-ab 0.6 HAND apart;NUMBER more;back wall;breathe in;evenly distributed;half way;horse stance;in half;its FOOT
-ab 0.6 keep breathe;need to;no weight;okay ACT;onto it;out SIDE;straight ahead;the mouth;ward off;with SIDE
-ab 0.6 you can
-ab -1.0 HAND height;and it;as you;straight back;weight in
-ab 0.3 NUMBER degrees;is ACT;the body
-ab 0.5 SIDE NUMBER;and breathe;and down;back down;becomes ACT;beside SIDE;down again;even up;for that;forward now
-ab 0.5 heal ACT;i do;in line;it breathe;my HAND;one o'clock;out behind;that FOOT;that is;to NUMBER;weight forward
-ab 0.5 width away;with FOOT
-ab -1.1 an ACT
-ab -1.4 and again;back ACT
-ab 2.1 behind you
-ab 0.1 for NUMBER
-ab 2.0 it is
-ab -2.0 the first
-ab 1.9 with you
-ab 0.2 you should
-abx -0.6 ACT ACT the;ACT SIDE and;ACT off the;ACT up my;FOOT ACT first;FOOT ACT half;FOOT ACT your
-abx -0.6 FOOT first weight;FOOT in FOOT;FOOT in half;FOOT now the;FOOT out NUMBER;FOOT out weight
-abx -0.6 FOOT together HAND;FOOT up half;SIDE FOOT ACT;SIDE FOOT can;SIDE FOOT out;a small ACT;and ACT all
-abx -0.6 and ACT my;and ACT weight;out ACT ACT;shoulder-width width apart;the FOOT are;the SIDE diagonal
-abx -0.6 the SIDE hip;the other FOOT;the other side;the side FOOT;them out and;you are ACT;your FOOT and
-abx -0.6 your SIDE and;your body weight
-abx 0.7 ACT SIDE FOOT;FOOT flat ACT;HAND ACT to;SIDE FOOT we;and ACT ACT;out NUMBER ACT;the FOOT FOOT
-abx 0.7 then FOOT ACT;then SIDE ACT;with it ACT
-abx -0.4 ACT SIDE so;ACT in and;FOOT ACT with;FOOT in and;FOOT in weight;SIDE FOOT my;as you ACT;in front and
-abx -0.4 the body ACT;you ACT ACT
-abx 0.5 ACT SIDE the;ACT now the;HAND ACT then;back FOOT and;the floor ACT;then ACT SIDE
-abx -0.9 ACT SIDE then;FOOT ACT then;HAND down breathe;SIDE ACT the;SIDE FOOT SIDE;a ACT ACT;a ACT so
-abx -0.9 breathe out when;onto it and;the SIDE corner;the SIDE front;the weight ACT;waist SIDE then
-abx -0.7 ACT SIDE weight;ACT ahead and;ACT it and;FOOT again and;FOOT down ACT;FOOT out and;SIDE FOOT in
-abx -0.7 SIDE corner and;and ACT it;back FOOT the;breathe out the;into it and;the FOOT stay;the corner and
-abx -0.7 the first NUMBER;the floor and;the floor if;your SIDE HAND
-abx -1.0 ACT back ACT;ACT forward ACT;ACT up breathe;FOOT ACT in;FOOT first and;NUMBER NUMBER degrees
-abx -1.0 breathe in when;breathe out and;width apart and;you ACT you
-abx 1.0 ACT back FOOT;ACT back the;ACT forward breathe;FOOT ACT FOOT;FOOT down FOOT;NUMBER percent the
-abx 1.0 horse stance ACT;the back ACT;to ACT ACT
-abx -1.7 ACT back SIDE
-abx -0.3 ACT back weight;FOOT ACT and;on it SIDE
-abx -0.5 ACT forward and;ACT through ACT;FOOT ACT NUMBER;FOOT ACT up;FOOT flat and;FOOT in front;FOOT out SIDE
-abx -0.5 FOOT parallel and;HAND ACT as;a half ACT;and ACT with;front FOOT ACT;let them ACT;my SIDE FOOT
-abx -0.5 other side ACT;the SIDE until;the middle and
-abx 0.9 ACT it ACT;ACT out and;ACT through FOOT;HAND ACT forward;SIDE FOOT a;SIDE FOOT with;and ACT so;out ACT to
-abx 0.9 the side ACT;your SIDE ACT
-abx -0.8 ACT it back;ACT up your;HAND ACT breathe;NUMBER ACT SIDE;SIDE FOOT without;i ACT my;let it ACT
-abx -0.8 off SIDE ACT;the ACT FOOT;the HAND ACT;the SIDE let;the SIDE now;the SIDE side;the SIDE without
-abx -0.8 the side and;ward off SIDE
-abx -1.4 ACT out SIDE;FOOT down weight;the SIDE breathe
-abx 1.2 ACT up ACT;FOOT up FOOT;SIDE SIDE ACT;and out in;breathe out SIDE;the FOOT now
-abx -1.1 ACT up the;NUMBER NUMBER SIDE;and ACT the;brush FOOT SIDE;percent SIDE SIDE;the SIDE FOOT;the SIDE HAND
+a -1.1 we're
+ab -1.1 ACT NUMBER;FOOT is
+ab 1.1 ACT across;FOOT now;SIDE in;for you;front corner;in front;out again;out breath;pause here;start with
+ab 1.1 then SIDE;weight over;your HAND
+ab 0.8 ACT along;ACT itself;FOOT behind;FOOT completely;HAND forward;HAND hanging;NUMBER one;SIDE diagonal
+ab 0.8 SIDE now;are parallel;doesn't ACT;exhale ACT;little bit;no weight;second FOOT;the ear;the heal;you ACT
+ab 0.7 ACT away;ACT inward;FOOT bend;FOOT flat;FOOT forward;FOOT inwards;SIDE NUMBER;and ACT;and out;and punch
+ab 0.7 begin with;bit so;breathe in;down flat;ex exhale;in all;in half;it back;onto it;so SIDE;straight ACT
+ab 0.7 straight ahead;that way;the chair;the door;the fridge;to ACT;too far
+ab 0.5 ACT forward;FOOT through;and breathe;and down;back down;back wall;don't ACT;down again;even up;for NUMBER
+ab 0.5 forward now;i do;in line;it breathe;out behind;percent SIDE;percent back;weight forward;width away
+ab 0.5 with FOOT;you should
+ab 1.0 ACT in;ACT together;NUMBER breaths;SIDE corner;and rest;cloud HAND;front HAND;in parallel;it forward
+ab 1.0 out NUMBER;that ACT;the floor;them in;with it;your breath
+ab -0.5 ACT into;ACT the;FOOT so;HAND exhale;a half;again ACT;and now;bit ACT;in now;is right;let them;the water
+ab -0.5 weight off;with an;you do
+ab 1.6 ACT me;FOOT here;other SIDE
+ab -0.9 ACT one;ACT too;HAND height;NUMBER inhale;one FOOT;straight back;the last
+ab -0.6 ACT slightly;ACT to;ACT your;FOOT can;a nice;a small;down now;first thing;it NUMBER;let me;out now
+ab -0.6 percent in;the HAND;the out;then it;when you
+ab 0.4 ACT through;NUMBER degrees;SIDE SIDE;SIDE front;SIDE side;that FOOT;you can
+ab -0.7 ACT with;FOOT SIDE;FOOT and;FOOT weight;HAND up;NUMBER now;SIDE weight;a SIDE;a big;and you;half ACT
+ab -0.7 is forward;movement NUMBER;my weight;small ACT;the FOOT;the breath;the inhale;the next;you can't
+ab -0.7 you exhale;your body
+ab 1.4 FOOT first;into it;wants to
+ab 1.2 FOOT in;FOOT touching;SIDE hip;and exhale;down first;each FOOT;is comfortable;on it;to it;to you
+ab -0.4 FOOT should;bit now;it yet
+ab 0.9 FOOT straight;a ACT;horse stance;not ACT;other FOOT;to SIDE;we don't;weight even
+ab 0.2 FOOT up
+ab 0.6 HAND apart;NUMBER more;NUMBER o'clock;and NUMBER;beside SIDE;beside it;evenly distributed;for that
+ab 0.6 forward again;half way;is up;its FOOT;keep breathe;need to;okay ACT;out SIDE;that is;to NUMBER;ward off
+ab 0.6 with SIDE
+ab 1.7 NUMBER NUMBER
+ab -1.2 a FOOT;an ACT
+ab -0.8 a low;and it;brush FOOT;is down;is in;number NUMBER;out FOOT;the second;where it;your chair
+ab -1.4 and again
+ab -1.0 as you;weight in
+ab -1.5 back ACT
+ab 2.2 behind you
+ab 0.3 forward SIDE;is ACT;the body
+ab 1.3 in NUMBER;of you;on top;same weight;side now;the start;then FOOT
+ab 1.9 it is;with you
+ab -1.9 the first
+ab -1.3 you're ACT
+abx 0.7 ACT SIDE FOOT;FOOT ACT into;FOOT flat ACT;HAND ACT to;SIDE FOOT we;back in ACT;the FOOT FOOT;the SIDE onto
+abx 0.7 then SIDE ACT;to ACT and;we ACT ACT
+abx -0.6 ACT SIDE and;ACT off the;ACT up my;FOOT ACT first;FOOT ACT half;FOOT ACT your;FOOT in half;FOOT out NUMBER
+abx -0.6 FOOT together HAND;FOOT up half;SIDE FOOT can;SIDE FOOT out;a small ACT;and ACT all;and ACT my;and it ACT
+abx -0.6 into it and;shoulder-width width apart;the FOOT are;the SIDE diagonal;the other FOOT;the other side
+abx -0.6 the out breath;the side FOOT;them out and;you are ACT;your FOOT and;your body weight
+abx -0.4 ACT SIDE so;ACT back weight;FOOT ACT and;FOOT ACT forward;FOOT ACT with;SIDE FOOT ACT;SIDE FOOT SIDE
+abx -0.4 SIDE FOOT for;as you ACT;in front and;the body ACT;the middle and
+abx 0.6 ACT SIDE the;FOOT down and;FOOT first SIDE;HAND ACT then;HAND down ACT;NUMBER NUMBER ACT
+abx 0.6 NUMBER seconds ACT;SIDE FOOT over;SIDE FOOT so;in front ACT;other FOOT ACT;out SIDE FOOT;the FOOT SIDE
+abx 0.6 the FOOT as;then ACT SIDE;with it ACT;you ACT it
+abx -0.7 ACT SIDE then;ACT SIDE weight;ACT ahead and;ACT it and;ACT through ACT;FOOT again and;FOOT down ACT
+abx -0.7 FOOT first weight;FOOT now the;FOOT out and;FOOT out weight;SIDE FOOT without;SIDE corner and;and ACT it
+abx -0.7 back FOOT the;breathe out the;it out and;the ACT FOOT;the FOOT stay;the HAND exhale;the SIDE hip
+abx -0.7 the corner and;the first NUMBER;ward off SIDE;your SIDE HAND;your SIDE and
+abx -1.1 ACT back ACT;ACT forward ACT;ACT out SIDE;ACT up the;and ACT the;the SIDE FOOT;the SIDE HAND
 abx -1.1 your SIDE FOOT
-abx -1.2 FOOT NUMBER ACT;SIDE SIDE SIDE;the back FOOT;weight SIDE ACT
-abx 0.8 FOOT back SIDE;HAND ACT in;NUMBER degrees the;SIDE FOOT keep;SIDE FOOT so;SIDE FOOT then;SIDE FOOT you
-abx 0.8 it ACT SIDE;one FOOT ACT;other FOOT ACT;the FOOT you;the SIDE onto;you ACT NUMBER
-abx 0.6 FOOT down and;FOOT first SIDE;HAND down ACT;NUMBER NUMBER ACT;NUMBER seconds ACT;SIDE FOOT over
-abx 0.6 back in ACT;in front ACT;out SIDE FOOT;the FOOT as;to ACT and;we ACT ACT;you ACT it
-abx 0.4 FOOT first ACT;back SIDE SIDE
+abx 1.4 ACT back FOOT
+abx -1.7 ACT back SIDE
+abx 1.0 ACT back the;ACT forward breathe;FOOT ACT FOOT;FOOT down FOOT;NUMBER percent the;SIDE FOOT a;and out in
+abx 1.0 horse stance ACT;the FOOT now;the back ACT;to ACT ACT
+abx -0.8 ACT down and;ACT it back;ACT up your;FOOT ACT then;HAND ACT breathe;NUMBER NUMBER weight;SIDE FOOT in
+abx -0.8 SIDE again ACT;and ACT weight;let it ACT;off SIDE ACT;the HAND ACT;the SIDE side;the SIDE without
+abx -0.8 the floor and;the floor if;the side and;waist SIDE then
+abx -0.5 ACT forward again;ACT forward and;ACT in and;ACT it in;FOOT ACT up;FOOT flat and;FOOT in and;FOOT in front
+abx -0.5 FOOT in weight;FOOT out SIDE;FOOT parallel and;HAND ACT as;a half ACT;and ACT with;and you ACT
+abx -0.5 breath in and;for NUMBER seconds;let them ACT;my SIDE FOOT;other side ACT;out ACT ACT;the SIDE until
+abx -0.5 the first ACT
+abx 0.9 ACT it ACT;ACT out and;FOOT together FOOT;HAND ACT forward;HAND ACT in;SIDE FOOT with;one FOOT ACT
+abx 0.9 out ACT to;the side ACT;to ACT so;you ACT NUMBER
+abx 0.5 ACT now the;down first ACT;the HAND the
+abx 0.8 ACT through FOOT;FOOT back SIDE;NUMBER degrees the;SIDE FOOT keep;SIDE FOOT then;SIDE FOOT you;and ACT ACT
+abx 0.8 and ACT so;back FOOT and;it ACT SIDE;out NUMBER ACT;the FOOT you;then FOOT ACT;your SIDE ACT
+abx 1.1 ACT up ACT;FOOT up FOOT;SIDE FOOT you're;behind you ACT;breathe in and
+abx -0.9 ACT up breathe;FOOT ACT in;FOOT NUMBER ACT;SIDE ACT the;a ACT ACT;a ACT so;breathe out when
+abx -0.9 brush FOOT SIDE;i ACT my;onto it and;the SIDE corner;the SIDE front;the SIDE let;the SIDE now
+abx -1.4 FOOT down weight;the SIDE and;the SIDE breathe
+abx -1.2 FOOT first and;percent SIDE SIDE
 abx 1.8 FOOT in the
 abx -0.0 FOOT out ACT
-abx -1.3 FOOT together and;SIDE FOOT half;the SIDE and;the front FOOT
-abx -0.2 SIDE FOOT front
-abx 1.1 behind you ACT;to ACT so
-abx 1.3 breathe in and
-abx 1.5 the FOOT the
+abx -1.3 FOOT together and;NUMBER NUMBER SIDE;SIDE FOOT half;SIDE SIDE SIDE;the back FOOT;the front FOOT
+abx -1.3 weight SIDE ACT
+abx -1.0 HAND down breathe;NUMBER NUMBER degrees;breathe in when;breathe out and;the weight ACT;width apart and
+abx -1.0 you ACT you
+abx -0.2 SIDE FOOT front;on it SIDE
+abx 1.2 SIDE SIDE ACT;the SIDE your
+abx 0.4 back SIDE SIDE
+abx 1.3 breathe out SIDE
+abx 1.6 the FOOT the
+abx -0.1 your weight ACT
 any -2.6 *
-b 0.8 ACT;arrives;back;closer;forwards;hanging;hip;length;level;light;line;space;stance;times;us;was;way
-b 1.6 FOOT;inwards;out;width;work
-b 1.0 HAND;across;altogether;around;first;tall;them;time
-b 1.5 SIDE;comfortable;diagonal;front;here;section;there
-b -2.9 a;so
-b -1.3 about;it's;not;okay;only
-b -0.7 after;an;are;can't;having;he;how;number;once;small
-b 1.2 again;behind;ears;floor;forward;hang;it;mane;parallel;soft;started;stop;up
-b 1.3 ahead;breath;crane;ear;flat;instep;middle;sides;solid;wall
-b -1.2 all;at;but;from;or;where;without
-b 0.9 alongside;backwards;bent;door;high;home;me;pushing;rest;sideways;top
-b -4.3 and
+b 0.7 ACT;closer;direction;hip;instead;light;nose;seconds;space;split;us
+b 1.5 FOOT;front;height;itself;there;width
+b 1.0 HAND;altogether;around;clock;completely;degrees;door;even;punch;tall;walking;wide
+b -0.7 NUMBER;after;an;are;can't;got;how;last;never;number;once;pause;position;small;whole;you;you've
+b 1.4 SIDE;diagonal;ear;here;outwards;section;touching
+b -3.0 a;so;then
+b -1.3 about;all;at;big;from;or;our
+b 0.9 across;alongside;back;backwards;bent;home;me;pushing;sideways;them;through;time
+b 1.2 again;behind;breath;breathe;crane;forward;hang;middle;sides;started;wall
+b 1.3 ahead;flat;floor;instep;mane;solid;wider
+b -4.5 and
 b 2.2 apart
-b 1.1 arrive;breathe;completely;degrees;even;evenly;lute;north;o'clock;punch;tail;think;walking;wide;wings
-b -2.5 as;of
-b 1.7 away;down;height;itself
-b -1.1 be;because;big;make;our;see;she;they;this;what;while
-b -0.8 between;easy;end;feel;finish;has;have;means;next;now;ready;third;torso
-b -0.4 bottom;own
-b 0.7 bow;direction;else;instead;nose;split
-b 2.0 breaths;together
-b -1.0 brush;feels;past;single;yes
-b -1.5 by;do;don't;keep;no;people
-b -0.6 called;doing;got;last;never;pause;position;some;there's;till;whole;you;you've
-b 2.1 corner;equally
-b 0.6 diagonally;fridge;hips;mouth;seconds;thigh;try;week
-b 0.5 distributed;in
-b -0.5 double;nice;that;which
-b 1.9 east;room;straight
-b 0.4 far
-b -2.0 for
-b -0.9 get;its;like;ok;sure;will;you'll
-b -1.4 hold;until;we'll
-b -2.4 i;we
-b -1.6 i'm;that's;we're;with
-b -1.8 if;let;onto
-b -1.9 into;is;let's
-b -2.2 my
-b -2.1 on
-b 1.4 outwards;touching;wider
-b 1.8 side;yet
+b 1.1 arrive;ears;evenly;first;it;lute;north;o'clock;parallel;soft;stop;tail;think;up;wings;write
+b 0.8 arrives;hanging;high;length;line;parry;rest;top;was;way
+b -2.5 as;of;we
+b 1.7 away;yet
+b -1.1 be;but;make;she;they;this;what;while
+b -1.0 because;brush;ok;okay;past;single;yes
+b -0.5 beside;bottom;does;double;own;which
+b -0.9 between;easy;feels;get;has;have;its;like;sure;will;you'll
+b 0.6 bow;else;forwards;fridge;slightly;thigh;times;try;week
+b 1.9 breaths;room
+b -1.6 by;keep;that's
+b -0.6 called;doing;each;nice;some;that;there's;till
+b 1.8 comfortable;east;side;straight;together
+b 2.0 corner
+b 0.5 diagonally;distributed;hips;in
+b -1.5 do;don't;hold;no;not;until
+b 1.6 down;inwards;out;work
+b -0.8 end;feel;finish;having;he;means;next;now;ready;should;third;torso
+b 2.1 equally
+b -2.0 for;into;is
+b -2.4 i
+b -1.7 i'm;we're;when;with
+b -1.9 if;let's;onto
+b -1.4 it's;only;people;we'll
+b -1.8 let;you're
+b -2.2 my;on
+b -1.2 see;where;without
+b -0.4 stretch
 b -4.6 the
-b -3.0 then
 b -2.7 to
-b -1.7 when;you're
-b -3.3 your
-bx 0.8 ACT ACT;ACT last;FOOT NUMBER;FOOT exhale;SIDE onto;SIDE out;back ACT;behind and;down the;east ACT
-bx 0.8 evenly ACT;first NUMBER;in now;it for;it to;out in;that for;up FOOT
-bx -0.8 ACT NUMBER;ACT down;ACT you're;FOOT again;FOOT stays;FOOT while;SIDE bow;SIDE hip;SIDE let's;both HAND
-bx -0.8 breathe out;by ACT;from the;in a;in this;into the;it FOOT;it then;my SIDE;now we're;off SIDE;side FOOT
-bx -0.8 straight ahead;the weight;thing ACT;up as;up breathe;up your;waist SIDE;weight now
-bx -1.0 ACT SIDE;ACT them;FOOT stay;SIDE as;SIDE then;SIDE without;and ACT;body ACT;bow stance;breath ACT;down as
-bx -1.0 half ACT;i'm ACT;in when;out when;over the;side so;then ACT;top ACT;we're ACT;weight back;you're ACT
-bx -0.6 ACT a;ACT forwards;FOOT at;FOOT completely;FOOT in;FOOT it's;FOOT on;FOOT which;HAND up;SIDE diagonal
-bx -0.6 all the;back then;body weight;cloud HAND;corner ACT;degrees and;down if;forward into;front and;in half
-bx -0.6 in let;it over;let's ACT;movement NUMBER;off the;okay ACT;other FOOT;out so;over your;still ACT;they ACT
-bx -0.6 together HAND;up from;width away
-bx -0.7 ACT across;ACT onto;ACT out;ACT over;ACT through;ACT we're;FOOT for;FOOT forward;FOOT not;FOOT parallel
-bx -0.7 HAND are;HAND exhale;HAND look;NUMBER o'clock;NUMBER seconds;SIDE over;a ACT;about NUMBER;both FOOT
-bx -0.7 breath in;don't ACT;finish ACT;flat and;floor and;floor if;forward as;forward weight;he ACT;in inhale
-bx -0.7 in to;it ACT;more weight;now i;now i'm;number NUMBER;of the;one we;other side;out weight;past the
-bx -0.7 small ACT;so ACT;stance SIDE;that the;up my;weight even;weight forward;weight in;with your;you ACT
-bx -0.7 you breathe
-bx -0.9 ACT all;FOOT ACT;FOOT touching;HAND hold;NUMBER counts;SIDE corner;behind the;bend the;beside the
-bx -0.9 forward again;in breath;inhale ACT;it all;let the;my weight;now we;onto the;out NUMBER;stance so;we ACT
-bx -0.9 width apart;your SIDE
-bx -0.5 ACT around;ACT weight;FOOT pointing;FOOT rest;SIDE now;SIDE so;SIDE until;as the;at the;back so;back to
-bx -0.5 be ACT;behind your;down again;middle and;on your;over NUMBER;she ACT;so now;start ACT;were ACT
-bx -2.2 ACT back;ACT your;FOOT first
-bx 0.5 ACT don't;FOOT i'm;SIDE exhale;SIDE hold;floor ACT;side NUMBER;stance ACT
+b -3.4 your
+bx 0.7 ACT ACT;ACT now;ACT we;FOOT finish;FOOT i;FOOT onto;FOOT we;FOOT what;FOOT when;HAND with;SIDE onto
+bx 0.7 SIDE that's;degrees we;down ACT;evenly ACT;forward the;in SIDE;in now;it for;now FOOT;out breathe
+bx -0.9 ACT NUMBER;ACT all;NUMBER counts;SIDE corner;behind the;bend the;breath in;by ACT;it all;my weight
+bx -0.9 onto the;out NUMBER;waist SIDE;we ACT;weight in;width apart;your SIDE
+bx -1.5 ACT SIDE;ACT it;HAND ACT;NUMBER NUMBER;breathe in;can ACT;in front;now ACT;out as;weight ACT
+bx -0.5 ACT a;ACT around;ACT in;FOOT rest;FOOT which;HAND on;NUMBER seconds;SIDE so;SIDE until;as the;at the
+bx -0.5 back to;behind your;down if;exhale ACT;exhale and;forward onto;let your;okay so;on your;she ACT;so now
+bx -0.5 stance SIDE;were ACT
+bx -0.7 ACT across;ACT out;ACT over;ACT through;ACT you're;FOOT at;FOOT forward;FOOT parallel;HAND are;HAND look
+bx -0.7 SIDE as;SIDE over;about NUMBER;back then;beside the;both FOOT;don't ACT;finish ACT;flat and;forward as
+bx -0.7 forward when;he ACT;in my;in to;it ACT;long breath;more weight;now i;now i'm;number NUMBER;of the;off SIDE
+bx -0.7 off the;one we;other side;out weight;over your;past the;small ACT;so ACT;stance so;still ACT;that the
+bx -0.7 there for;they ACT;up as;up breathe;up my;weight even;you breathe
+bx -2.3 ACT back;ACT your
+bx 0.5 ACT don't;back NUMBER;comfortable now;middle HAND;side NUMBER
 bx -1.9 ACT forward
-bx 0.9 ACT hold;ACT no;FOOT a;FOOT that;FOOT we're;FOOT you;SIDE a;SIDE the;SIDE waist;now with;over and
-bx 0.9 through FOOT;way ACT
-bx -1.1 ACT into;FOOT only;FOOT up;SIDE front;away from;forward and;in NUMBER;in the;one ACT;to the;together and
-bx -1.1 your weight
-bx -1.5 ACT it;FOOT now;can ACT;in front;out as;out breath;weight ACT
-bx 0.6 ACT make;ACT now;FOOT i;FOOT it;FOOT we;FOOT with;NUMBER HAND;NUMBER now;bit now;comfortable now
-bx 0.6 forward ACT;now you;out the;seconds ACT;so let;straight ACT;through SIDE
-bx -1.3 ACT my;FOOT are;NUMBER degrees;SIDE side;back FOOT;breathe in;forward now;the SIDE;with the
-bx 0.7 ACT okay;ACT we;FOOT finish;FOOT let's;FOOT my;FOOT what;FOOT when;HAND with;SIDE that's;again the
-bx 0.7 degrees we;down ACT;forward FOOT;forward the;in SIDE;it with;now FOOT;up HAND
-bx -1.8 ACT the;ACT up;NUMBER NUMBER
-bx 1.1 ACT then;FOOT let;flat ACT;side the
-bx 1.2 FOOT FOOT;SIDE your;behind ACT;front ACT;instead ACT;up so;you and
-bx 0.4 FOOT SIDE;beside SIDE;corner NUMBER;in ACT
-bx 1.0 FOOT all;FOOT both;SIDE into;across ACT;closer ACT;front the;out now;percent the;up i;weight and
-bx -0.4 FOOT down;FOOT is;FOOT okay;FOOT out;FOOT so;as you;corner and;if you;in your;let your;up and
-bx 1.3 FOOT no;back the
-bx 1.6 FOOT the;FOOT your
-bx -1.4 FOOT then;HAND ACT;now ACT;on the;to ACT
-bx -1.2 FOOT together;NUMBER percent;down first;i ACT;through the;weight SIDE
-bx 1.4 HAND the;degrees the
+bx -0.6 ACT forwards;ACT we're;FOOT completely;FOOT for;FOOT it's;FOOT not;FOOT on;FOOT pointing;HAND exhale
+bx -0.6 HAND up;NUMBER o'clock;SIDE diagonal;SIDE now;all the;back into;back so;be ACT;body weight;cloud HAND
+bx -0.6 corner ACT;degrees and;down again;forward into;front and;in half;in let;it over;let's ACT;movement NUMBER
+bx -0.6 other FOOT;out so;start ACT;that ACT;together HAND;up from;width away
+bx 0.9 ACT hold;ACT last;ACT no;FOOT SIDE;FOOT exhale;FOOT you;SIDE a;SIDE waist;now with;out in;together FOOT
+bx -0.8 ACT into;ACT onto;FOOT again;FOOT in;FOOT stays;FOOT while;SIDE bow;SIDE hip;SIDE let's;a ACT;both HAND
+bx -0.8 breathe out;floor and;floor if;forward again;forward weight;from the;in a;in this;into the;it FOOT;it then
+bx -0.8 my SIDE;now we;now we're;side FOOT;straight ahead;the weight;thing ACT;up your;weight forward;weight now
+bx -0.8 with your;you ACT
+bx 0.6 ACT make;FOOT i'm;FOOT it;FOOT let's;FOOT with;NUMBER HAND;NUMBER back;NUMBER now;SIDE hold;beside SIDE
+bx 0.6 bit now;first NUMBER;first the;forward ACT;it with;now you;out the;seconds ACT;so let;stance ACT
+bx 0.6 straight ACT
+bx -1.4 ACT my;on the;to ACT
+bx 0.8 ACT okay;FOOT NUMBER;FOOT a;FOOT that;SIDE out;back ACT;behind and;door ACT;down the;east ACT;forward FOOT
+bx 0.8 it to;over and;parry and;that for;through FOOT;up FOOT;up HAND;way ACT
+bx -1.7 ACT the;first then;side now
+bx -1.0 ACT them;FOOT ACT;FOOT only;FOOT stay;FOOT touching;HAND hold;NUMBER percent;SIDE front;SIDE without
+bx -1.0 and ACT;body ACT;bow stance;breath ACT;down as;i'm ACT;in when;inhale ACT;let the;out when;side so
+bx -1.0 we're ACT;you're ACT
+bx 1.0 ACT then;FOOT all;FOOT both;FOOT we're;SIDE into;SIDE the;across ACT;closer ACT;front the;out now
+bx 1.0 percent the;up i;weight and;write ACT
+bx -1.8 ACT up
+bx 1.2 FOOT FOOT;behind ACT;instead ACT
+bx -1.3 FOOT are;FOOT then;SIDE side;i ACT;the SIDE;with the
+bx -0.4 FOOT down;FOOT is;FOOT out;SIDE and;SIDE let;as you;corner and;if you;in your;middle and;up and
+bx -2.2 FOOT first
+bx 1.1 FOOT let;FOOT you're;flat ACT;front ACT;side the;you and
+bx 1.3 FOOT no;back the;degrees the;up so
+bx -1.6 FOOT now;behind you;front FOOT;through the
+bx 1.7 FOOT the
+bx -1.2 FOOT together;NUMBER degrees;back FOOT;down first;forward now;in NUMBER;in the;one ACT;out breath
+bx -1.2 weight SIDE
+bx -1.1 FOOT up;SIDE then;away from;forward and;half ACT;in inhale;over the;then ACT;to the;together and;top ACT
+bx -1.1 weight back;your weight
+bx 1.4 FOOT your;HAND the;it the
 bx -2.7 SIDE FOOT
 bx -2.4 SIDE HAND
-bx -0.3 SIDE and;SIDE let
-bx -0.2 SIDE no
-bx -1.6 behind you;first then;front FOOT
-bx 1.7 it the
-bx -1.7 side now
+bx 0.1 SIDE NUMBER
+bx 0.4 SIDE exhale;corner NUMBER
+bx -0.3 SIDE no;back and
 bx 1.5 weight the
-bxy 0.6 ACT ACT SIDE;ACT and we;ACT weight SIDE;FOOT ACT FOOT;FOOT now ACT;FOOT the front;SIDE ACT through
-bxy 0.6 SIDE FOOT are;SIDE the HAND;back and the;out let the;side the SIDE;we ACT back;you ACT SIDE
-bxy 0.7 ACT ACT and;ACT out ACT;FOOT ACT NUMBER;FOOT ACT forward;FOOT i ACT;FOOT the HAND;HAND ACT out
-bxy 0.7 SIDE ACT forward;back FOOT first;it the SIDE;together ACT the;up i ACT
-bxy -0.5 ACT ACT forward;ACT i can;ACT the FOOT;FOOT ACT over;FOOT and SIDE;FOOT back to;FOOT is ACT
-bxy -0.5 HAND ACT across;HAND ACT down;SIDE ACT back;SIDE FOOT in;back ACT ACT;flat and ACT;in and ACT;now i'm ACT
-bxy -0.5 out NUMBER ACT;there ACT the;we ACT the;you ACT onto
-bxy 0.5 ACT ACT it;ACT ACT the;ACT on the;SIDE ACT ACT;degrees ACT the;it ACT SIDE
-bxy -0.9 ACT ACT on;ACT that FOOT;ACT the SIDE;ACT the back;FOOT and ACT;FOOT that's the;HAND ACT up;SIDE the SIDE
-bxy -0.9 can ACT the;down and ACT;the SIDE FOOT;up SIDE HAND;up breathe in;waist ACT SIDE
-bxy 0.9 ACT ACT up;FOOT ACT onto;FOOT down ACT;FOOT the weight;FOOT your weight;HAND ACT your;SIDE ACT to
-bxy 0.9 first weight ACT;percent the SIDE;weight ACT the
-bxy -2.2 ACT ACT with
-bxy -0.4 ACT FOOT together;ACT SIDE HAND;ACT it down;ACT weight back;FOOT ACT off;FOOT don't ACT;SIDE FOOT back
-bxy -0.4 in the HAND;in weight SIDE
-bxy 1.1 ACT HAND up
-bxy -1.0 ACT NUMBER percent;FOOT ACT out;FOOT then ACT;SIDE ACT the;SIDE HAND ACT;SIDE SIDE FOOT;again ACT SIDE
-bxy -1.0 corner FOOT first;weight ACT into
-bxy -1.5 ACT SIDE ACT
-bxy -0.6 ACT all your;ACT your weight;FOOT on the;FOOT that ACT;HAND ACT forward;HAND ACT over;SIDE ACT up
-bxy -0.6 SIDE ACT your;SIDE SIDE SIDE;SIDE and i;back ACT SIDE;down FOOT first;half ACT with;in ACT SIDE;in ACT the
-bxy -0.6 on the SIDE;over and ACT;to the SIDE;up ACT SIDE;up ACT the;up my SIDE;weight ACT back;weight ACT to
-bxy 0.8 ACT and the;ACT as the;ACT back ACT;ACT it ACT;ACT one ACT;FOOT ACT SIDE;FOOT ACT them;FOOT SIDE FOOT
-bxy 0.8 FOOT in the;SIDE ACT HAND;SIDE FOOT first;SIDE FOOT on;SIDE and breathe;SIDE onto the;and ACT with
-bxy 0.8 back ACT back;back FOOT in;corner ACT the;forward ACT back;in HAND down;it and the;weight the SIDE
-bxy 1.0 ACT and then;ACT so you;FOOT ACT the;FOOT NUMBER ACT;HAND the SIDE;forward on the;it with the
-bxy -0.7 ACT and you;ACT so ACT;FOOT and breathe;FOOT can ACT;FOOT so ACT;FOOT the SIDE;FOOT then FOOT;FOOT to ACT
-bxy -0.7 beside the SIDE;can ACT it;corner and ACT;down breathe out;forward and ACT;forward the SIDE;in ACT it
-bxy -0.7 inhale ACT the;into the SIDE;my SIDE FOOT;onto the SIDE;out ACT down;over the SIDE;waist ACT to
-bxy -0.7 weight ACT forward;weight ACT onto;your SIDE FOOT
-bxy -0.3 ACT as you;SIDE FOOT down;out ACT forward;out ACT up
-bxy -0.8 ACT the HAND;ACT your SIDE;FOOT all the;FOOT and let;FOOT so it's;SIDE ACT in;SIDE FOOT ACT
-bxy -0.8 SIDE bow stance;forward NUMBER percent;front ACT your;half ACT up;it ACT out;out as you;out when you
-bxy -0.8 through and ACT;up ACT it;up half a;up your SIDE;with the SIDE;you ACT on
-bxy -1.1 ACT the weight;SIDE ACT SIDE;floor if you
-bxy -1.4 FOOT ACT in;SIDE ACT it;SIDE ACT out
-bxy 2.0 FOOT ACT into;SIDE FOOT parallel
-bxy 1.7 FOOT ACT your
-bxy 0.2 FOOT NUMBER percent;SIDE ACT weight
-bxy 0.4 FOOT and i;FOOT as you;FOOT in ACT;SIDE weight forward
-bxy 0.3 NUMBER ACT back
-bxy -1.7 NUMBER ACT your
+bxy 0.6 ACT ACT SIDE;ACT and we;FOOT ACT NUMBER;FOOT ACT on;FOOT the front;SIDE ACT through;SIDE and let
+bxy 0.6 SIDE the HAND;back FOOT first;by ACT on;it ACT SIDE;out let the;side the SIDE;we ACT back;you ACT SIDE
+bxy 0.7 ACT ACT and;ACT out ACT;FOOT ACT FOOT;FOOT ACT forward;FOOT ACT them;FOOT down ACT;FOOT now ACT
+bxy 0.7 FOOT onto the;FOOT the HAND;HAND ACT out;SIDE ACT forward;SIDE onto the;back FOOT in;in HAND down
+bxy 0.7 it and the;together ACT the
+bxy -0.4 ACT ACT forward;ACT FOOT together;ACT i can;ACT it down;FOOT ACT off;FOOT ACT over;FOOT and SIDE
+bxy -0.4 SIDE FOOT back;SIDE FOOT the;in ACT SIDE;in ACT the;in the HAND;out ACT forward
+bxy 0.5 ACT ACT it;ACT ACT the;ACT on the;FOOT as you;SIDE FOOT are;degrees ACT the;up the FOOT
+bxy -0.6 ACT ACT on;ACT all your;ACT the FOOT;ACT weight back;FOOT all the;FOOT on the;FOOT that ACT;FOOT the FOOT
+bxy -0.6 HAND ACT forward;SIDE ACT back;SIDE ACT up;SIDE SIDE SIDE;SIDE and i;back ACT SIDE;down FOOT first
+bxy -0.6 forward the SIDE;in ACT it;my SIDE FOOT;on the SIDE;out ACT it;over and ACT;to the SIDE;up ACT SIDE
+bxy -0.6 up my SIDE;weight ACT onto
+bxy 1.0 ACT ACT up;ACT and then;ACT so you;HAND ACT your;HAND the SIDE
+bxy -2.1 ACT ACT with
+bxy 1.1 ACT HAND up;FOOT ACT onto;FOOT ACT the;FOOT NUMBER ACT
+bxy -1.0 ACT NUMBER percent;ACT the back;FOOT ACT out;SIDE ACT the;SIDE HAND ACT;SIDE the SIDE;up ACT it
+bxy -1.0 waist ACT SIDE
+bxy -1.2 ACT SIDE ACT;ACT the weight;SIDE ACT SIDE;back ACT the
+bxy 0.9 ACT SIDE FOOT;FOOT your weight;SIDE ACT to;first weight ACT;forward on the;it with the;percent the SIDE
+bxy -0.5 ACT and exhale;FOOT back to;FOOT is ACT;HAND ACT over;SIDE FOOT in;back ACT into;beside the SIDE
+bxy -0.5 flat and ACT;in weight SIDE;now i'm ACT;out NUMBER ACT;there ACT the;we ACT the;weight ACT SIDE
+bxy -0.5 you ACT onto;you breathe in
+bxy 0.8 ACT and the;ACT as the;ACT back ACT;ACT it ACT;ACT one ACT;ACT the ACT;FOOT ACT SIDE;FOOT i ACT
+bxy 0.8 FOOT in the;FOOT the weight;NUMBER SIDE FOOT;SIDE ACT HAND;SIDE FOOT first;SIDE FOOT on;SIDE and breathe
+bxy 0.8 and ACT with;back ACT back;corner ACT the;forward ACT back;up i ACT;weight the SIDE
+bxy -0.7 ACT and you;ACT your weight;FOOT and breathe;FOOT can ACT;FOOT the SIDE;FOOT then FOOT;FOOT to ACT
+bxy -0.7 SIDE ACT into;SIDE as the;can ACT it;corner and ACT;forward and ACT;half ACT up;half ACT with;in and ACT
+bxy -0.7 into the SIDE;onto the SIDE;out as you;over the SIDE;up your SIDE;waist ACT to;weight ACT back
+bxy -0.7 weight ACT forward;weight ACT to;you ACT on;your SIDE FOOT
+bxy -0.3 ACT as you;FOOT don't ACT;SIDE FOOT down;out ACT up
+bxy 0.4 ACT down ACT;ACT weight SIDE;FOOT and i;FOOT in ACT;SIDE weight forward;back and the
+bxy -0.9 ACT that FOOT;ACT the HAND;FOOT and ACT;FOOT that's the;FOOT then ACT;SIDE FOOT ACT;SIDE SIDE FOOT
+bxy -0.9 SIDE weight on;corner FOOT first;down and ACT;the SIDE FOOT;up SIDE HAND;up breathe in
+bxy -1.1 ACT the SIDE;floor if you;through and ACT;weight ACT into
+bxy -0.8 ACT your SIDE;FOOT and let;FOOT so ACT;FOOT so it's;HAND ACT up;SIDE ACT in;SIDE bow stance;back ACT ACT
+bxy -0.8 can ACT the;forward NUMBER percent;front ACT your;inhale ACT the;it ACT out;out ACT down;out when you
+bxy -0.8 up half a;with the SIDE
+bxy -1.4 FOOT ACT in;NUMBER ACT your
+bxy 1.8 FOOT ACT into;FOOT ACT your
+bxy 0.2 FOOT NUMBER percent;SIDE ACT ACT
+bxy -1.5 SIDE ACT it
+bxy -1.3 SIDE ACT out
+bxy 0.1 SIDE ACT weight
+bxy 2.0 SIDE FOOT parallel
 bxy 1.3 SIDE a ACT
-bxy -1.2 back ACT the
-bxy 1.2 back so ACT
-bxy 1.6 in weight to
+bxy 1.2 back so ACT;weight ACT the
+bxy 1.5 in weight to
 bxy 1.4 out ACT back
 w -1.8 #
-w 0.6 a;fold;hold;on;onto;sideways;stretch;tightrope;to;together;what
-w 0.8 about;of;past;than;towards;watch;with
-w -0.9 again;bow;degrees;i'm;say;sure;want
-w 0.7 an;beside;distance;like;not;pushing;toward;under;wild
-w -0.8 apart;here;okay;once;we;whip
-w 0.5 behind;can;did;other;single;split;us;yes
-w -0.4 belly;try
-w 0.4 bend;don't;exhale;same;times;when
-w 1.2 between;count;for
+w 0.7 a;beside;door;like;on;pushing;tightrope;to;toward;under;what;wild
+w 0.8 about;an;past;than;towards;with
+w -0.9 again;bow;degrees;i'm;want;we
+w 0.6 along;distance;fold;gone;hold;not;onto;or;sideways;single;stretch;together
+w -0.8 apart;okay;say;slightly;sure;until;way;whip
+w 0.5 at;behind;bend;can;did;into;other;same;split;us;yes
+w -0.4 belly
+w 1.2 between;for;over
 w 1.3 by;without
-w 1.1 check;hips;long;over
-w -0.6 do;forward;guitar;heal;pointing;sorry;that
-w 1.0 door;makes;should
-w -0.5 equal;i'll;inhale;need;play;tall;we'll
-w -0.7 flying;get;keep;o'clock;slightly;there;until;waist;way;while;wrong;yet
-w -1.0 last;lose;me
-w -1.3 let
-w -1.1 let's;so
-w -1.5 now
+w 1.1 check
+w 1.6 count
+w -0.7 do;flying;forward;get;here;i'll;lot;once;waist;we'll;yet
+w 0.4 don't;times
+w -0.5 equal;need;play;sorry;tall;try
+w 0.9 exhale;of;watch
+w -0.6 heal;keep;o'clock;pointing;there;while;wrong
+w 1.0 hips;long;makes;shared;should
+w -1.0 last;lose;me;so
+w -1.2 let
+w -1.1 let's
+w -1.4 now
 w -1.6 number
-w 0.9 shared
+w 0.3 when
 w 1.4 where
-x 0.9 ACT;feel;wait;we;when
-x -1.0 FOOT;across;along;front;inwards;me;one;past;seconds;slightly;tall;under;where;will
-x -1.8 a;beside;in;straight;together
-x -2.3 about
-x -0.9 again;back;backwards;counts;forwards;outward;towards;yourself
-x -1.1 ahead;becomes;between;bit;here;till;touching;wall;way
-x 1.0 allow;brush;did;grab;movement;never;play;release
-x -0.5 alongside;fully;makes;may;pointing;walking
-x -0.6 any;bent;brushes;inward;letting;little;one's;passes;thigh;us;was
-x -1.4 apart;away;flat;it;width
-x -1.2 around;breaths;evenly;has;percent;side;stance;stays;them;thing;wide;yet
-x 0.8 arrive;big;equal;even;half;have;having;hips;most;my;only;third;what's
-x -1.5 at;degrees;like;over;there
-x 0.5 begin;practise;white
-x -2.4 behind;onto
-x 2.2 breathe;finish
+x 0.9 ACT;allow;brush;movement;my;needle;release;wait;we;when
+x -1.0 FOOT;across;along;front;inwards;past;percent;tall;under;where;will
+x -1.8 a;beside;straight;together
+x -2.3 about;corner;is;onto
+x -0.9 again;back;backwards;counts;equally;forwards;level;one;seconds;towards;yourself
+x -1.1 ahead;becomes;between;bit;breaths;here;me;slightly;till;touching;wall;way
+x -0.5 alongside;fully;makes;walking
+x -0.7 any;east;forty-five;gets;more;o'clock;one's;outwards;solid;was
+x -1.4 apart;away;hip;parallel;there;width
+x -1.2 around;evenly;has;side;stays;them;thing;wide;yet
+x 0.7 arrive;give;half;how;quarter;tidy;what's
+x -1.5 at;degrees;flat;in;like;over
+x 0.5 begin;hips;people;practise;starting;white
+x -2.4 behind
+x -0.6 bent;brushes;for;inward;its;letting;light;little;means;passes;pointing;thigh;us;wider
+x 0.8 big;equal;even;ex;have;having;most;only;second;third
+x 2.2 breathe
 x -1.6 but;round;until;with
-x -2.1 by;to
-x 1.2 careful;exhale;it's;once;single;today's;you'll
-x 0.7 change;give;how;i'll;quarter;think;tidy
-x -0.8 completely;diagonal;equally;feels;for;home;instep;level;more;not;o'clock;off;or;rests;shoulder-width;soft
-x -0.8 than;toward
-x -2.2 corner;is;on
-x 1.6 count;i;imagine;keep;pause;stay;that's
-x 0.6 do;other;part;people;punch;starting;this;waist;you're
-x 1.5 don't;look;there's
-x -2.9 down
-x -0.7 east;forty-five;gets;its;means;outwards;solid;wider
-x 1.4 fold;i'm;keeping;last;let's;she
-x -1.3 forward;height;hip;parallel;should;too
-x 1.7 get;number;remember;watch;what
-x 1.1 he;make;repulse;rest;weight;you've
+x -2.1 by
+x 1.1 careful;he;make;once;repulse;rest
+x -0.8 completely;diagonal;feels;home;instep;not;off;or;outward;rests;shoulder-width;soft;than;toward
+x 1.6 count;number;stay;that's
+x 1.0 did;feel;grab;never;play;think;you've
+x 0.6 do;i'll;other;part;this;waist
+x 1.5 don't;i;imagine;pause;there's
+x -3.0 down
+x 1.2 exhale;it's;single;we're;weight
+x 2.1 finish
+x 1.4 fold;i'm;keeping;last;let's;look
+x -1.3 forward;height;it;should;stance;too
+x 1.7 get;keep;remember;soften;watch
 x 2.0 hold
 x 1.9 if;swap
-x 2.4 inhale;we'll
-x -2.0 into;through;up
-x 1.8 let;next;notice;soften;then
+x 2.3 inhale;we'll
+x -2.0 into;through;to;up
+x 1.8 let;next;notice;then;what
 x 2.6 now
 x -3.3 of
-x 3.4 okay
-x -2.8 out
-x 1.3 repeat;shake;start;stretch;we're
-x 0.2 those
-xy -0.7 ACT ACT;ACT last;ACT like;ACT so;NUMBER on;NUMBER weight;SIDE NUMBER;along the;i can;i see;is ACT
-xy -0.7 shoulder-width width;so it's;stay down;the breath;to NUMBER;to your;toward the;with it
-xy 0.7 ACT HAND;ACT SIDE;ACT forwards;ACT it;ACT tall;ACT to;FOOT over;HAND to;and as;and that;and then;as you
-xy 0.7 breath out;brush and;do not;last one;now we;part NUMBER;quarter ACT;shake it;shake your;stay there;tidy up
-xy 0.7 we'll ACT;without ACT;you'll feel
-xy 1.3 ACT NUMBER;FOOT shoulder-width;FOOT together;and back;back FOOT;bend the;first thing;is that;is your
-xy 1.3 so now;so we;which FOOT
-xy 2.0 ACT a;SIDE so
-xy 0.5 ACT about;ACT into;ACT on;ACT onto;ACT slightly;FOOT bend;a ACT;forward onto;have a;have your;it then
-xy 0.5 now ACT;she ACT;so i've;so let;soften the;then all;weight into
-xy 1.1 ACT all;ACT the;SIDE let's;a lot;be careful;let's ACT;that is;this is;you end;you want
-xy 0.6 ACT around;ACT wide;FOOT are;FOOT flat;HAND over;SIDE HAND;and on;back again;back you;forward again
-xy 0.6 hips ACT;inhale and;keep breathe;let's have;most of;my back;never ACT;now let;side ACT;start with;the last
-xy 0.6 then a;then it;there's a;up ACT;waist SIDE
-xy 1.0 ACT body;ACT both;ACT until;NUMBER ACT;SIDE FOOT;and i;doing the;make sure;okay so;pause for;release the
-xy 1.0 some of;to finish;up on;weight and
-xy 0.8 ACT evenly;ACT me;ACT yourself;FOOT not;HAND look;HAND up;SIDE is;all right;in inhale;it ACT;now the
-xy 0.8 now we're;repeat on;so first;weight ACT;weight is;with an;you should
-xy -0.6 ACT exhale;ACT if;ACT of;ACT stance;ACT straight;a bit;about NUMBER;again FOOT;and do;and exhale;back down
-xy -0.6 behind you;by ACT;if that's;into the;like a;like you're;my body;no weight;on both;on it;only as
-xy -0.6 that's your;the other;then to;until the;we are;which is;while the
-xy -0.8 ACT first;ACT then;FOOT and;are ACT;beside the;breathe out;first ACT;onto the;the floor;towards the
-xy -1.1 ACT hold;ACT you;NUMBER degrees;SIDE SIDE;and NUMBER;in front;now and;of the
-xy 0.9 ACT my;HAND are;allow the;and down;and i'm;brush past;can you;get your;he ACT;i'm ACT;keep your;leave the
-xy 0.9 next we;on the;one ACT;same on;so from;some people;the next;we start;weight now
-xy -0.5 ACT now;and let's;and look;and shake;and up;does the;flat ACT;half a;past the
-xy -0.9 ACT together;SIDE corner;SIDE weight;a little;before the;first then
+x 3.1 okay
+x -2.2 on
+x -2.9 out
+x 1.3 repeat;shake;she;start;stretch;today's;you'll
+xy 0.7 ACT HAND;ACT forwards;ACT tall;FOOT over;HAND to;HAND up;and as;and then;as you;back again;brush and
+xy 0.7 forward again;hips ACT;inhale and;last one;now we;okay so;part NUMBER;quarter ACT;shake it;shake your
+xy 0.7 stay there;tidy up;waist SIDE;we'll ACT;weight ACT;without ACT;you'll feel
+xy 1.3 ACT NUMBER;ACT all;FOOT shoulder-width;back FOOT;first thing;is that;so from;so now;so that's;so we
+xy 0.8 ACT SIDE;ACT evenly;ACT into;ACT it;ACT me;ACT to;ACT yourself;FOOT not;HAND look;SIDE is;all right
+xy 0.8 and that;breath in;ex exhale;he ACT;it ACT;next we;now the;now we're;repeat on;so first;the next
+xy 0.8 weight now
+xy 2.0 ACT a
+xy 0.5 ACT about;ACT slightly;ACT wide;FOOT bend;a ACT;and keep;down ACT;forward onto;have a;have your;it then
+xy 0.5 keep breathe;now ACT;okay and;she ACT;so i've;so let;soften the;then all
+xy 0.6 ACT around;FOOT are;FOOT flat;HAND over;SIDE HAND;and on;do not;inhale ACT;let's have;most of;my back
+xy 0.6 now let;side ACT;the last;then a;then it;then we;there's a;up ACT
+xy 0.9 ACT body;ACT my;ACT you're;HAND are;SIDE FOOT;allow the;and down;and i'm;brush past;doing the;get your
+xy 0.9 i'm ACT;keep your;one ACT;same on;some people;we start;weight and;with an
+xy 1.1 ACT both;SIDE let's;a lot;be careful;can you;let me;let's ACT;think of;weight is;you end;you want
+xy -0.6 ACT exhale;ACT if;ACT keep;ACT of;ACT so;ACT stance;ACT straight;NUMBER one;a bit;about NUMBER;again FOOT
+xy -0.6 and do;and up;back down;behind you;by ACT;i can;if that's;like a;like you're;my body;no weight;on both
+xy -0.6 on it;only as;onto the;that's your;the other;then to;until the;we are;while the
+xy -0.8 ACT first;ACT then;FOOT and;SIDE weight;are ACT;beside the;it's not;so it's;the breath;the floor;to NUMBER
+xy -0.8 towards the
+xy -1.1 ACT hold;ACT you;of the;that ACT
+xy -0.7 ACT last;ACT like;ACT now;NUMBER on;SIDE NUMBER;along the;i see;is ACT;shoulder-width width;stay down
+xy -0.7 to your;toward the;with it
+xy 0.3 ACT on;hold that;my weight
+xy 1.0 ACT the;ACT until;NUMBER ACT;NUMBER i;and i;breath out;in breath;leave the;make sure;on the;pause for
+xy 1.0 release the;some of;to finish;up on;you should
+xy -0.9 ACT together;SIDE corner;a little;and NUMBER;as we;before the;breathe out;first ACT;first then;half a
 xy 2.2 ACT your
-xy 1.2 FOOT of;in breath;let me;think of;when the
-xy 1.4 FOOT parallel;and again;and that's;and when;so that's
-xy 0.3 HAND ACT;SIDE brush
-xy 1.9 NUMBER more;movement NUMBER
-xy 0.4 SIDE out;can see;hold that;my weight;we ACT
-xy -0.4 all of;first the;you ACT
-xy 1.5 and forward;bend your;front FOOT;to get
-xy -1.0 and hold;as we;for a;instead ACT;then out
-xy 2.1 and now
-xy -0.2 and the
-xy 1.8 and to;to do
-xy -0.3 and your
-xy -1.2 as your;can ACT;for NUMBER;that ACT;then forward
-xy 1.6 exhale and
+xy 1.2 FOOT of;and back;bend the;that is;when the
+xy 1.4 FOOT parallel;FOOT together;and again;and that's;is your;which FOOT
+xy 0.2 HAND ACT
+xy -1.2 NUMBER degrees;as your;can ACT;for NUMBER;then forward
+xy 1.8 NUMBER more;and now;and to;number NUMBER
+xy -1.0 SIDE SIDE;and hold;for a;instead ACT;now and;then out
+xy 0.4 SIDE brush;can see;start with;we ACT;weight into
+xy 2.1 SIDE so
+xy -0.5 all of;and let's;and look;does the;first the;past the;then SIDE;which is
+xy -0.2 and exhale
+xy 1.6 and forward;and when;exhale and
+xy -0.4 and shake;into the;you ACT
+xy -0.1 and the
+xy -0.3 and your;so let's;where your
+xy 1.5 bend your;front FOOT;this is;to get
+xy -1.3 in front;off the
+xy 1.7 in inhale
+xy 1.9 movement NUMBER;to do
 xy -2.6 next to
 xy -1.4 now so
-xy 1.7 number NUMBER
-xy -1.3 off the
-xy -2.2 so that;to the
+xy -2.3 so that
 xy -1.8 then FOOT
-xyz 0.6 ACT ACT and;ACT a bit;ACT ahead and;ACT on to;ACT onto that;ACT onto the;ACT the rear;ACT through the
-xyz 0.6 FOOT ACT then;FOOT in line;HAND to your;SIDE HAND ACT;an ACT stance;and ACT NUMBER;and SIDE FOOT
-xyz 0.6 and on the;as you inhale;back ACT SIDE;back FOOT out;back to ACT;first SIDE FOOT;forward on the
-xyz 0.6 forward onto the;in on the;inhale and ACT;make the SIDE;my SIDE FOOT;the FOOT are;the FOOT don't
-xyz 0.6 the SIDE is;the weight has;then ACT back;there's a ACT;to do the;we ACT forward;weight NUMBER NUMBER
-xyz 0.6 weight in your;weight over to
-xyz 1.6 ACT ACT forward;ACT forward with;to ACT forward
-xyz -0.6 ACT ACT on;ACT ACT out;ACT a ACT;ACT forward FOOT;ACT in front;ACT it in;ACT on its;ACT over the
-xyz -0.6 ACT through SIDE;ACT through and;ACT up ACT;ACT up half;FOOT ACT ACT;SIDE FOOT and;SIDE FOOT can
-xyz -0.6 SIDE FOOT forward;SIDE FOOT through;and ACT #;and ACT with;and the front;back FOOT first;beside the SIDE
-xyz -0.6 both FOOT to;i can ACT;it ACT to;leave the FOOT;let your HAND;now the weight;on your SIDE;so ACT SIDE
-xyz -0.6 so weight on;then to the;we ACT it
-xyz -1.2 ACT ACT the;ACT a little;as the SIDE;next to the
-xyz 1.7 ACT ACT with;ACT back on;ACT with your;the ACT is;up ACT the
-xyz -0.5 ACT ACT your;ACT forward breathe;ACT them out;FOOT is ACT;SIDE FOOT NUMBER;and ACT behind;and ACT them
-xyz -0.5 back ACT into;breathe in and;from the floor;half a ACT;off the floor;so that your;the weight in
-xyz -0.5 while the SIDE;your weight on
-xyz -0.8 ACT NUMBER ACT;ACT SIDE weight;NUMBER percent the;SIDE FOOT first;and ACT up;and out in;and then out
-xyz -0.8 so i can;then ACT SIDE;then ACT out
-xyz 0.8 ACT NUMBER is;ACT SIDE and;ACT SIDE on;ACT back weight;ACT it down;ACT out SIDE;ACT out to;ACT that FOOT
-xyz 0.8 ACT the waist;FOOT are parallel;NUMBER NUMBER in;SIDE ACT in;SIDE FOOT half;and let it;both FOOT ACT
-xyz 0.8 both FOOT the;from the top;if your FOOT;it ACT through;let the breath;repeat on the;so let it
-xyz 0.8 start with your;the FOOT do;the body ACT;the weight ACT;we ACT out
-xyz 0.7 ACT NUMBER percent;ACT SIDE ACT;ACT forward onto;ACT is the;ACT it with;ACT one NUMBER;ACT round to
-xyz 0.7 ACT your ACT;FOOT down weight;FOOT in ACT;FOOT together weight;HAND up breathe;SIDE FOOT back;SIDE HAND up
-xyz 0.7 about NUMBER thirds;and ACT forward;and again SIDE;as you do;as you exhale;back ACT forward;brush and ACT
-xyz 0.7 my back FOOT;now ACT forward;other side ACT;out to the;shake your FOOT;the waist ACT;then ACT down
-xyz 0.7 then the SIDE;weight back to;weight stays on;you can't ACT;you're ACT to
-xyz 0.9 ACT SIDE then;ACT a breath;ACT and ACT;ACT down on;FOOT ACT SIDE;FOOT down FOOT;FOOT is down;FOOT out SIDE
-xyz 0.9 a ACT with;and then we're;back SIDE SIDE;bend the SIDE;brush past the;half ACT up;in ACT the
-xyz 0.9 over NUMBER counts;same on the;the back FOOT;the first ACT;you ACT you
-xyz -0.4 ACT across to;FOOT down ACT;HAND down ACT;SIDE FOOT on;and ACT down;and the FOOT;weight back onto
-xyz -0.4 with your SIDE;you can ACT
-xyz 0.3 ACT all the;the FOOT that's
-xyz 0.5 ACT around to;ACT the hips;FOOT up FOOT;SIDE side ACT;again ACT SIDE;and then you;as the weight
-xyz 0.5 breath ACT in;first ACT your;forward again onto;i ACT my;if you can't;it's the SIDE;my weight ACT
-xyz 0.5 so i've got;soften the FOOT;the HAND ACT;we ACT onto
-xyz 0.4 ACT as you;ACT to ACT;NUMBER percent on;SIDE ACT on;back again and;you're ACT the
-xyz 1.0 ACT back ACT;ACT back over;ACT in with;ACT out with;ACT out your;FOOT ACT down;SIDE FOOT ACT;and ACT again
-xyz 1.0 and ACT and;and then i;breathe in when;don't let the;half ACT with;the weight is
-xyz 1.2 ACT back SIDE;ACT down with;ACT through with;ACT up on;ACT up the;FOOT ACT and;FOOT of the;a lot of
-xyz 1.2 the ACT FOOT;the SIDE FOOT;the front FOOT;to ACT out
-xyz 1.4 ACT back into;ACT back with;ACT in the;ACT up with;ACT with the;FOOT out with;at the end;back FOOT ACT
-xyz 1.4 your SIDE FOOT
-xyz 1.5 ACT back onto;ACT up your;NUMBER ACT your;bend your FOOT;the FOOT of
-xyz -0.7 ACT back so;ACT out again;ACT the ACT;ACT the other;FOOT ACT the;HAND ACT down;NUMBER on the
-xyz -0.7 NUMBER percent and;SIDE FOOT touching;and you ACT;and your FOOT;both FOOT on;breathe out #;i ACT the
-xyz -0.7 on the floor;over the SIDE;the FOOT and;the weight to;to ACT the;weight ACT forward;weight SIDE weight
-xyz -0.7 weight forward SIDE;you ACT forward
-xyz -0.9 ACT down first;ACT onto it;NUMBER percent ACT;and ACT into;in the SIDE
-xyz 1.1 ACT down into;ACT to your;ACT up tall;FOOT back down;SIDE FOOT straight;all the weight;and ACT my
-xyz 1.1 both FOOT bend;breathe in for;down ACT the;on the in;up on the;you end up
-xyz 1.3 ACT forward into;ACT them down;FOOT shoulder-width width;HAND ACT up;and to finish;both HAND ACT
-xyz 1.3 breathe in as;out ACT the
-xyz 1.9 ACT on your;your weight should
-xyz -1.1 ACT out ACT;ACT up and;ACT your FOOT;as you ACT;so the FOOT;the FOOT down;with the FOOT
-xyz -1.0 ACT out weight;NUMBER NUMBER NUMBER;breathe out SIDE;from the waist;to the SIDE;we ACT back
-xyz -1.8 ACT the floor;NUMBER NUMBER degrees;if you can
-xyz 1.8 ACT up onto
-xyz 0.2 FOOT FOOT FOOT
-xyz -1.3 all the way;breathe out now
-xyz -0.3 body ACT SIDE
-xyz -1.4 breathe out ACT
-xyz -1.7 if you need;then the FOOT
-xyz -0.2 if your ACT
+xy -2.2 to the
+xyz 0.3 ACT ACT and
+xyz 1.2 ACT ACT forward;ACT down with;ACT through with;ACT up on;ACT up tall;ACT up the;FOOT ACT and;FOOT of the
+xyz 1.2 SIDE FOOT straight;a lot of;all the weight;breathe in for;the SIDE FOOT;the front FOOT;the rear FOOT
+xyz 1.2 the waist ACT;to ACT out
+xyz -0.8 ACT ACT on;ACT NUMBER ACT;ACT SIDE weight;ACT down first;ACT on its;ACT the ACT;HAND ACT down
+xyz -0.8 SIDE FOOT first;and ACT up;and out in;and then out;the FOOT and;the weight to;then ACT SIDE;then ACT out
+xyz -0.8 weight ACT forward;weight forward SIDE
+xyz -0.7 ACT ACT out;ACT ACT your;ACT back so;ACT the other;FOOT ACT the;NUMBER on the;NUMBER percent and
+xyz -0.7 SIDE FOOT through;and you ACT;and your FOOT;both FOOT on;breathe out #;on the floor;to ACT the
+xyz -0.7 weight NUMBER percent;weight SIDE weight;you ACT forward
+xyz -1.7 ACT ACT the
+xyz 1.3 ACT ACT with;ACT back SIDE;ACT forward into;ACT them down;FOOT shoulder-width width;HAND ACT up
+xyz 1.3 and to finish;back FOOT ACT;both HAND ACT;breathe in as;out ACT the
+xyz 0.7 ACT NUMBER is;ACT NUMBER percent;ACT SIDE and;ACT it with;ACT on both;ACT on to;ACT one NUMBER
+xyz 0.7 ACT round to;ACT through the;ACT your ACT;FOOT down weight;FOOT in ACT;NUMBER thirds of;SIDE FOOT back
+xyz 0.7 SIDE HAND up;SIDE the SIDE;about NUMBER thirds;and ACT forward;and again SIDE;as the weight;as you do
+xyz 0.7 back ACT forward;back FOOT out;both FOOT the;brush and ACT;inhale and ACT;make the SIDE;my SIDE FOOT
+xyz 0.7 my back FOOT;out to the;shake your FOOT;start with your;the FOOT are;the FOOT don't;then the SIDE
+xyz 0.7 to do the;weight NUMBER NUMBER;you can't ACT
+xyz 0.6 ACT SIDE ACT;ACT a bit;ACT ahead and;ACT now ACT;ACT the hips;FOOT ACT then;FOOT in line
+xyz 0.6 FOOT together weight;HAND up breathe;an ACT stance;and ACT NUMBER;and on the;and then you;back ACT SIDE
+xyz 0.6 back onto the;back to ACT;bow stance NUMBER;first SIDE FOOT;forward again onto;forward on the
+xyz 0.6 forward onto the;inhale as you;it's the SIDE;let's ACT it;let's do that;soften the FOOT;the SIDE is
+xyz 0.6 the weight has;there's a ACT;we ACT forward;weight back to;weight in your;you're ACT the
+xyz 0.8 ACT SIDE on;ACT and ACT;ACT forward onto;ACT onto that;ACT out SIDE;ACT that FOOT;ACT the waist
+xyz 0.8 FOOT are parallel;FOOT down FOOT;NUMBER NUMBER in;NUMBER NUMBER on;SIDE ACT in;SIDE FOOT half;and let it
+xyz 0.8 as you exhale;both FOOT ACT;down ACT and;from the top;it ACT through;let the breath;now ACT forward
+xyz 0.8 other side ACT;over NUMBER counts;repeat on the;so let it;the FOOT do;the body ACT;the weight ACT
+xyz 0.8 we ACT out;you're ACT to
+xyz 0.9 ACT SIDE then;ACT a breath;ACT back weight;ACT down on;ACT it down;ACT out to;ACT with the;FOOT ACT SIDE
+xyz 0.9 FOOT out SIDE;a ACT with;and then we're;back SIDE SIDE;bend the SIDE;breathe in when;brush past the
+xyz 0.9 down ACT the;in ACT the;same on the;the back FOOT;the first ACT;the weight is;weight stays on;you ACT you
+xyz 0.9 your SIDE HAND
+xyz -0.5 ACT a ACT;ACT forward breathe;SIDE FOOT forward;SIDE FOOT on;and ACT #;and ACT on;and ACT them
+xyz -0.5 back ACT into;both FOOT to;from the floor;off the floor;onto the FOOT;the weight in;while the SIDE
+xyz -1.2 ACT a little;as the SIDE;next to the;so the FOOT
+xyz -0.4 ACT across to;ACT them out;FOOT down ACT;FOOT is ACT;FOOT out ACT;SIDE FOOT weight;and the FOOT
+xyz -0.4 body ACT SIDE;weight back onto;with your SIDE;you can ACT
+xyz 0.5 ACT around to;FOOT up FOOT;HAND to your;NUMBER percent on;SIDE HAND ACT;SIDE side ACT;again ACT SIDE
+xyz 0.5 and ACT back;and ACT out;as you inhale;back again and;breath ACT in;first ACT your;if you can't
+xyz 0.5 my weight ACT;on the other;so i've got;we ACT onto
+xyz 0.4 ACT as you;ACT to ACT;SIDE ACT on;i ACT my;the FOOT that's;the HAND ACT
+xyz 1.0 ACT back ACT;ACT in with;ACT is the;ACT onto the;ACT out with;ACT out your;FOOT ACT down;FOOT is down
+xyz 1.0 FOOT together FOOT;NUMBER i ACT;SIDE FOOT ACT;and ACT and;and then i;don't let the;half ACT up
+xyz 1.0 then ACT down
+xyz -0.2 ACT back FOOT;ACT back and
+xyz 1.5 ACT back into;ACT back onto;ACT up your;NUMBER ACT your;bend your FOOT;the FOOT of
+xyz 1.6 ACT back on;ACT forward with;to ACT forward
+xyz 1.1 ACT back over;ACT down into;ACT to your;FOOT back down;and ACT again;and ACT my;both FOOT bend
+xyz 1.1 half ACT with;on the in;the ACT FOOT;up on the;you end up
+xyz 1.4 ACT back with;ACT in the;ACT up with;ACT with your;FOOT out with;at the end;your SIDE FOOT
+xyz -0.6 ACT forward FOOT;ACT in front;ACT it in;ACT onto it;ACT out again;ACT over the;ACT through SIDE
+xyz -0.6 ACT through and;ACT up ACT;ACT up half;SIDE FOOT NUMBER;SIDE FOOT and;SIDE FOOT can;SIDE FOOT touching
+xyz -0.6 and ACT with;and the front;back FOOT first;beside the SIDE;breathe in breathe;exhale ACT the;i can ACT
+xyz -0.6 it ACT to;leave the FOOT;let your HAND;now the weight;on your SIDE;over the SIDE;so ACT SIDE;so that your
+xyz -0.6 so weight on;the FOOT now;then to the;we ACT it
+xyz 2.0 ACT on your;the SIDE HAND
+xyz -1.0 ACT out ACT;ACT your FOOT;to the SIDE;we ACT back
+xyz -0.9 ACT out weight;NUMBER percent ACT;NUMBER percent the;and ACT into;breathe out SIDE;i ACT the;in the SIDE
+xyz -0.9 so i can;weight on it
+xyz -1.8 ACT the floor;NUMBER NUMBER degrees;if you need
+xyz -1.1 ACT up and;as you ACT;from the waist;the FOOT down;with the FOOT
+xyz 1.8 ACT up onto;your weight should
+xyz 1.9 NUMBER NUMBER weight
+xyz -1.4 all the way;breathe out now
+xyz -1.5 breathe out ACT
+xyz -2.1 if you can
+xyz -0.3 if your ACT
 xyz -2.0 on the FOOT
 xyz -2.3 on the SIDE
-xyz 2.0 the SIDE HAND
+xyz 2.1 the ACT is
+xyz -1.9 then the FOOT
+xyz 1.7 up ACT the
 xyz -1.6 with the SIDE
 y -1.8 #
-y -0.6 SIDE;along;because;but;horse;leave;rest;stays;to;today;walking;whole;wings;with
-y 0.9 again;lets;means;teacher;yourself
-y 0.6 all;any;does;moment;pause;position;start;we;white;work
-y 0.8 an;halfway;last;tall
+y -0.6 SIDE;because;but;by;leave;next;punch;pushing;rest;to;whole;wings;you'll
+y 0.8 again;an;halfway;last;lets;tall
+y 0.6 all;any;does;moment;pause;position;we;white;write
+y -0.7 along;her;let;rests;sorry;straight;touching
 y -1.2 and;little
-y -0.9 apart;beside;don't;hips;if;light;so;stay;their
-y 1.1 are;breath;happens;lot;may;should
-y 1.4 begin;mistake;thing;this
-y -1.1 behind;floor;its;same;width
-y -0.8 bit;bow;equal;first;in;only;stretch;them
-y -0.7 by;even;front;her;let;next;punch;rests;sorry;straight;touching
-y 1.0 careful;finish;sure
-y -0.5 check;feel;gentle;make;outward;pushing
+y -1.0 apart;hips;past
+y 1.1 are;breath;happens;lot;may
+y 1.5 begin
+y -1.1 behind;far;floor;its;same;width
+y -0.9 beside;don't;if;light;so;their
+y -0.8 bit;bow;equal;even;first;front;in;only;stretch;them
+y 1.0 careful;finish;should;sure
+y -0.5 check;feel;gentle;make;nose;outward;stay;stays;today;walking
 y -1.3 degrees;way
-y 0.7 diagonally;forget;most;off;one;over;relaxed;river;split;style;that
-y -1.0 far;past
-y 0.5 full;is
-y -0.4 higher;nose
+y 0.7 diagonally;forget;most;off;one;over;relaxed;river;split;start;style;that;work
+y 0.5 full
+y -0.4 higher
+y 0.9 means;teacher;yourself
+y 1.4 mistake;thing
 y 1.2 there
-y 1.3 we've
-y 0.4 when
+y 1.3 this;we've
 """

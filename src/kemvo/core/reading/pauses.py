@@ -101,6 +101,7 @@ def _goes_on(tokens: Sequence[Token], i: int) -> bool:
         or (w in ("in", "of") and after.endswith("ing"))
         or (w in ("across", "beside", "past") and after in ("the", "your"))
         or (w.endswith("ing") and after == "weight")
+        or (w in lx.IN_OR_OUT and after == "breath" and tokens[i - 1].w in ("the", "an", "your"))
         or (w in lx.TRUNK and after in TURNS)
         or w in lx.NEGATION
         or after == "with"

@@ -62,7 +62,7 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
     if before in ("back", "side", "front") and i > 2 and tokens[i - 3].w == "to":
         before = ""  # "turn to the back, step…"
     if (before == "that" and i > 1 and tokens[i - 2].w == "after") or (
-        before == "next" and (w in LIFTED_OR_PUT or (w not in STEP_OR_KICK and _opens(tokens, i - 1)))
+        before in ("next", "last") and (w in LIFTED_OR_PUT or (w not in STEP_OR_KICK and _opens(tokens, i - 1)))
     ):
         before = ""  # "after that, turn…", "next raise…"
     if before == "one" and i > 1 and tokens[i - 2].w in ORDERED:
