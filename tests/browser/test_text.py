@@ -69,3 +69,24 @@ def test_captions_cut_anywhere_become_a_form_whose_facts_stand_where_they_are_sa
     # Nothing of the text is lost.
     shown = [page.get_by_label(f"Words of movement {n}").input_value() for n in range(1, len(blocks) + 1)]
     assert " ".join(shown) == " ".join(words)
+
+
+TOLD = """so let's start with single whip weight back on the right
+turn the left toes in and bring the right foot in
+now into cloud hands weight left step in with the right
+from cloud hands we go back to single whip so step left
+"""
+
+
+def test_a_lesson_told_in_one_go_shows_which_postures_begin_where(page: Page, empty: str) -> None:
+    page.goto(f"{empty}/forms/text")
+    page.get_by_label("The text").fill(TOLD)
+    page.get_by_role("button", name="Read it").click()
+    expect(page.locator("[data-begins]")).to_have_text(["Single whip, left", "Cloud hands, left", "Single whip, left"])
+    page.get_by_role("button", name="Make the form").click()
+    expect(page.locator("[data-totals]")).to_contain_text("3 postures")
+    names = page.get_by_label("Name of the posture")
+    assert [n.input_value() for n in names.all()] == ["Single whip", "Cloud hands", "Single whip"]
+    # Every line is a movement of its posture, in its own words.
+    shown = [x.input_value() for x in page.locator('[aria-label^="Words of movement"]').all()]
+    assert shown == TOLD.splitlines()

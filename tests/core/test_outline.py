@@ -42,11 +42,13 @@ def begun(line: str) -> list[str]:
         "next is single whip sit into the right leg",
         "and then single whip on the left side turn right",
         "right this is single whip shift to the right",
+        "from cloud hands back to single whip step left",
     ],
 )
 def test_a_line_that_names_a_posture_and_tells_a_movement_begins_the_posture(line: str) -> None:
     form = made(f"{line}\n{TOLD}\n").form
     assert outline(form) == [("Single whip", [line, TOLD])]
+    assert [x.begins for x in made(f"{line}\n{TOLD}\n").lines] == [("Single whip, left",), ()]
 
 
 @pytest.mark.parametrize(

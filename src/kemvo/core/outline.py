@@ -24,7 +24,7 @@ NAME_SHARE = 0.55
 LEADING = frozenset(
     "okay ok so now then and right next well this that which is it it's we we're you you're i i'm i'll we'll you'll come comes"
     " go goes going gonna move moves on onto to into the a an our your my first second third fourth fifth sixth last final"
-    " one two three four five six number posture move movement part here here's comes brings bring takes take us back for let's"
+    " one two three four five six in number posture move movement part here here's comes brings bring takes take us back for let's"
     " let start starts starting begin begins with do doing does called again once more time good great lovely um uh straight".split()
 )
 """Words that lead up to a posture that begins: "okay, so now we come to single whip…"; not "from single whip…"."""
@@ -45,7 +45,8 @@ _TIMES = re.compile(r"(?:[x×]\s*(\d{1,2})|\b(\d{1,2})\s*(?:x|×|times))", re.IG
 
 
 class DraftLine(Value):
-    """What became of a line of the text, and what was read from it, in words."""
+    """What became of a line of the text, and what was read from it, in words. `begins`: the titles of the postures that
+    begin with it."""
 
     line: int
     text: str
@@ -53,6 +54,7 @@ class DraftLine(Value):
     state: Understood
     became: Became
     signs: tuple[str, ...]
+    begins: tuple[str, ...] = ()
 
 
 class Draft(Value):
@@ -70,6 +72,10 @@ class _Building:
 
     def section(self, title: str) -> None:
         self.sections.append((title, []))
+
+    def postures(self) -> list[Posture]:
+        """All postures so far, in order."""
+        return [p for _, postures in self.sections for p, _ in postures]
 
     def posture(self, posture: Posture) -> None:
         if not self.sections:
@@ -128,10 +134,14 @@ def draft(read: Sequence[ReadEntry], catalogue: Sequence[Entry], title: str) -> 
     building = _Building()
     lines = []
     for i, (entry, facts) in enumerate(read):
+        done = len(building.postures())
         became, state = _place(building, read, i, known)
+        begins = tuple(p.title() for p in building.postures()[done:] if p.name)
         signs = tuple(in_words(f) for f in facts) if became != "section" else ()
         lines.append(
-            DraftLine(line=entry.line, text=entry.text, t_ms=entry.t_ms, state=state, became=became, signs=signs)
+            DraftLine(
+                line=entry.line, text=entry.text, t_ms=entry.t_ms, state=state, became=became, signs=signs, begins=begins
+            )
         )
     return Draft(form=building.form(title, known), lines=tuple(lines))
 
@@ -181,9 +191,11 @@ def _begun(facts: Sequence[Fact], text: str) -> list[Fact]:
     at = 0
     for f in facts:
         if f.kind == "posture":
-            if not LEADING.issuperset(re.findall(r"[a-z'’]+", text[at : f.start].lower())):
+            lead = re.findall(r"[a-z'’]+", text[at : f.start].lower())
+            if LEADING.issuperset(lead):
+                out.append(f)
+            elif lead[-1:] != ["from"]:
                 break
-            out.append(f)
             at = f.end
     return out
 

@@ -128,6 +128,11 @@ export function TextPage() {
                   {l.t_ms === null ? l.line : clock(l.t_ms)}
                 </span>
                 <span className="pl-2">
+                  {l.became === "movement" && l.begins.length > 0 && (
+                    <span className="block font-semibold" data-begins>
+                      {l.begins.join(", then ")}
+                    </span>
+                  )}
                   {l.text}
                   {l.signs.length > 0 && (
                     <span className="quiet block text-sm font-normal">{l.signs.join(" · ")}</span>
