@@ -140,7 +140,13 @@ def draft(read: Sequence[ReadEntry], catalogue: Sequence[Entry], title: str) -> 
         signs = tuple(in_words(f) for f in facts) if became != "section" else ()
         lines.append(
             DraftLine(
-                line=entry.line, text=entry.text, t_ms=entry.t_ms, state=state, became=became, signs=signs, begins=begins
+                line=entry.line,
+                text=entry.text,
+                t_ms=entry.t_ms,
+                state=state,
+                became=became,
+                signs=signs,
+                begins=begins,
             )
         )
     return Draft(form=building.form(title, known), lines=tuple(lines))

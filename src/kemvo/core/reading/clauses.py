@@ -94,7 +94,9 @@ def clauses(tokens: Sequence[Token]) -> list[Clause]:
         asked = asked or (opens and _asks(tokens, first, last))
         some = any(t.w == "of" and n.w == "you" for t, n in pairwise(tokens[first : max(first, said)]))
         asked = asked or (some and not (("all", "of") in pairwise(lead) and tokens[said - 1].w == "you"))
-        was = "was" in words and (tokens[first].w == "which" or ("weight", "was") in pairwise(t.w for t in tokens[first:last]))
+        was = "was" in words and (
+            tokens[first].w == "which" or ("weight", "was") in pairwise(t.w for t in tokens[first:last])
+        )
         was = was or tokens[last - 1].w == "instead"
         was = was or any(
             t.w == "like" and n.w.endswith("ing") for t, n in pairwise(tokens[first : max(first, said + 1)])

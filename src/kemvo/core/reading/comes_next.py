@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from kemvo.core.reading import lexicon as lx
-from kemvo.core.reading.gap import ARTICLES, BINDING, STOOD_BY, UPPER, Gap, next_word
+from kemvo.core.reading.gap import ARTICLES, BOUND, STOOD_BY, UPPER, Gap, next_word
 from kemvo.core.reading.piece import ONE_SIDED
 from kemvo.core.reading.verbs import SIZES, VERBS
 
@@ -28,6 +28,7 @@ TAKES_OBJECT = (
 
 
 STEPPING = lx.STEP | lx.KICK
+BOUND_OR_ONLY = BOUND | {"only"}
 SIZED = SIZES | {"a"}
 
 
@@ -82,7 +83,7 @@ def leaves_hands(gap: Gap) -> bool:
     if before.comma:
         return True
     if gap.acts() and w in lx.ACTS:
-        return before.w not in BINDING and (before.w not in UPPER or gap.piece[0].w in ("with", "gaze", "eyes"))
+        return before.w not in BOUND_OR_ONLY and (before.w not in UPPER or gap.piece[0].w in ("with", "gaze", "eyes"))
     at = gap.i + (w in ARTICLES)
     if at >= len(gap.tokens) or before.w in STOOD_BY or before.w in ARTICLES or before.side:
         return False

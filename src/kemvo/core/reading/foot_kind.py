@@ -213,6 +213,7 @@ def _kind_of_turn(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         if "them" in (p.w(p.verb + 1), p.w(p.verb - 1)) and (ways or toes):
             return "pivot"
         told = memory.noun or (p.w(p.verb + 1) == "it" and p.w(p.verb + 2) in lx.IN_OR_OUT | {"open"})
+        again = again or (p.w(p.verb + 1) == "it" and p.w(p.verb + 2) == "open")
         return "pivot" if (ways or again) and told and not p.sides() else None
     rolled = degrees is not None or not p.words().isdisjoint({"inward", "inwards", "outward", "outwards"})
     turned_leg = p.w(noun) == "leg" and rolled

@@ -40,6 +40,7 @@ def filled_leg(p: Piece, memory: Memory) -> tuple[Side | None, int] | None:
         return p.side(p.sides()[0]) if p.sides() and p.sides()[0] < full[0] else None, full[0]
     light = p.last - 1 if p.w(p.last - 1) in lx.LIGHT and p.w(p.last - 2) in ("leg", "foot") else p.first
     if p.verb < 0 and not memory.weighed and p.words() <= BARELY_FULL and p.side(light - 2):
+        memory.moved, memory.noun = p.side(light - 2), "foot"
         return OTHER_SIDE[p.side(light - 2) or "L"], light  # "the left leg light as a feather"
     stands = [i for i in p.where(("leg", "foot")) if p.w(i - 1) in BEARING_LEG]
     if stands and len(p.sides()) == 1 and "is" in p.words() and not p.where(lx.HAND):

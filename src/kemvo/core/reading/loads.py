@@ -137,7 +137,9 @@ def _onto_a_leg(p: Piece) -> int | None:
     return None
 
 
-NUMBERS_ONLY = frozenset(lx.NUMBERS) | WE_ARE | {"and", "it's", "about", "now", "so"} | frozenset(map(str, range(1, 100)))
+NUMBERS_ONLY = (
+    frozenset(lx.NUMBERS) | WE_ARE | {"and", "it's", "about", "now", "so"} | frozenset(map(str, range(1, 100)))
+)
 RISE = frozenset({"rise", "rises"})
 CROUCH = frozenset({"squat", "crouch", "balance"})
 ALL_ON = frozenset("it's all everything now on the your left right leg side".split())

@@ -101,6 +101,7 @@ def _goes_on(tokens: Sequence[Token], i: int) -> bool:
         or (w in ("in", "of") and after.endswith("ing"))
         or (w in ("across", "beside", "past") and after in ("the", "your"))
         or (w.endswith("ing") and after == "weight")
+        or (w in lx.FOOT and tokens[i - 1].side is not None and _acts(tokens[i + 1]))
         or (w in lx.IN_OR_OUT and after == "breath" and tokens[i - 1].w in ("the", "an", "your"))
         or (w in lx.TRUNK and after in TURNS)
         or w in lx.NEGATION
@@ -110,6 +111,11 @@ def _goes_on(tokens: Sequence[Token], i: int) -> bool:
         or shared
         or (after == "close" and tokens[i + 1 : i + 3][-1].w == "to")
     )
+
+
+def _acts(t: Token) -> bool:
+    """ "The left foot | pivots" (which is read as "pivot")."""
+    return t.w in lx.ACTS and (t.w.endswith("s") or t.end - t.start == len(t.w) + 1)
 
 
 def kind(token: Token) -> str:

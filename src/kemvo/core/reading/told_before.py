@@ -37,7 +37,12 @@ LETTING = frozenset("let lets letting allow allowing have having want try trying
 def warns(gap: Gap) -> bool:
     """Whether a piece is a whole warning: "don't lock the knee", "not too far"; not "don't let the knee…"."""
     brief = gap.piece[0].w == "without" or gap.before.w in ("rush", "hurry", "worry")
-    return len(gap.piece) >= (2 if brief else 3) and gap.says(lx.NEGATION) and not gap.says(LETTING) and gap.before.w not in lx.NEGATION
+    return (
+        len(gap.piece) >= (2 if brief else 3)
+        and gap.says(lx.NEGATION)
+        and not gap.says(LETTING)
+        and gap.before.w not in lx.NEGATION
+    )
 
 
 def hands_only(gap: Gap) -> bool:
