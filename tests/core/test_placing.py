@@ -170,3 +170,11 @@ def test_a_new_camera_stands_at_the_front_and_looks_back_over_the_floor(front: f
     assert max(ahead) == pytest.approx(0, abs=0.02), "no part of the floor is behind it"
     assert min(aside) == pytest.approx(-max(aside), abs=0.04)
     assert (camera.towards_deg - front) % 360 == pytest.approx(180)
+
+
+def test_a_form_that_only_just_fits_in_most_of_a_room_is_placed_all_the_same() -> None:
+    """Along the narrow part nothing is to spare, and the search must not go on for ever there for a nearer place."""
+    pocket = Room(corners=((0, 0), (2, 0), (2, 8), (2.002, 8), (2.002, 10), (0, 10)))
+    placed = best_spot((Disc(-1, 0, 0), Disc(1, 0, 0)), pocket, 0.0)
+    assert 0 <= placed.clearance <= 0.001
+    assert placed.spot.x == pytest.approx(1, abs=0.001)

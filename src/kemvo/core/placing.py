@@ -187,7 +187,8 @@ def _search(discs: tuple[Disc, ...], room: Room, picture: bool, facing: float, s
         goal = _centroid(room.outline())
         nearest, cells, size = hypot(best_at[0] - goal[0], best_at[1] - goal[1]), start, half
         least = max(0.0, best - exact)
-        while len(cells):
+        # Where it fits only just, along a line, no box's middle need lie on it: smaller boxes would find no nearer place.
+        while len(cells) and _reach(size, shape) > FINEST_M:
             free = _free(cells, shape, polygons)
             away = np.hypot(cells[:, 0] - goal[0], cells[:, 1] - goal[1])
             good = np.where(free >= least, away, np.inf)

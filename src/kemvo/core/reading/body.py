@@ -93,7 +93,8 @@ def time(p: Piece) -> list[Fact]:
         if held and held[0] < a:
             return [p.fact("hold", (held[0], b - 1), ms=ms, counts=counts)]
         return [p.fact("counts", (a, b - 1), counts=counts)] if counts is not None else []
-    held = held or (p.where(lx.STAND) if p.words() & {"breath", "breaths"} else [])
+    there = p.verb_in(lx.STAND) and p.w(p.verb + 1) in ("here", "there") and "for" in p.words()
+    held = held or (p.where(lx.STAND) if there or p.words() & {"breath", "breaths"} else [])
     if held and p.words() - {"and", "then", "now"} == {"hold"}:
         return [p.fact("hold", held)]
     for i in held:

@@ -28,6 +28,7 @@ TAKES_OBJECT = (
 
 
 STEPPING = lx.STEP | lx.KICK
+TAKES_WEIGHT = lx.BEARING | frozenset("share split divide distribute".split())
 BOUND_OR_ONLY = BOUND | {"only"}
 SIZED = SIZES | {"a"}
 
@@ -130,7 +131,7 @@ def weight_follows(gap: Gap) -> bool:
     at = gap.i if w == "weight" else gap.i + 1
     goes = next_word(gap.tokens, at) in lx.WEIGHT_GOES
     third = len(gap.piece) > 1
-    acted = third and gap.word_back(2) in UPPER_OR_FOOT and before.w in VERBS and before.w not in lx.BEARING
+    acted = third and gap.word_back(2) in UPPER_OR_FOOT and before.w in VERBS and before.w not in TAKES_WEIGHT
     told = (
         goes
         or acted

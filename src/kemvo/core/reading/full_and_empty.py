@@ -49,7 +49,7 @@ def filled_leg(p: Piece, memory: Memory) -> tuple[Side | None, int] | None:
     made = full and p.words() & {"make", "makes"} and p.words() & {"it", "leg"}
     if (loaded or made) and not p.sides():
         return (memory.moved or memory.named if "it" in p.words() else None), p.verb if p.verb >= 0 else full[0]
-    bearing = p.where(lx.BEARING) if p.words() & {"load", "weight", "you"} else []
+    bearing = p.where(lx.BEARING) if p.words() & {"load", "weight", "you", "percent"} else []
     bears = bearing and any(i < bearing[0] for i in p.where(lx.FOOT))
     if p.verb_in(lx.FILL) and not p.sides() and not p.hand_first() and p.w(p.verb - 1) in ("foot", "leg"):
         return memory.moved, p.verb  # "then the foot fills with weight"

@@ -74,7 +74,7 @@ ACTS = STEP | PLACE | LIFT | TURN | PIVOT | AIM | FACE | SHIFT | SINK | EMPTY | 
 """Every verb that moves a foot, the weight or the body."""
 
 FULL = _words("full solid substantial heavy loaded")
-LIGHT = _words("empty light insubstantial weightless unweighted unloaded")
+LIGHT = _words("empty emptied light insubstantial weightless unweighted unloaded")
 
 FULL_OR_LIGHT = FULL | LIGHT
 

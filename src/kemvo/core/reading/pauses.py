@@ -60,6 +60,7 @@ EVERYWHERE = "any *"
 OPENING = frozenset("turn open pick lift draw bring slide swing rotate".split())
 """ "Turn out | the left foot": the foot is what is turned."""
 
+BEARS = frozenset(w for w in lx.BEARING if w.endswith("s"))
 TURNS = frozenset("turns rotates faces opens swivels spirals".split())
 """ "As the body | turns"."""
 
@@ -101,7 +102,7 @@ def _goes_on(tokens: Sequence[Token], i: int) -> bool:
         or (w in ("in", "of") and after.endswith("ing"))
         or (w in ("across", "beside", "past") and after in ("the", "your"))
         or (w.endswith("ing") and after == "weight")
-        or (w in lx.FOOT and tokens[i - 1].side is not None and _acts(tokens[i + 1]))
+        or (w in lx.FOOT and tokens[i - 1].side is not None and _acts(tokens, i + 1))
         or (w in lx.IN_OR_OUT and after == "breath" and tokens[i - 1].w in ("the", "an", "your"))
         or (w in lx.TRUNK and after in TURNS)
         or w in lx.NEGATION
@@ -113,9 +114,12 @@ def _goes_on(tokens: Sequence[Token], i: int) -> bool:
     )
 
 
-def _acts(t: Token) -> bool:
-    """ "The left foot | pivots" (which is read as "pivot")."""
-    return t.w in lx.ACTS and (t.w.endswith("s") or t.end - t.start == len(t.w) + 1)
+def _acts(tokens: Sequence[Token], i: int) -> bool:
+    """ "The left foot | pivots" (which is read as "pivot"), "the right leg | now bears the weight"."""
+    t = tokens[i]
+    if t.w in ("now", "then") and not t.hard and i + 1 < len(tokens):
+        t = tokens[i + 1]
+    return (t.w in lx.ACTS and (t.w.endswith("s") or t.end - t.start == len(t.w) + 1)) or t.w in BEARS
 
 
 def kind(token: Token) -> str:

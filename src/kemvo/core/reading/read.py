@@ -32,7 +32,7 @@ from kemvo.core.reading.said_once import with_feet_again, with_subjects, with_ve
 from kemvo.core.reading.tokens import Token, tokens_of
 
 ABOUT = frozenset(
-    "people teacher beginners students care called named feel feels feeling check imagine sure mistake mistakes schools styles"
+    "people beginners students care called named feel feels feeling check imagine sure mistake mistakes schools styles"
     " others week weeks yesterday tomorrow lesson lessons saw seen noticed asked tempted tempting reason purpose".split()
 )
 """Clauses with these speak about the movement; they tell none."""
@@ -73,7 +73,7 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
         about = about or (others and ("they" in words[:3] or words[0] in ("and", "or")))
         others = not OTHERS.isdisjoint(words) or (others and about)
         about = about or not ENERGY.isdisjoint(words[:2]) or words[:2] in ABOUT_LEADS
-        about = about or (words[0] == "what" and "wrong" in words)
+        about = about or (words[0] == "what" and "wrong" in words) or {"my", "teacher"} <= set(words)
         if about:
             _remember(piece, memory)
         else:
