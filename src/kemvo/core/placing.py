@@ -30,6 +30,9 @@ EXACT_ALL_M = 0.01
 FINEST_M = 1e-4
 """Whether a form fits at all is decided to this, in metres."""
 
+MOST_CELLS = 1_000_000
+"""With more boxes than this left to look into, it is decided to `EXACT_M` instead."""
+
 NEAR_M = 0.02
 """Of places with one clearance, the one nearest to the middle of the room is taken, to this."""
 
@@ -179,7 +182,7 @@ def _search(discs: tuple[Disc, ...], room: Room, picture: bool, facing: float, s
             best, best_at = float(free[top]), cells[top]
         reach = _reach(size, shape)
         # Whether it fits at all is told more finely than how well.
-        undecided = best < 0 and reach > FINEST_M
+        undecided = best < 0 and reach > FINEST_M and len(cells) <= MOST_CELLS
         hopeful = free + reach > (0 if undecided and best + exact > 0 else best + exact)
         cells, size = _split(cells[hopeful], size, shape.radius)
 
