@@ -29,7 +29,7 @@ TAKES_OBJECT = (
 
 STEPPING = lx.STEP | lx.KICK
 TAKES_WEIGHT = lx.BEARING | frozenset("share split divide distribute".split())
-BOUND_OR_ONLY = BOUND | {"only"}
+BOUND_OR_ONLY = BINDING | {"only", "should"}
 SIZED = SIZES | {"a"}
 
 
