@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from kemvo.core.reading import lexicon as lx
-from kemvo.core.reading.gap import ARTICLES, BOUND, STOOD_BY, UPPER, Gap, next_word
+from kemvo.core.reading.gap import ARTICLES, BINDING, STOOD_BY, UPPER, Gap, next_word
 from kemvo.core.reading.piece import ONE_SIDED
 from kemvo.core.reading.verbs import SIZES, VERBS
 
