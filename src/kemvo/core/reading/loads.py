@@ -35,7 +35,7 @@ SETTLING = lx.SHIFT | lx.STAND | lx.SIT_BACK | frozenset({"sink", "sinks", "sett
 NOT_A_LEG = lx.HAND | {"corner", "angle", "wall", "diagonal"}
 DRIFT = frozenset("drift float lean tip sway rock".split())
 SO_THAT = frozenset({"so", "until", "till"})
-IT_IS = frozenset("it's you're that's it's".split())
+IT_IS = frozenset("it's you're that's".split())
 OVER_IT = (["over", "it"], ["across", "it"], ["over", "that"], ["onto", "it"])
 
 

@@ -15,7 +15,7 @@ SIDE_HEARD = frozenset("left right write rite wright lift".split())
 
 FOOT_HEARD: dict[str, str] = {
     "need": "knee", "toad": "toe", "told": "toes", "totes": "toes", "fort": "foot", "log": "leg", "eel": "heel",
-    "heels": "heels", "lock": "leg",
+    "lock": "leg",
 }  # fmt: skip
 """What is heard for a part of the leg right after a side: "the right need"."""
 
