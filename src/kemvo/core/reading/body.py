@@ -197,7 +197,7 @@ def turn(p: Piece) -> Iterator[Fact]:
         hands = []
     if hands and (not trunk or hands[0] < min(trunk[0], p.verb)) and hands[0] <= p.verb + 3:
         return
-    to, at = _target(p)
+    to, at = target(p)
     degrees = angle(p.tokens, p.first, p.last)
     if to is None and degrees is None:
         return
@@ -206,7 +206,7 @@ def turn(p: Piece) -> Iterator[Fact]:
     )
 
 
-def _target(p: Piece) -> tuple[str | None, int | None]:
+def target(p: Piece) -> tuple[str | None, int | None]:
     """Where a turn goes to, and the index of the word that says it."""
     for i in p.sides():
         if p.w(i + 1) not in lx.HAND or (p.w(i + 1) == "shoulder" and "over" in p.before(i)):

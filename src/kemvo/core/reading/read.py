@@ -9,11 +9,12 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator, Sequence
+from typing import NamedTuple
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.bare_sides import with_feet
 from kemvo.core.reading.body import and_out, breaths, faced, part_turn, time, turn, turned_on
-from kemvo.core.reading.clauses import SUBORDINATE, clauses
+from kemvo.core.reading.clauses import SUBORDINATE, Clause, clauses
 from kemvo.core.reading.even import WE_ARE
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.feet import feet
@@ -29,6 +30,7 @@ from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.put_right import as_meant
 from kemvo.core.reading.quantities import number_at
 from kemvo.core.reading.said_once import with_feet_again, with_subjects, with_verbs
+from kemvo.core.reading.second_look import looked_again
 from kemvo.core.reading.tokens import Token, tokens_of
 
 ABOUT = frozenset(
@@ -46,8 +48,23 @@ ENERGY = frozenset("energy qi chi force power strength".split())
 """ "Energy goes down through the feet": no foot moves."""
 
 
+class Reading(NamedTuple):
+    """What the rules read: facts in the order of their words; the words as they were taken, their clauses, and the
+    clauses (by index) that tell nothing: warnings, supposings, talk."""
+
+    facts: list[Fact]
+    tokens: Sequence[Token]
+    clauses: list[Clause]
+    silent: set[int]
+
+
 def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
     """The facts of a line or a longer text, in the order of its words. `names`: posture names to know."""
+    return _told_once(looked_again(*read_by_rules(text, names)), text)
+
+
+def read_by_rules(text: str, names: NameIndex | None = None) -> Reading:
+    """A text as the rules alone read it."""
     tokens = _plainly_told(text)
     matches = names.find(tokens) if names else []
     facts = [_posture(m, tokens) for m in matches]
@@ -56,7 +73,9 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
         tokens = [t._replace(w=COVERED, side=None) if i in covered else t for i, t in enumerate(tokens)]
     memory = Memory()
     about = others = False
-    for clause in clauses(tokens):
+    cut = clauses(tokens)
+    silent = {k for k, clause in enumerate(cut) if clause.unreal}
+    for k, clause in enumerate(cut):
         if clause.first and tokens[clause.first - 1].hard:
             memory, about, others = Memory(), False, False
         breathed = list(breaths(tokens, clause)) or list(and_out(tokens, clause, memory))
@@ -75,10 +94,11 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
         about = about or not ENERGY.isdisjoint(words[:2]) or words[:2] in ABOUT_LEADS
         about = about or (words[0] == "what" and "wrong" in words) or {"my", "teacher"} <= set(words)
         if about:
+            silent.add(k)
             _remember(piece, memory)
         else:
             facts += _read_clause(piece, memory)
-    return _told_once(sorted(facts, key=lambda f: (f.start, f.end)), text)
+    return Reading(_told_once(sorted(facts, key=lambda f: (f.start, f.end)), text), tokens, cut, silent)
 
 
 def _plainly_told(text: str) -> Sequence[Token]:
