@@ -36,9 +36,7 @@ def often(signs: Signs, times: int) -> list[str]:
     return [s for s, n in seen.items() if n >= times]
 
 
-def fitted(
-    signs: Signs, true: NDArray[np.float64], known: Sequence[str], stiffness: float
-) -> dict[str, float]:
+def fitted(signs: Signs, true: NDArray[np.float64], known: Sequence[str], stiffness: float) -> dict[str, float]:
     """The weight of each known sign. `true`: 1 or 0 for each case; `stiffness`: how strongly weights are drawn towards
     nothing (an L2 penalty)."""
     return fitted_to(matrix(signs, {s: i for i, s in enumerate(known)}), true, known, stiffness)

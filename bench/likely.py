@@ -60,7 +60,14 @@ def lines(names: list[str]) -> list[Line]:
                 told = by_clause(facts, tokens, clauses)
                 signs = [set(likely.signs(tokens, clauses, k)) for k in range(len(clauses))]
                 kinds = Counter(kind for kind, _ in wanted if kind in KINDS)
-                out.append(Line(signs, [Counter(f.kind for f in here) for here in told], kinds, COUNTS if name == PUT_TOGETHER else 1.0))
+                out.append(
+                    Line(
+                        signs,
+                        [Counter(f.kind for f in here) for here in told],
+                        kinds,
+                        COUNTS if name == PUT_TOGETHER else 1.0,
+                    )
+                )
     return out
 
 
