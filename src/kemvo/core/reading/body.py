@@ -82,6 +82,10 @@ def _breath_at(tokens: Sequence[Token], i: int, c: Clause) -> int | None:
     return None
 
 
+HANGING = frozenset({"hang", "hangs"})
+""" "Let it hang there" is no hold; "hang on there for two breaths" is one."""
+
+
 def time(p: Piece) -> list[Fact]:
     """A hold, with its time if one is said, or a number of counts for the movement."""
     said = duration(p.tokens, p.first, p.last)
@@ -108,6 +112,8 @@ def time(p: Piece) -> list[Fact]:
         if p.w(i + 1) in lx.NUMBERS and (i + 2 == p.last or p.w(i + 2) in ("breath", "breaths")):
             return [p.fact("hold", (i, i + 1))]
         at = i + 1 + (p.w(i + 1) == "right" and p.side(i + 1) is None)
+        if p.w(i) in HANGING:
+            continue
         here = p.w(i + 1) == "for" and not {"moment", "second", "breath", "bit"}.isdisjoint((p.w(i + 2), p.w(i + 3)))
         here = here or (p.w(at) in ("here", "there", "it", "still", "this", "that") and p.w(at + 1) in HOLD_TAILS)
         here = here or (i == p.verb and p.w(i + 1) in THE and p.w(i + 2) in SHAPES)

@@ -30,6 +30,8 @@ KEEPS_IT = lx.INTO | {"let", "have", "get", "help", "that", "as", "of", "with", 
 """After these, "it" begins no sentence of its own."""
 
 TURNED = lx.TURN | lx.TRUNK
+HOW = frozenset("slow low high nice easy soft slowly gently smooth steady light deep long tall wide calm even".split())
+""" "Slow and low", "nice and high"."""
 TIMES = frozenset("counts count seconds breaths".split())
 
 WARNED_TO = frozenset("far back much high low hard fast it forward rush hurry worry".split())
@@ -65,10 +67,10 @@ def after_comma(g: Gap) -> Decision:
 
 
 def and_goes_on(g: Gap) -> Decision:
-    """ "Turn and look over the right shoulder"; "half and half"; "one hundred and eighty"; "the right knee and the right
+    """ "Turn and look over the right shoulder"; "half and half"; "slow and low"; "one hundred and eighty"; "the right knee and the right
     hand rise"."""
     look = g.after == "look" and g.before.w in lx.TURN
-    halves = g.before.w == g.after == "half"
+    halves = g.before.w == g.after == "half" or (g.after in HOW and g.before.w in HOW)
     if g.after == "to" and g.says(lx.STEP) and g.has_verb and any(t.side for t in g.tokens[g.i + 2 : g.i + 4]):
         return False  # "step forward and to the right"
     if g.after in lx.STEP_WAYS and g.says(lx.STEP) and g.has_verb and not g.names_side() and with_next(g):

@@ -89,7 +89,9 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         return "step"
     if p.verb_in(STAMP) and noun is None and p.sides() and p.last - p.verb <= 5:
         return "step"
-    if p.verb_in(STAMP, DRAG) and ("it" in p.words() or whole_foot):
+    if p.verb_in(STAMP, DRAG) and (
+        "it" in p.words() or whole_foot or (p.verb_in(DRAG) and noun is not None and p.w(noun) in TOES)
+    ):
         return "step"
     on_heel = {"on", "heel"} <= p.words() or angle(p.tokens, p.first, p.last) is not None
     if p.verb_in(lx.CLOSE) and whole_foot and on_heel and toe_ways(p):

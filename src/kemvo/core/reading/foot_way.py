@@ -9,6 +9,8 @@ from kemvo.core.reading.foot_words import BALLS, BRING, FIRST, HEELS, NEAR, PLAC
 from kemvo.core.reading.piece import SAME_ONE, Memory, Piece
 from kemvo.core.values import OTHER_SIDE
 
+LEVEL = frozenset("level parallel line even".split())
+""" "Bring the foot level with the left"."""
 OF_A_FOOT = lx.FOOT | {"corner", "stance"}
 
 
@@ -23,7 +25,7 @@ def sides_named(p: Piece, noun: int | None) -> list[int]:
         return sorted(sides, key=lambda i: (p.side(i) != mine, abs(i - (noun or 0))))
     if p.w(p.verb + 1) == "it" and noun is None and p.verb_in(BRING, CARRY):
         sides = [i for i in sides if i < p.verb or "to" not in p.before(i)]  # "draw it in to the right"
-    with_ = [i for i in sides if "with" in p.before(i)]
+    with_ = [i for i in sides if "with" in p.before(i) and p.before(i, 4).isdisjoint(LEVEL)]
     subject = [i for i in sides if i < p.verb]
     # "Step to the left" is done with the left foot; "beside the left" and "to the left corner" are not.
     other = [i for i in sides if p.w(i + 1) not in PLACES and not stands_by(p, i)]

@@ -39,6 +39,7 @@ class Weights(NamedTuple):
     usual: dict[FactKind, float]
 
 
+COMPASS = frozenset(lx.COMPASS) - {"north", "south"}
 NAMES_OF_SIDES = frozenset({"left", "right"})
 
 
@@ -71,13 +72,15 @@ def likelihoods(tokens: Sequence[Token], clauses: Sequence[Clause]) -> list[dict
 
 
 def _said(tokens: Sequence[Token], first: int, last: int) -> Iterable[str]:
-    """Words as they are weighed: a side is a side, a number is a number."""
+    """Words as they are weighed: a side is a side, a number a number, a compass word a compass word."""
     for t in tokens[first:last]:
         w = t.w
         if t.side or w in NAMES_OF_SIDES:
             yield "SIDE"
-        elif w[:1].isdigit() or (w in lx.NUMBERS):
+        elif w[:1].isdigit() or w in lx.NUMBERS:
             yield "NUMBER"
+        elif w in COMPASS:
+            yield "COMPASS"
         else:
             yield w
 

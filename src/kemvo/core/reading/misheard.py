@@ -30,7 +30,8 @@ LEADS_NUMBER = frozenset("for over of about hold take with on only just another 
 
 TURN_HEARD = frozenset("torn term tern".split())
 RIGHT_HEARD = frozenset("write rite wright ride".split())
-GOES_RIGHT = lx.STEP | lx.SHIFT | lx.TURN | lx.SIT_BACK | {"weight", "wait", "go", "face"}
+GOES_RIGHT = lx.STEP | lx.SHIFT | lx.TURN | lx.SIT_BACK | {"weight", "wait", "go", "goes", "face"}
+GOES_ON = frozenset("and as so now then while with until".split())
 BEGINS = frozenset(" and then now so okay next to gently".split(" "))
 
 LEGS = frozenset("middle centre center left right both".split())
@@ -148,7 +149,7 @@ def _turn(a: Around) -> str | None:
 def _right(a: Around) -> str | None:
     """ "Shift write", "turn to the ride"."""
     told = a.at(-1) in GOES_RIGHT or (a.at(-1) == "the" and a.at(-2) in lx.INTO)
-    return "right" if told and a.ends() else None
+    return "right" if told and (a.ends() or a.at(1) in GOES_ON) else None
 
 
 def _pivot(a: Around) -> str | None:

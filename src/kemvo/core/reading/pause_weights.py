@@ -1,486 +1,499 @@
-"""How much each sign speaks for a pause: its name, its weight, the words it is of. Made by `make pauses`; not to be edited
+"""How much each sign speaks for a pause: its name, its weight, the words it is of. Made by `make learn`; not to be edited
 by hand."""
 
 TABLE = """\
-a -0.9 #;floor;hold;inhale
-a 0.9 NUMBER;becomes;heal;of;onto;past;wall;want;without
-a 0.7 a;clock;do;everything;ex;for;gets;he;important;its;no;opposite;own;pointing;strike;the;too;under
-a -1.0 again;bad;let;let's
-a -0.6 ahead;bent;but;good;monkey;welcome
-a 0.8 alongside;behind;chest;has;percent;shoulder-width;slightly;slow;stays;them;through
-a -0.8 apart;corner;height;if;movement;shake;should;until;we;when
-a 0.6 are;change;done;equal;full;mind;smaller;sorry;they;try;ward;with
-a -1.3 as
-a 1.1 beside;gentle;over
-a 1.2 bow
-a 0.4 by;even;their
+a -1.0 #;again
+a 0.9 NUMBER;beach;becomes;behind;heal;onto;past;stays;wall;want;without
+a 0.6 a;do;equal;full;important;its;mind;own;sideways;slightly;sorry;strike;they;they'll;through;ward;will;with
+a -0.6 ahead;bent;deflect;good;okay;seconds;welcome
+a 0.8 alongside;chest;clock;for;gets;opposite;pointing;shoulder-width;slow;them;too
+a -0.8 apart;counts;height;inhale;let;shake;should;when
+a 0.5 are;change;doesn't;done;i'll;was
+a -1.6 as
+a -1.1 bad
+a -0.7 before;but;monkey;movement;punch;small;there;those;until;we'll;what's
+a 1.1 beside;over;shorter;tailbone
+a 1.3 bow;not
+a 0.4 by;on;smaller;their
 a 1.8 cat
-a -1.2 end;so
-a -0.4 first
-a 0.5 i'll
-a -0.5 lets;okay;side;top;what's
+a -0.9 corner;floor;if;let's;we
+a -1.2 end
+a 0.7 everything;ex;has;no;percent;same;the;try;under
+a -0.5 first;lets;parallel;top
+a 1.0 gentle;of
 a -0.3 middle
-a 1.7 need
-a 1.3 not
-a -1.5 now
-a -0.7 punch;small;there;those
-a 1.0 shorter
+a 1.5 need
+a -1.4 now;so
 a 1.4 wants
-a -1.1 we're
+a -1.3 we're
+ab 0.4 ACT FOOT;ACT back;FOOT forward;NUMBER times;SIDE front;can ACT;corner FOOT;is ACT;my FOOT;you can
+ab 0.4 you should
 ab -1.1 ACT NUMBER;FOOT is
-ab 1.1 ACT across;FOOT now;SIDE in;for you;front corner;in front;out again;out breath;pause here;start with
-ab 1.1 then SIDE;weight over;your HAND
-ab 0.8 ACT along;ACT itself;FOOT behind;FOOT completely;HAND forward;HAND hanging;NUMBER one;SIDE diagonal
-ab 0.8 SIDE now;are parallel;doesn't ACT;exhale ACT;little bit;no weight;second FOOT;the ear;the heal;you ACT
-ab 0.7 ACT away;ACT inward;FOOT bend;FOOT flat;FOOT forward;FOOT inwards;SIDE NUMBER;and ACT;and out;and punch
-ab 0.7 begin with;bit so;breathe in;down flat;ex exhale;in all;in half;it back;onto it;so SIDE;straight ACT
-ab 0.7 straight ahead;that way;the chair;the door;the fridge;to ACT;too far
-ab 0.5 ACT forward;FOOT through;and breathe;and down;back down;back wall;don't ACT;down again;even up;for NUMBER
-ab 0.5 forward now;i do;in line;it breathe;out behind;percent SIDE;percent back;weight forward;width away
-ab 0.5 with FOOT;you should
-ab 1.0 ACT in;ACT together;NUMBER breaths;SIDE corner;and rest;cloud HAND;front HAND;in parallel;it forward
-ab 1.0 out NUMBER;that ACT;the floor;them in;with it;your breath
-ab -0.5 ACT into;ACT the;FOOT so;HAND exhale;a half;again ACT;and now;bit ACT;in now;is right;let them;the water
-ab -0.5 weight off;with an;you do
-ab 1.6 ACT me;FOOT here;other SIDE
-ab -0.9 ACT one;ACT too;HAND height;NUMBER inhale;one FOOT;straight back;the last
-ab -0.6 ACT slightly;ACT to;ACT your;FOOT can;a nice;a small;down now;first thing;it NUMBER;let me;out now
-ab -0.6 percent in;the HAND;the out;then it;when you
-ab 0.4 ACT through;NUMBER degrees;SIDE SIDE;SIDE front;SIDE side;that FOOT;you can
-ab -0.7 ACT with;FOOT SIDE;FOOT and;FOOT weight;HAND up;NUMBER now;SIDE weight;a SIDE;a big;and you;half ACT
-ab -0.7 is forward;movement NUMBER;my weight;small ACT;the FOOT;the breath;the inhale;the next;you can't
-ab -0.7 you exhale;your body
+ab 1.0 ACT across;ACT in;FOOT now;FOOT okay;FOOT straight;SIDE corner;and rest;front HAND;front corner
+ab 1.0 in parallel;other FOOT;pause here;same weight;that ACT;them in;weight even
+ab 0.6 ACT along;FOOT bend;NUMBER more;NUMBER o'clock;NUMBER one;all ACT;beside SIDE;doesn't ACT;down flat
+ab 0.6 evenly distributed;forward weight;i do;in half;is up;its FOOT;keep breathe;now ACT;onto it;out SIDE
+ab 0.6 percent SIDE;percent back;the body;the chair;ward off;we begin;width away;with FOOT;with SIDE
+ab 0.7 ACT away;ACT inward;ACT right;FOOT completely;FOOT inwards;FOOT only;SIDE NUMBER;a minute;and breathe
+ab 0.7 and out;and punch;back down;back first;begin with;ex exhale;for NUMBER;for that;its wings;little bit
+ab 0.7 okay ACT;second FOOT;straight ACT;straight ahead;the fridge;you ACT
+ab -0.5 ACT into;ACT slightly;FOOT NUMBER;FOOT so;FOOT you;HAND exhale;SIDE and;a half;and now;bit ACT;first thing
+ab -0.5 in now;is light;it FOOT;the NUMBER;with an
+ab 0.9 ACT itself;NUMBER breaths;SIDE diagonal;a ACT;a bit;and ACT;and NUMBER;half way;in front;it forward
+ab 0.9 not ACT;out NUMBER;to ACT;to SIDE;we don't;your breath
+ab 1.6 ACT me;FOOT here;to you
+ab -0.8 ACT one;FOOT and;is down;is forward;is in;the last;where it;your chair
+ab 0.5 ACT tall;FOOT down;HAND apart;a breath;and down;back wall;beside it;breathe in;down again;even up
+ab 0.5 forward again;hip width;in line;my HAND;on it;one ACT;one o'clock;that is;that way;the coat;way around
+ab -0.6 ACT the;ACT your;FOOT weight;a nice;a small;and only;down now;half ACT;is right;movement NUMBER;out now
+ab -0.6 the out;the performer;then it;weight off;when you;you exhale;your body
+ab -0.7 ACT to;ACT with;FOOT SIDE;FOOT can;FOOT it;HAND up;NUMBER ACT;NUMBER FOOT;NUMBER now;SIDE weight;a SIDE
+ab -0.7 a big;it NUMBER;let me;let them;my weight;not too;percent in;small ACT;the FOOT;the breath;the inhale
+ab -0.7 you can't
+ab 1.1 ACT together;FOOT in;SIDE in;and exhale;cloud HAND;on top;out again;out breath;start with;then SIDE;to it
+ab 1.1 weight over;with it;you like
+ab -0.9 ACT too;and it;and you;as you;brush FOOT;number NUMBER;out FOOT;straight back;the second
+ab 0.8 FOOT behind;HAND forward;HAND hanging;SIDE now;bit so;exhale ACT;for you;in all;it back;need to;no weight
+ab 0.8 so SIDE;the ear;the floor;the heal;the windows
 ab 1.4 FOOT first;into it;wants to
-ab 1.2 FOOT in;FOOT touching;SIDE hip;and exhale;down first;each FOOT;is comfortable;on it;to it;to you
-ab -0.4 FOOT should;bit now;it yet
-ab 0.9 FOOT straight;a ACT;horse stance;not ACT;other FOOT;to SIDE;we don't;weight even
-ab 0.2 FOOT up
-ab 0.6 HAND apart;NUMBER more;NUMBER o'clock;and NUMBER;beside SIDE;beside it;evenly distributed;for that
-ab 0.6 forward again;half way;is up;its FOOT;keep breathe;need to;okay ACT;out SIDE;that is;to NUMBER;ward off
-ab 0.6 with SIDE
+ab -0.4 FOOT inhale;FOOT should;a bow
+ab 1.3 FOOT touching;the start;then FOOT
+ab 0.2 FOOT up;SIDE SIDE
+ab -1.0 HAND height;NUMBER inhale;a low;the next;the way;weight in
 ab 1.7 NUMBER NUMBER
-ab -1.2 a FOOT;an ACT
-ab -0.8 a low;and it;brush FOOT;is down;is in;number NUMBER;out FOOT;the second;where it;your chair
-ab -1.4 and again
-ab -1.0 as you;weight in
-ab -1.5 back ACT
-ab 2.2 behind you
-ab 0.3 forward SIDE;is ACT;the body
-ab 1.3 in NUMBER;of you;on top;same weight;side now;the start;then FOOT
-ab 1.9 it is;with you
+ab 0.3 NUMBER degrees;don't ACT;forward SIDE;weight forward
+ab 1.2 SIDE hip;down first;each FOOT;in NUMBER;is comfortable;of you;side now;your HAND
+ab -1.2 a FOOT;an ACT;you're ACT
+ab -1.5 and again
+ab -1.4 back ACT
+ab 2.1 behind you;it is
+ab 1.5 other SIDE
 ab -1.9 the first
-ab -1.3 you're ACT
-abx 0.7 ACT SIDE FOOT;FOOT ACT into;FOOT flat ACT;HAND ACT to;SIDE FOOT we;back in ACT;the FOOT FOOT;the SIDE onto
-abx 0.7 then SIDE ACT;to ACT and;we ACT ACT
-abx -0.6 ACT SIDE and;ACT off the;ACT up my;FOOT ACT first;FOOT ACT half;FOOT ACT your;FOOT in half;FOOT out NUMBER
-abx -0.6 FOOT together HAND;FOOT up half;SIDE FOOT can;SIDE FOOT out;a small ACT;and ACT all;and ACT my;and it ACT
-abx -0.6 into it and;shoulder-width width apart;the FOOT are;the SIDE diagonal;the other FOOT;the other side
-abx -0.6 the out breath;the side FOOT;them out and;you are ACT;your FOOT and;your body weight
-abx -0.4 ACT SIDE so;ACT back weight;FOOT ACT and;FOOT ACT forward;FOOT ACT with;SIDE FOOT ACT;SIDE FOOT SIDE
-abx -0.4 SIDE FOOT for;as you ACT;in front and;the body ACT;the middle and
-abx 0.6 ACT SIDE the;FOOT down and;FOOT first SIDE;HAND ACT then;HAND down ACT;NUMBER NUMBER ACT
-abx 0.6 NUMBER seconds ACT;SIDE FOOT over;SIDE FOOT so;in front ACT;other FOOT ACT;out SIDE FOOT;the FOOT SIDE
-abx 0.6 the FOOT as;then ACT SIDE;with it ACT;you ACT it
-abx -0.7 ACT SIDE then;ACT SIDE weight;ACT ahead and;ACT it and;ACT through ACT;FOOT again and;FOOT down ACT
-abx -0.7 FOOT first weight;FOOT now the;FOOT out and;FOOT out weight;SIDE FOOT without;SIDE corner and;and ACT it
-abx -0.7 back FOOT the;breathe out the;it out and;the ACT FOOT;the FOOT stay;the HAND exhale;the SIDE hip
-abx -0.7 the corner and;the first NUMBER;ward off SIDE;your SIDE HAND;your SIDE and
-abx -1.1 ACT back ACT;ACT forward ACT;ACT out SIDE;ACT up the;and ACT the;the SIDE FOOT;the SIDE HAND
-abx -1.1 your SIDE FOOT
-abx 1.4 ACT back FOOT
-abx -1.7 ACT back SIDE
-abx 1.0 ACT back the;ACT forward breathe;FOOT ACT FOOT;FOOT down FOOT;NUMBER percent the;SIDE FOOT a;and out in
-abx 1.0 horse stance ACT;the FOOT now;the back ACT;to ACT ACT
-abx -0.8 ACT down and;ACT it back;ACT up your;FOOT ACT then;HAND ACT breathe;NUMBER NUMBER weight;SIDE FOOT in
-abx -0.8 SIDE again ACT;and ACT weight;let it ACT;off SIDE ACT;the HAND ACT;the SIDE side;the SIDE without
-abx -0.8 the floor and;the floor if;the side and;waist SIDE then
-abx -0.5 ACT forward again;ACT forward and;ACT in and;ACT it in;FOOT ACT up;FOOT flat and;FOOT in and;FOOT in front
-abx -0.5 FOOT in weight;FOOT out SIDE;FOOT parallel and;HAND ACT as;a half ACT;and ACT with;and you ACT
-abx -0.5 breath in and;for NUMBER seconds;let them ACT;my SIDE FOOT;other side ACT;out ACT ACT;the SIDE until
-abx -0.5 the first ACT
-abx 0.9 ACT it ACT;ACT out and;FOOT together FOOT;HAND ACT forward;HAND ACT in;SIDE FOOT with;one FOOT ACT
-abx 0.9 out ACT to;the side ACT;to ACT so;you ACT NUMBER
-abx 0.5 ACT now the;down first ACT;the HAND the
-abx 0.8 ACT through FOOT;FOOT back SIDE;NUMBER degrees the;SIDE FOOT keep;SIDE FOOT then;SIDE FOOT you;and ACT ACT
-abx 0.8 and ACT so;back FOOT and;it ACT SIDE;out NUMBER ACT;the FOOT you;then FOOT ACT;your SIDE ACT
-abx 1.1 ACT up ACT;FOOT up FOOT;SIDE FOOT you're;behind you ACT;breathe in and
-abx -0.9 ACT up breathe;FOOT ACT in;FOOT NUMBER ACT;SIDE ACT the;a ACT ACT;a ACT so;breathe out when
-abx -0.9 brush FOOT SIDE;i ACT my;onto it and;the SIDE corner;the SIDE front;the SIDE let;the SIDE now
-abx -1.4 FOOT down weight;the SIDE and;the SIDE breathe
-abx -1.2 FOOT first and;percent SIDE SIDE
-abx 1.8 FOOT in the
+ab 1.9 with you
+abx -0.3 ACT ACT ACT;FOOT in ACT
+abx 1.0 ACT SIDE FOOT;FOOT back SIDE;FOOT up FOOT;NUMBER percent the;SIDE FOOT a;SIDE FOOT with;SIDE FOOT you
+abx 1.0 SIDE SIDE ACT;and out in
+abx 0.8 ACT SIDE NUMBER;HAND ACT forward;HAND ACT in;SIDE FOOT keep;back FOOT and;out NUMBER ACT;the FOOT FOOT
+abx 0.8 to ACT ACT;your SIDE ACT
+abx -0.5 ACT SIDE and;ACT SIDE so;ACT in and;ACT it in;ACT one ACT;FOOT ACT NUMBER;FOOT ACT and;FOOT ACT first
+abx -0.5 FOOT again and;FOOT flat and;FOOT in front;FOOT in half;FOOT parallel and;SIDE FOOT back;SIDE FOOT out
+abx -0.5 a half ACT;and you ACT;my SIDE FOOT;the first ACT;your body weight
+abx 0.9 ACT SIDE the;ACT back the;ACT forward breathe;ACT out and;ACT through FOOT;FOOT ACT FOOT;FOOT down FOOT
+abx 0.9 NUMBER degrees the;it ACT SIDE;out ACT to;over NUMBER ACT;the FOOT now;the FOOT you;the side ACT
+abx 0.9 then FOOT ACT;you ACT NUMBER
+abx -0.9 ACT SIDE then;ACT forward ACT;ACT in then;ACT it back;HAND down breathe;a ACT so;and ACT weight
+abx -0.9 breathe in when;i ACT my;let it ACT;off SIDE ACT;the SIDE corner;the SIDE front;the SIDE side;the floor if
+abx -0.7 ACT SIDE weight;ACT ahead and;ACT back weight;ACT up breathe;FOOT ACT your;FOOT NUMBER ACT
+abx -0.7 FOOT first weight;SIDE FOOT can;a ACT ACT;and ACT with;and it ACT;breathe out the;last one ACT
+abx -0.7 let them ACT;the ACT FOOT;the FOOT stay;the FOOT weight;the SIDE diagonal;the SIDE over;the corner and
+abx -0.7 the first NUMBER;the side FOOT;them out and;to ACT the;you are ACT;your SIDE HAND
+abx -1.4 ACT back ACT;the SIDE breathe
+abx 1.2 ACT back FOOT;ACT up ACT
+abx -1.5 ACT back SIDE
+abx -0.6 ACT back so;ACT down and;ACT off the;ACT through ACT;ACT up my;FOOT down first;FOOT in weight
+abx -0.6 FOOT out NUMBER;FOOT out SIDE;FOOT out weight;FOOT together HAND;FOOT up half;NUMBER degrees SIDE
+abx -0.6 SIDE FOOT ACT;SIDE FOOT SIDE;SIDE FOOT hold;SIDE FOOT now;a small ACT;and ACT all;and ACT my;back FOOT ACT
+abx -0.6 both FOOT bend;for NUMBER seconds;into it and;other side ACT;out ACT ACT;shoulder-width width apart
+abx -0.6 the FOOT are;the SIDE hip;the SIDE until;the floor and;the other FOOT;the other side;the out breath
+abx 0.6 ACT it ACT;HAND ACT SIDE;HAND ACT then;HAND down ACT;NUMBER NUMBER ACT;on the SIDE;out SIDE FOOT
+abx 0.6 the FOOT SIDE;the FOOT out;to ACT and;to ACT your;you ACT on
+abx -0.8 ACT it and;ACT up your;FOOT ACT half;FOOT now the;FOOT out and;HAND ACT breathe;SIDE FOOT in
+abx -0.8 SIDE FOOT without;SIDE corner and;back FOOT the;brush FOOT SIDE;it out and;the HAND exhale;the SIDE let
+abx -0.8 the SIDE without;waist SIDE then;ward off SIDE;you ACT exhale;your SIDE and
+abx 0.5 ACT now the;FOOT down and;FOOT first SIDE;SIDE FOOT over;down first ACT;one FOOT ACT;the FOOT i
+abx 0.5 the SIDE the;the floor ACT;the weight the;then ACT SIDE;to ACT in;we ACT ACT;you ACT it
+abx -1.3 ACT out SIDE;FOOT ACT then;FOOT together and;SIDE FOOT half;SIDE SIDE SIDE;percent SIDE SIDE;the back FOOT
+abx -1.3 the front FOOT
+abx -1.2 ACT up the;NUMBER NUMBER SIDE;NUMBER NUMBER weight;the SIDE and;the SIDE now
+abx 1.1 FOOT ACT SIDE;SIDE FOOT you're;behind you ACT;breathe out SIDE;the SIDE your;the back ACT
+abx -0.4 FOOT ACT forward;FOOT ACT up;FOOT ACT with;FOOT in and;HAND ACT as;SIDE FOOT for;as you ACT;in front and
+abx -0.4 it down ACT;the middle and;you ACT SIDE
+abx -1.1 FOOT ACT in;FOOT first and;NUMBER NUMBER degrees;and ACT it;and ACT the;breathe out and;onto it and
+abx -1.1 the HAND ACT;the SIDE FOOT;the SIDE HAND;the weight ACT;weight SIDE ACT;you ACT you;your SIDE FOOT
+abx 0.7 FOOT ACT into;FOOT flat ACT;FOOT together FOOT;HAND ACT to;NUMBER seconds ACT;SIDE FOOT we;a ACT back
+abx 0.7 and ACT so;in front ACT;the ACT as;the SIDE onto;then SIDE ACT;to ACT so;with it ACT
+abx -1.0 FOOT down ACT;SIDE ACT the;breathe out when;hold it hold;the front SIDE;the side and;width apart and
+abx -1.7 FOOT down weight
+abx 1.7 FOOT in the
 abx -0.0 FOOT out ACT
-abx -1.3 FOOT together and;NUMBER NUMBER SIDE;SIDE FOOT half;SIDE SIDE SIDE;the back FOOT;the front FOOT
-abx -1.3 weight SIDE ACT
-abx -1.0 HAND down breathe;NUMBER NUMBER degrees;breathe in when;breathe out and;the weight ACT;width apart and
-abx -1.0 you ACT you
-abx -0.2 SIDE FOOT front;on it SIDE
-abx 1.2 SIDE SIDE ACT;the SIDE your
-abx 0.4 back SIDE SIDE
-abx 1.3 breathe out SIDE
-abx 1.6 the FOOT the
-abx -0.1 your weight ACT
+abx 0.4 SIDE ACT and;back SIDE SIDE;both FOOT on
+abx -0.2 SIDE FOOT front;bow stance ACT
+abx 1.4 breathe in and
+abx 1.8 horse stance ACT
+abx 1.3 is ACT the
+abx 1.5 the FOOT the
 any -2.6 *
-b 0.7 ACT;closer;direction;hip;instead;light;nose;seconds;space;split;us
-b 1.5 FOOT;front;height;itself;there;width
-b 1.0 HAND;altogether;around;clock;completely;degrees;door;even;punch;tall;walking;wide
-b -0.7 NUMBER;after;an;are;can't;got;how;last;never;number;once;pause;position;small;whole;you;you've
-b 1.4 SIDE;diagonal;ear;here;outwards;section;touching
-b -3.0 a;so;then
-b -1.3 about;all;at;big;from;or;our
-b 0.9 across;alongside;back;backwards;bent;home;me;pushing;sideways;them;through;time
-b 1.2 again;behind;breath;breathe;crane;forward;hang;middle;sides;started;wall
-b 1.3 ahead;flat;floor;instep;mane;solid;wider
+b 0.7 ACT;back;closer;direction;else;high;hip;instead;light;minute;rest;slightly;split;us;was
+b 1.6 FOOT;flat;front;inwards;itself;wider
+b 0.8 HAND;arrive;arrives;diagonally;far;forwards;hanging;happy;leaning;line;low;parry;punch;windows
+b -0.7 NUMBER;are;called;can't;doing;having;how;look;never;next;once;pause;single;small;that;there's;till;you
+b -0.7 you've
+b 1.4 SIDE;alongside;ear;here;instep;outwards;solid;there;touching
+b -3.1 a;so;then
+b -1.3 about;at;from;or;our;she;this;what;while
+b 1.0 across;clock;completely;even;evenly;length;o'clock;soft;them;walking
+b -0.9 after;between;easy;feels;has;have;now;should;sure;will
+b 1.3 again;ahead;breathe;diagonal;door;level;mane;sides;wall
+b -1.4 all;people;we'll
+b 0.9 altogether;around;backwards;bent;degrees;home;lute;me;pushing;right;sideways;stop;tall;time
+b -0.8 an;end;feel;finish;got;last;means;number;position;ready;third;torso
 b -4.5 and
-b 2.2 apart
-b 1.1 arrive;ears;evenly;first;it;lute;north;o'clock;parallel;soft;stop;tail;think;up;wings;write
-b 0.8 arrives;hanging;high;length;line;parry;rest;top;was;way
-b -2.5 as;of;we
-b 1.7 away;yet
-b -1.1 be;but;make;she;they;this;what;while
-b -1.0 because;brush;ok;okay;past;single;yes
-b -0.5 beside;bottom;does;double;own;which
-b -0.9 between;easy;feels;get;has;have;its;like;sure;will;you'll
-b 0.6 bow;else;forwards;fridge;slightly;thigh;times;try;week
-b 1.9 breaths;room
-b -1.6 by;keep;that's
-b -0.6 called;doing;each;nice;some;that;there's;till
-b 1.8 comfortable;east;side;straight;together
-b 2.0 corner
-b 0.5 diagonally;distributed;hips;in
-b -1.5 do;don't;hold;no;not;until
-b 1.6 down;inwards;out;work
-b -0.8 end;feel;finish;having;he;means;next;now;ready;should;third;torso
+b 2.4 apart
+b -2.6 as;of
+b 1.7 away;height;out;straight
+b -1.2 be;big;but;make;okay;see
+b -1.1 because;past;they
+b 1.2 behind;breath;crane;first;floor;hang;middle;parallel;way
+b -0.6 beside;does;each;nice;performer;some;teacher;wait;would
+b -0.5 body;double;find;stretch;which
+b -0.4 bottom
+b 2.0 breaths;corner;side
+b -1.0 brush;get;he;its;like;ok;only;without;yes;you'll
+b -1.7 by;do;i'm;keep;that's;we're;with
+b 0.5 coat;in;times
+b 1.9 comfortable;room
+b 0.6 distributed;fridge;hips;seconds;space;thigh;top;try;week
+b -1.6 don't;hold;no
+b 1.5 down;forward;width;work
+b 1.1 ears;it;north;section;started;tail;think;through;up;wide;wings;write
+b 1.8 east;together;yet
 b 2.1 equally
-b -2.0 for;into;is
-b -2.4 i
-b -1.7 i'm;we're;when;with
-b -1.9 if;let's;onto
-b -1.4 it's;only;people;we'll
-b -1.8 let;you're
-b -2.2 my;on
-b -1.2 see;where;without
-b -0.4 stretch
+b -2.1 for;is
+b -2.5 i;to;we
+b -1.9 if;let;let's;onto;you're
+b -2.0 into
+b -1.5 it's;not;until;where
+b -2.3 my
+b -2.2 on
 b -4.6 the
-b -2.7 to
+b -1.8 when
 b -3.4 your
-bx 0.7 ACT ACT;ACT now;ACT we;FOOT finish;FOOT i;FOOT onto;FOOT we;FOOT what;FOOT when;HAND with;SIDE onto
-bx 0.7 SIDE that's;degrees we;down ACT;evenly ACT;forward the;in SIDE;in now;it for;now FOOT;out breathe
-bx -0.9 ACT NUMBER;ACT all;NUMBER counts;SIDE corner;behind the;bend the;breath in;by ACT;it all;my weight
-bx -0.9 onto the;out NUMBER;waist SIDE;we ACT;weight in;width apart;your SIDE
-bx -1.5 ACT SIDE;ACT it;HAND ACT;NUMBER NUMBER;breathe in;can ACT;in front;now ACT;out as;weight ACT
-bx -0.5 ACT a;ACT around;ACT in;FOOT rest;FOOT which;HAND on;NUMBER seconds;SIDE so;SIDE until;as the;at the
-bx -0.5 back to;behind your;down if;exhale ACT;exhale and;forward onto;let your;okay so;on your;she ACT;so now
-bx -0.5 stance SIDE;were ACT
-bx -0.7 ACT across;ACT out;ACT over;ACT through;ACT you're;FOOT at;FOOT forward;FOOT parallel;HAND are;HAND look
-bx -0.7 SIDE as;SIDE over;about NUMBER;back then;beside the;both FOOT;don't ACT;finish ACT;flat and;forward as
-bx -0.7 forward when;he ACT;in my;in to;it ACT;long breath;more weight;now i;now i'm;number NUMBER;of the;off SIDE
-bx -0.7 off the;one we;other side;out weight;over your;past the;small ACT;so ACT;stance so;still ACT;that the
-bx -0.7 there for;they ACT;up as;up breathe;up my;weight even;you breathe
-bx -2.3 ACT back;ACT your
-bx 0.5 ACT don't;back NUMBER;comfortable now;middle HAND;side NUMBER
-bx -1.9 ACT forward
-bx -0.6 ACT forwards;ACT we're;FOOT completely;FOOT for;FOOT it's;FOOT not;FOOT on;FOOT pointing;HAND exhale
-bx -0.6 HAND up;NUMBER o'clock;SIDE diagonal;SIDE now;all the;back into;back so;be ACT;body weight;cloud HAND
-bx -0.6 corner ACT;degrees and;down again;forward into;front and;in half;in let;it over;let's ACT;movement NUMBER
-bx -0.6 other FOOT;out so;start ACT;that ACT;together HAND;up from;width away
-bx 0.9 ACT hold;ACT last;ACT no;FOOT SIDE;FOOT exhale;FOOT you;SIDE a;SIDE waist;now with;out in;together FOOT
-bx -0.8 ACT into;ACT onto;FOOT again;FOOT in;FOOT stays;FOOT while;SIDE bow;SIDE hip;SIDE let's;a ACT;both HAND
-bx -0.8 breathe out;floor and;floor if;forward again;forward weight;from the;in a;in this;into the;it FOOT;it then
-bx -0.8 my SIDE;now we;now we're;side FOOT;straight ahead;the weight;thing ACT;up your;weight forward;weight now
-bx -0.8 with your;you ACT
-bx 0.6 ACT make;FOOT i'm;FOOT it;FOOT let's;FOOT with;NUMBER HAND;NUMBER back;NUMBER now;SIDE hold;beside SIDE
-bx 0.6 bit now;first NUMBER;first the;forward ACT;it with;now you;out the;seconds ACT;so let;stance ACT
-bx 0.6 straight ACT
-bx -1.4 ACT my;on the;to ACT
-bx 0.8 ACT okay;FOOT NUMBER;FOOT a;FOOT that;SIDE out;back ACT;behind and;door ACT;down the;east ACT;forward FOOT
-bx 0.8 it to;over and;parry and;that for;through FOOT;up FOOT;up HAND;way ACT
-bx -1.7 ACT the;first then;side now
-bx -1.0 ACT them;FOOT ACT;FOOT only;FOOT stay;FOOT touching;HAND hold;NUMBER percent;SIDE front;SIDE without
-bx -1.0 and ACT;body ACT;bow stance;breath ACT;down as;i'm ACT;in when;inhale ACT;let the;out when;side so
-bx -1.0 we're ACT;you're ACT
-bx 1.0 ACT then;FOOT all;FOOT both;FOOT we're;SIDE into;SIDE the;across ACT;closer ACT;front the;out now
-bx 1.0 percent the;up i;weight and;write ACT
-bx -1.8 ACT up
-bx 1.2 FOOT FOOT;behind ACT;instead ACT
-bx -1.3 FOOT are;FOOT then;SIDE side;i ACT;the SIDE;with the
-bx -0.4 FOOT down;FOOT is;FOOT out;SIDE and;SIDE let;as you;corner and;if you;in your;middle and;up and
-bx -2.2 FOOT first
-bx 1.1 FOOT let;FOOT you're;flat ACT;front ACT;side the;you and
-bx 1.3 FOOT no;back the;degrees the;up so
-bx -1.6 FOOT now;behind you;front FOOT;through the
-bx 1.7 FOOT the
-bx -1.2 FOOT together;NUMBER degrees;back FOOT;down first;forward now;in NUMBER;in the;one ACT;out breath
-bx -1.2 weight SIDE
-bx -1.1 FOOT up;SIDE then;away from;forward and;half ACT;in inhale;over the;then ACT;to the;together and;top ACT
-bx -1.1 weight back;your weight
-bx 1.4 FOOT your;HAND the;it the
-bx -2.7 SIDE FOOT
-bx -2.4 SIDE HAND
-bx 0.1 SIDE NUMBER
-bx 0.4 SIDE exhale;corner NUMBER
-bx -0.3 SIDE no;back and
-bx 1.5 weight the
-bxy 0.6 ACT ACT SIDE;ACT and we;FOOT ACT NUMBER;FOOT ACT on;FOOT the front;SIDE ACT through;SIDE and let
-bxy 0.6 SIDE the HAND;back FOOT first;by ACT on;it ACT SIDE;out let the;side the SIDE;we ACT back;you ACT SIDE
-bxy 0.7 ACT ACT and;ACT out ACT;FOOT ACT FOOT;FOOT ACT forward;FOOT ACT them;FOOT down ACT;FOOT now ACT
-bxy 0.7 FOOT onto the;FOOT the HAND;HAND ACT out;SIDE ACT forward;SIDE onto the;back FOOT in;in HAND down
-bxy 0.7 it and the;together ACT the
-bxy -0.4 ACT ACT forward;ACT FOOT together;ACT i can;ACT it down;FOOT ACT off;FOOT ACT over;FOOT and SIDE
-bxy -0.4 SIDE FOOT back;SIDE FOOT the;in ACT SIDE;in ACT the;in the HAND;out ACT forward
-bxy 0.5 ACT ACT it;ACT ACT the;ACT on the;FOOT as you;SIDE FOOT are;degrees ACT the;up the FOOT
-bxy -0.6 ACT ACT on;ACT all your;ACT the FOOT;ACT weight back;FOOT all the;FOOT on the;FOOT that ACT;FOOT the FOOT
-bxy -0.6 HAND ACT forward;SIDE ACT back;SIDE ACT up;SIDE SIDE SIDE;SIDE and i;back ACT SIDE;down FOOT first
-bxy -0.6 forward the SIDE;in ACT it;my SIDE FOOT;on the SIDE;out ACT it;over and ACT;to the SIDE;up ACT SIDE
-bxy -0.6 up my SIDE;weight ACT onto
-bxy 1.0 ACT ACT up;ACT and then;ACT so you;HAND ACT your;HAND the SIDE
+bx 1.0 ACT ACT;ACT last;ACT then;FOOT let;FOOT we're;SIDE into;closer ACT;percent the;up FOOT;up i;weight and
+bx 1.0 write ACT;you and
+bx -0.9 ACT NUMBER;ACT onto;ACT over;FOOT while;SIDE corner;SIDE let's;bend the;both HAND;breath in;breathe out
+bx -0.9 by ACT;floor if;forward again;he ACT;in when;it ACT;my weight;onto the;side FOOT;the SIDE;thing ACT
+bx -0.9 waist SIDE;we ACT;weight forward;weight now;width apart;your SIDE
+bx -1.3 ACT SIDE;FOOT now;FOOT stay;HAND ACT;NUMBER degrees;SIDE side;in NUMBER;weight ACT
+bx -0.5 ACT a;FOOT okay;FOOT out;FOOT rest;NUMBER o'clock;are ACT;as the;as you;at the;back to;be ACT;body weight
+bx -0.5 down if;exhale ACT;exhale and;in your;let your;next we;on your;single whip;snake ACT;so now;were ACT
+bx -0.6 ACT across;ACT around;ACT forwards;ACT north;FOOT at;FOOT completely;FOOT for;FOOT is;FOOT it's
+bx -0.6 FOOT pointing;HAND exhale;HAND on;HAND up;NUMBER breaths;NUMBER seconds;SIDE on;SIDE until;again and
+bx -0.6 all the;back SIDE;behind your;cloud HAND;corner ACT;degrees SIDE;degrees and;down again;exhale as
+bx -0.6 finish ACT;floor and;forward into;forward onto;front and;having ACT;in to;it if;it over;it then;let's ACT
+bx -0.6 long breath;now we're;other FOOT;out on;out over;right now;start ACT;that i;they ACT;together HAND;up from
+bx -0.6 width away;without ACT
+bx -1.0 ACT all;FOOT then;NUMBER counts;NUMBER percent;SIDE as;SIDE front;SIDE without;and ACT;breath ACT
+bx -1.0 forward and;i'm ACT;in the;let the;out NUMBER;out when;top ACT;you're ACT
+bx -2.4 ACT back;SIDE HAND
+bx -2.1 ACT forward
+bx 0.9 ACT hold;ACT she;FOOT SIDE;FOOT it;SIDE the;SIDE waist;back ACT;backwards ACT;behind and;out in;out now
+bx 0.9 out the;through FOOT
+bx 0.5 ACT inhale;ACT one;FOOT i'm;SIDE exhale;again now;bit now;comfortable now;floor ACT;forward ACT;so let
+bx -0.8 ACT into;FOOT ACT;FOOT in;FOOT stays;FOOT which;HAND look;SIDE bow;SIDE hip;a ACT;both FOOT;from the;in a
+bx -0.8 in let;into the;it FOOT;my SIDE;now we;off SIDE;out so;out weight;side so;stance so;straight ahead
+bx -0.8 the weight;there for;up your;weight NUMBER;weight even;weight in;with your
+bx -1.4 ACT it;ACT my;NUMBER NUMBER;now ACT;on the;with the
+bx 0.6 ACT make;ACT now;FOOT finish;FOOT let's;FOOT what;FOOT you;NUMBER HAND;NUMBER back;again the;beside SIDE
+bx 0.6 first NUMBER;first the;in ACT;it for;it with;out breathe;through SIDE;up HAND
+bx 0.8 ACT no;ACT okay;FOOT a;FOOT exhale;FOOT that;FOOT we;NUMBER FOOT;SIDE a;SIDE out;east ACT;forward FOOT
+bx 0.8 front ACT;in SIDE;it to;now with;over and;parry and;that for;way ACT
+bx -0.7 ACT out;ACT through;ACT you're;FOOT again;FOOT forward;FOOT not;FOOT parallel;HAND are;SIDE diagonal
+bx -0.7 about NUMBER;back into;back then;behind the;beside the;bow stance;don't ACT;flat and;forward as
+bx -0.7 forward when;in half;in my;in this;inhale ACT;it hold;more weight;movement NUMBER;now i;now i'm
+bx -0.7 number NUMBER;of the;off the;one ACT;one NUMBER;one we;other side;out your;over NUMBER;over your;past the
+bx -0.7 she ACT;small ACT;so ACT;stance SIDE;still ACT;that the;touching the;up as;up breathe;up my;you ACT
+bx -0.7 you breathe
+bx -1.5 ACT the;FOOT are;can ACT;in front;to ACT
+bx -1.1 ACT them;FOOT only;FOOT touching;FOOT up;HAND hold;SIDE then;back FOOT;body ACT;down as;down first
+bx -1.1 forward weight;half ACT;in inhale;it all;over the;then ACT;together and;we're ACT
+bx -1.8 ACT up;first then
+bx 0.7 ACT we;FOOT NUMBER;FOOT both;FOOT i;FOOT onto;FOOT with;HAND with;NUMBER now;NUMBER weight;SIDE onto
+bx 0.7 SIDE that's;degrees we;down ACT;down SIDE;down the;evenly ACT;forward the;in now;north ACT;now FOOT
+bx 0.7 out FOOT;seconds ACT;side the;straight ACT;together FOOT;weight up;width ACT
+bx -2.3 ACT your;FOOT first
+bx 1.1 FOOT FOOT;FOOT you're;across ACT;behind ACT;front the
+bx -0.4 FOOT down;SIDE let;back and;corner and;if you;is now;middle and;to finish;up and
+bx 1.4 FOOT no;FOOT your
+bx 1.9 FOOT the
+bx -1.2 FOOT together;away from;forward now;i ACT;out breath;to the;weight SIDE;weight back;your weight
+bx 1.5 HAND the;it the
+bx -2.6 SIDE FOOT
+bx -0.3 SIDE and;SIDE so;waist ACT
+bx -0.2 SIDE no
+bx 1.3 back the;degrees the;flat ACT
+bx -1.9 behind you
+bx -1.6 breathe in;front FOOT;out as;side now
+bx 0.4 corner NUMBER
+bx 1.2 instead ACT;up so
+bx -1.7 through the
+bx 1.6 weight the
+bxy 0.3 ACT ACT SIDE;FOOT now let;SIDE SIDE ACT
+bxy 0.8 ACT ACT and;ACT ACT up;ACT and the;ACT back ACT;ACT on a;FOOT ACT NUMBER;FOOT in the;FOOT now ACT
+bxy 0.8 FOOT the weight;SIDE FOOT first;SIDE and breathe;and ACT with;back FOOT in;corner ACT the;forward ACT back
+bxy 0.8 in HAND down;it ACT SIDE;up i ACT
+bxy 0.6 ACT ACT down;ACT as the;FOOT ACT forward;FOOT a ACT;HAND ACT out;SIDE ACT HAND;SIDE ACT to;back FOOT first
+bxy 0.6 by ACT on;degrees ACT the;in it ACT;we ACT back;weight the SIDE
+bxy -0.6 ACT ACT forward;ACT all your;ACT and you;FOOT ACT to;FOOT so ACT;FOOT so it's;FOOT that ACT;HAND ACT down
+bxy -0.6 SIDE SIDE SIDE;back ACT SIDE;back ACT into;beside the SIDE;down FOOT first;forward the SIDE;half ACT with
+bxy -0.6 here ACT the;in ACT SIDE;now i'm ACT;on the SIDE;out ACT it;out NUMBER ACT;out and the;out when you
+bxy -0.6 over and ACT;up SIDE HAND;up my SIDE;you ACT onto
+bxy -0.7 ACT ACT on;ACT weight back;ACT your SIDE;FOOT and breathe;FOOT the FOOT;FOOT then ACT;FOOT weight SIDE
+bxy -0.7 SIDE ACT a;SIDE and i;SIDE weight SIDE;again ACT SIDE;can ACT it;corner and ACT;in ACT it;into the SIDE
+bxy -0.7 it ACT out;it hold it;my SIDE FOOT;onto the SIDE;out ACT up;over the SIDE;to the SIDE;up ACT SIDE
+bxy -0.7 up breathe in;waist ACT to;weight ACT forward;weight ACT onto;you ACT on;you ACT the
 bxy -2.1 ACT ACT with
-bxy 1.1 ACT HAND up;FOOT ACT onto;FOOT ACT the;FOOT NUMBER ACT
-bxy -1.0 ACT NUMBER percent;ACT the back;FOOT ACT out;SIDE ACT the;SIDE HAND ACT;SIDE the SIDE;up ACT it
-bxy -1.0 waist ACT SIDE
-bxy -1.2 ACT SIDE ACT;ACT the weight;SIDE ACT SIDE;back ACT the
-bxy 0.9 ACT SIDE FOOT;FOOT your weight;SIDE ACT to;first weight ACT;forward on the;it with the;percent the SIDE
-bxy -0.5 ACT and exhale;FOOT back to;FOOT is ACT;HAND ACT over;SIDE FOOT in;back ACT into;beside the SIDE
-bxy -0.5 flat and ACT;in weight SIDE;now i'm ACT;out NUMBER ACT;there ACT the;we ACT the;weight ACT SIDE
-bxy -0.5 you ACT onto;you breathe in
-bxy 0.8 ACT and the;ACT as the;ACT back ACT;ACT it ACT;ACT one ACT;ACT the ACT;FOOT ACT SIDE;FOOT i ACT
-bxy 0.8 FOOT in the;FOOT the weight;NUMBER SIDE FOOT;SIDE ACT HAND;SIDE FOOT first;SIDE FOOT on;SIDE and breathe
-bxy 0.8 and ACT with;back ACT back;corner ACT the;forward ACT back;up i ACT;weight the SIDE
-bxy -0.7 ACT and you;ACT your weight;FOOT and breathe;FOOT can ACT;FOOT the SIDE;FOOT then FOOT;FOOT to ACT
-bxy -0.7 SIDE ACT into;SIDE as the;can ACT it;corner and ACT;forward and ACT;half ACT up;half ACT with;in and ACT
-bxy -0.7 into the SIDE;onto the SIDE;out as you;over the SIDE;up your SIDE;waist ACT to;weight ACT back
-bxy -0.7 weight ACT forward;weight ACT to;you ACT on;your SIDE FOOT
-bxy -0.3 ACT as you;FOOT don't ACT;SIDE FOOT down;out ACT up
-bxy 0.4 ACT down ACT;ACT weight SIDE;FOOT and i;FOOT in ACT;SIDE weight forward;back and the
-bxy -0.9 ACT that FOOT;ACT the HAND;FOOT and ACT;FOOT that's the;FOOT then ACT;SIDE FOOT ACT;SIDE SIDE FOOT
-bxy -0.9 SIDE weight on;corner FOOT first;down and ACT;the SIDE FOOT;up SIDE HAND;up breathe in
-bxy -1.1 ACT the SIDE;floor if you;through and ACT;weight ACT into
-bxy -0.8 ACT your SIDE;FOOT and let;FOOT so ACT;FOOT so it's;HAND ACT up;SIDE ACT in;SIDE bow stance;back ACT ACT
-bxy -0.8 can ACT the;forward NUMBER percent;front ACT your;inhale ACT the;it ACT out;out ACT down;out when you
-bxy -0.8 up half a;with the SIDE
-bxy -1.4 FOOT ACT in;NUMBER ACT your
-bxy 1.8 FOOT ACT into;FOOT ACT your
-bxy 0.2 FOOT NUMBER percent;SIDE ACT ACT
-bxy -1.5 SIDE ACT it
-bxy -1.3 SIDE ACT out
-bxy 0.1 SIDE ACT weight
-bxy 2.0 SIDE FOOT parallel
-bxy 1.3 SIDE a ACT
-bxy 1.2 back so ACT;weight ACT the
-bxy 1.5 in weight to
-bxy 1.4 out ACT back
-w -1.8 #
-w 0.7 a;beside;door;like;on;pushing;tightrope;to;toward;under;what;wild
-w 0.8 about;an;past;than;towards;with
-w -0.9 again;bow;degrees;i'm;want;we
-w 0.6 along;distance;fold;gone;hold;not;onto;or;sideways;single;stretch;together
-w -0.8 apart;okay;say;slightly;sure;until;way;whip
-w 0.5 at;behind;bend;can;did;into;other;same;split;us;yes
-w -0.4 belly
-w 1.2 between;for;over
-w 1.3 by;without
-w 1.1 check
-w 1.6 count
-w -0.7 do;flying;forward;get;here;i'll;lot;once;waist;we'll;yet
-w 0.4 don't;times
-w -0.5 equal;need;play;sorry;tall;try
-w 0.9 exhale;of;watch
-w -0.6 heal;keep;o'clock;pointing;there;while;wrong
-w 1.0 hips;long;makes;shared;should
-w -1.0 last;lose;me;so
-w -1.2 let
-w -1.1 let's
-w -1.4 now
-w -1.6 number
+bxy -0.4 ACT FOOT together;ACT as you;ACT i can;ACT the body;FOOT ACT over;FOOT all the;FOOT don't ACT
+bxy -0.4 HAND ACT back;SIDE FOOT back;body ACT to;forward with your
+bxy 1.2 ACT HAND up;ACT the ACT;SIDE a ACT;weight ACT the
+bxy -1.1 ACT NUMBER percent;FOOT ACT out;SIDE ACT SIDE;SIDE HAND ACT;SIDE SIDE FOOT;SIDE the SIDE;out let them
+bxy -1.1 weight ACT into
+bxy -1.4 ACT SIDE ACT;FOOT ACT in;NUMBER ACT your;SIDE ACT out
+bxy -0.5 ACT and exhale;ACT it down;FOOT back to;FOOT one NUMBER;HAND ACT across;HAND ACT breathe;HAND ACT over
+bxy -0.5 HAND and the;NUMBER NUMBER one;SIDE ACT up;SIDE FOOT in;SIDE FOOT the;back ACT ACT;behind the SIDE
+bxy -0.5 flat and ACT;out ACT forward;out the SIDE;snake ACT down;we ACT the;you breathe in
+bxy 1.1 ACT and then;FOOT ACT the;HAND the SIDE;back so ACT;up HAND ACT
+bxy 0.4 ACT down ACT;FOOT ACT FOOT;FOOT in ACT;NUMBER ACT out;SIDE ACT ACT
+bxy 0.7 ACT half ACT;ACT out ACT;FOOT ACT SIDE;FOOT ACT forwards;FOOT down ACT;FOOT i ACT;FOOT onto the
+bxy 0.7 FOOT the HAND;FOOT through the;FOOT your weight;SIDE ACT forward;SIDE FOOT on;SIDE onto the;back ACT back
+bxy 0.7 it ACT the;side the SIDE;together ACT the;up and breathe;you ACT SIDE
+bxy 0.5 ACT in NUMBER;ACT one ACT;FOOT ACT on;FOOT ACT them;FOOT the front;SIDE the HAND;back and the
+bxy 0.5 forward and the;front ACT the;is ACT on;out let the;up the FOOT;you ACT up
+bxy 1.3 ACT it ACT;ACT so you;out ACT back
+bxy -1.0 ACT that FOOT;ACT the HAND;ACT the back;ACT the weight;ACT your weight;FOOT and ACT;FOOT the SIDE
+bxy -1.0 SIDE FOOT ACT;down and ACT;through and ACT;waist ACT SIDE
+bxy -0.8 ACT the FOOT;ACT weight forward;FOOT can ACT;FOOT then FOOT;FOOT to ACT;SIDE ACT in;SIDE bow stance
+bxy -0.8 can ACT the;corner FOOT first;forward NUMBER percent;front ACT your;half ACT up;in ACT the;in and ACT
+bxy -0.8 in weight SIDE;out ACT down;out as you;up ACT it;up half a;up your SIDE;weight ACT back;weight ACT to
+bxy -0.8 with the SIDE;your SIDE FOOT
+bxy -1.2 ACT the SIDE;back ACT the;the SIDE FOOT
+bxy 1.9 FOOT ACT into;SIDE FOOT parallel
+bxy 0.1 FOOT ACT off
+bxy 1.0 FOOT ACT onto;FOOT NUMBER ACT;HAND ACT your
+bxy 1.8 FOOT ACT your
+bxy -0.9 FOOT and let;FOOT that's the;HAND ACT up;SIDE ACT the;SIDE weight on;floor if you;forward and ACT
+bxy -0.9 inhale ACT the
+bxy -1.3 SIDE ACT it
+bxy 0.0 SIDE ACT weight
+bxy -0.3 SIDE FOOT down;SIDE and SIDE;in the HAND
+bxy 0.9 SIDE SIDE HAND;first weight ACT;forward on the;it and the;it with the;percent the SIDE
+bxy 1.6 in weight to
+w -1.9 #
+w 0.6 a;like;sideways;stretch;to;towards;what;yes
+w 0.8 about;door;hold;isn't;lock;with
+w -0.7 again;do;flying;here;lot;o'clock;once;tall;there;until;yet
+w 0.7 along;beside;counts;distance;hips;not;on;past;pushing;than;threw;tightrope;toward;under;watch;wild
+w 1.1 an;check
+w -0.9 apart;bow;i'm;last;sure;want;we
+w -0.4 belly;repulse
+w 1.3 between
+w 1.2 by;for;over
+w 1.4 count;where;without
+w -0.8 degrees;get;okay;say;slightly;way;we'll;while;whip
+w 0.5 did;fold;kissing;onto;or;single;split;tying;us;wait
+w 0.4 don't;most;other;our;same;times;you'll
+w -0.5 equal;hip;stop;there's;try
+w 1.0 exhale;left;long;makes;of;shared
+w -0.6 heal;keep;need;sorry;those;wrong
+w -1.3 let
+w -1.2 let's
+w -1.0 lose;me;so
+w -1.5 now;number
+w 0.9 should
 w 0.3 when
-w 1.4 where
-x 0.9 ACT;allow;brush;movement;my;needle;release;wait;we;when
-x -1.0 FOOT;across;along;front;inwards;past;percent;tall;under;where;will
-x -1.8 a;beside;straight;together
-x -2.3 about;corner;is;onto
-x -0.9 again;back;backwards;counts;equally;forwards;level;one;seconds;towards;yourself
-x -1.1 ahead;becomes;between;bit;breaths;here;me;slightly;till;touching;wall;way
-x -0.5 alongside;fully;makes;walking
-x -0.7 any;east;forty-five;gets;more;o'clock;one's;outwards;solid;was
-x -1.4 apart;away;hip;parallel;there;width
-x -1.2 around;evenly;has;side;stays;them;thing;wide;yet
-x 0.7 arrive;give;half;how;quarter;tidy;what's
-x -1.5 at;degrees;flat;in;like;over
-x 0.5 begin;hips;people;practise;starting;white
-x -2.4 behind
-x -0.6 bent;brushes;for;inward;its;letting;light;little;means;passes;pointing;thigh;us;wider
-x 0.8 big;equal;even;ex;have;having;most;only;second;third
-x 2.2 breathe
-x -1.6 but;round;until;with
-x -2.1 by
-x 1.1 careful;he;make;once;repulse;rest
-x -0.8 completely;diagonal;feels;home;instep;not;off;or;outward;rests;shoulder-width;soft;than;toward
-x 1.6 count;number;stay;that's
-x 1.0 did;feel;grab;never;play;think;you've
-x 0.6 do;i'll;other;part;this;waist
-x 1.5 don't;i;imagine;pause;there's
-x -3.0 down
-x 1.2 exhale;it's;single;we're;weight
+x 0.9 ACT;allow;brush;did;even;feel;golden;most;my;play;release
+x -1.1 FOOT;across;ahead;along;becomes;bit;breaths;forward;front;inwards;past;slightly;stance;till;under;wall;way
+x -1.1 will
+x -1.9 a;beside;straight;together
+x -2.3 about;corner
+x 0.4 after;nose;which;your
+x -1.2 again;around;between;evenly;has;here;over;touching;wide;yet
+x -0.5 alongside;fully;little;threw;whip
+x -1.5 apart;degrees;there;width
+x 0.7 arrive;end;give;how;other;quarter;we;what's
+x -1.6 at;in;like;round;with
+x -1.4 away;flat;hip;parallel;should
+x -0.8 back;completely;diagonal;doesn't;equally;gets;home;instep;line;more;one;or;than;toward;wider
+x -0.9 backwards;east;feels;level;off;rests;seconds;shoulder-width;soft;towards;yourself
+x 1.1 begin;careful;exhale;last;make;rest;when
+x -2.5 behind
+x 0.6 bend;easy;half;hang;having;i'll;tidy;waist
+x -0.6 bent;brushes;diagonally;important;inward;letting;makes;means;north;o'clock;passes;pointing;thigh;us
+x -0.6 walking
+x 0.8 big;equal;ex;have;movement;needle;only;second;third
+x 2.3 breathe
+x -1.7 but;until
+x -2.0 by;into;up
+x 0.5 change;cloud;do;people;practise;split;starting
+x 1.4 count;fold;keeping;let's;start
+x -1.0 counts;forwards;it;me;outward;percent;tall;where
+x 1.2 deflect;it's;wait;weight;you'll
+x 1.6 don't;get;keep;pause;she;that's;watch
+x -3.1 down
 x 2.1 finish
-x 1.4 fold;i'm;keeping;last;let's;look
-x -1.3 forward;height;it;should;stance;too
-x 1.7 get;keep;remember;soften;watch
-x 2.0 hold
-x 1.9 if;swap
-x 2.3 inhale;we'll
-x -2.0 into;through;to;up
-x 1.8 let;next;notice;then;what
-x 2.6 now
+x -0.7 for;forty-five;its;not;one's;outwards;solid;was
+x 1.0 grab;his;never;once;repulse;think;today's;we're;you've
+x 1.5 he;i;i'm;look
+x -1.3 height;side;stays;them;thing;too
+x 2.2 hold;ok;we'll
+x 1.9 if;let;swap;what
+x 1.3 imagine;repeat;shake;single;stretch
+x 2.4 inhale
+x -2.4 is
+x 1.8 next;then
+x 1.7 notice;number;remember;soften;stay;there's
+x 2.5 now
 x -3.3 of
-x 3.1 okay
-x -2.2 on
-x -2.9 out
-x 1.3 repeat;shake;she;start;stretch;today's;you'll
-xy 0.7 ACT HAND;ACT forwards;ACT tall;FOOT over;HAND to;HAND up;and as;and then;as you;back again;brush and
-xy 0.7 forward again;hips ACT;inhale and;last one;now we;okay so;part NUMBER;quarter ACT;shake it;shake your
-xy 0.7 stay there;tidy up;waist SIDE;we'll ACT;weight ACT;without ACT;you'll feel
-xy 1.3 ACT NUMBER;ACT all;FOOT shoulder-width;back FOOT;first thing;is that;so from;so now;so that's;so we
-xy 0.8 ACT SIDE;ACT evenly;ACT into;ACT it;ACT me;ACT to;ACT yourself;FOOT not;HAND look;SIDE is;all right
-xy 0.8 and that;breath in;ex exhale;he ACT;it ACT;next we;now the;now we're;repeat on;so first;the next
-xy 0.8 weight now
-xy 2.0 ACT a
-xy 0.5 ACT about;ACT slightly;ACT wide;FOOT bend;a ACT;and keep;down ACT;forward onto;have a;have your;it then
-xy 0.5 keep breathe;now ACT;okay and;she ACT;so i've;so let;soften the;then all
-xy 0.6 ACT around;FOOT are;FOOT flat;HAND over;SIDE HAND;and on;do not;inhale ACT;let's have;most of;my back
-xy 0.6 now let;side ACT;the last;then a;then it;then we;there's a;up ACT
-xy 0.9 ACT body;ACT my;ACT you're;HAND are;SIDE FOOT;allow the;and down;and i'm;brush past;doing the;get your
-xy 0.9 i'm ACT;keep your;one ACT;same on;some people;we start;weight and;with an
-xy 1.1 ACT both;SIDE let's;a lot;be careful;can you;let me;let's ACT;think of;weight is;you end;you want
-xy -0.6 ACT exhale;ACT if;ACT keep;ACT of;ACT so;ACT stance;ACT straight;NUMBER one;a bit;about NUMBER;again FOOT
-xy -0.6 and do;and up;back down;behind you;by ACT;i can;if that's;like a;like you're;my body;no weight;on both
-xy -0.6 on it;only as;onto the;that's your;the other;then to;until the;we are;while the
-xy -0.8 ACT first;ACT then;FOOT and;SIDE weight;are ACT;beside the;it's not;so it's;the breath;the floor;to NUMBER
-xy -0.8 towards the
-xy -1.1 ACT hold;ACT you;of the;that ACT
-xy -0.7 ACT last;ACT like;ACT now;NUMBER on;SIDE NUMBER;along the;i see;is ACT;shoulder-width width;stay down
-xy -0.7 to your;toward the;with it
-xy 0.3 ACT on;hold that;my weight
-xy 1.0 ACT the;ACT until;NUMBER ACT;NUMBER i;and i;breath out;in breath;leave the;make sure;on the;pause for
-xy 1.0 release the;some of;to finish;up on;you should
-xy -0.9 ACT together;SIDE corner;a little;and NUMBER;as we;before the;breathe out;first ACT;first then;half a
-xy 2.2 ACT your
-xy 1.2 FOOT of;and back;bend the;that is;when the
-xy 1.4 FOOT parallel;FOOT together;and again;and that's;is your;which FOOT
-xy 0.2 HAND ACT
-xy -1.2 NUMBER degrees;as your;can ACT;for NUMBER;then forward
-xy 1.8 NUMBER more;and now;and to;number NUMBER
-xy -1.0 SIDE SIDE;and hold;for a;instead ACT;now and;then out
-xy 0.4 SIDE brush;can see;start with;we ACT;weight into
-xy 2.1 SIDE so
-xy -0.5 all of;and let's;and look;does the;first the;past the;then SIDE;which is
-xy -0.2 and exhale
-xy 1.6 and forward;and when;exhale and
-xy -0.4 and shake;into the;you ACT
-xy -0.1 and the
-xy -0.3 and your;so let's;where your
-xy 1.5 bend your;front FOOT;this is;to get
-xy -1.3 in front;off the
-xy 1.7 in inhale
-xy 1.9 movement NUMBER;to do
-xy -2.6 next to
-xy -1.4 now so
-xy -2.3 so that
-xy -1.8 then FOOT
-xy -2.2 to the
-xyz 0.3 ACT ACT and
-xyz 1.2 ACT ACT forward;ACT down with;ACT through with;ACT up on;ACT up tall;ACT up the;FOOT ACT and;FOOT of the
-xyz 1.2 SIDE FOOT straight;a lot of;all the weight;breathe in for;the SIDE FOOT;the front FOOT;the rear FOOT
-xyz 1.2 the waist ACT;to ACT out
-xyz -0.8 ACT ACT on;ACT NUMBER ACT;ACT SIDE weight;ACT down first;ACT on its;ACT the ACT;HAND ACT down
-xyz -0.8 SIDE FOOT first;and ACT up;and out in;and then out;the FOOT and;the weight to;then ACT SIDE;then ACT out
-xyz -0.8 weight ACT forward;weight forward SIDE
-xyz -0.7 ACT ACT out;ACT ACT your;ACT back so;ACT the other;FOOT ACT the;NUMBER on the;NUMBER percent and
-xyz -0.7 SIDE FOOT through;and you ACT;and your FOOT;both FOOT on;breathe out #;on the floor;to ACT the
-xyz -0.7 weight NUMBER percent;weight SIDE weight;you ACT forward
-xyz -1.7 ACT ACT the
-xyz 1.3 ACT ACT with;ACT back SIDE;ACT forward into;ACT them down;FOOT shoulder-width width;HAND ACT up
-xyz 1.3 and to finish;back FOOT ACT;both HAND ACT;breathe in as;out ACT the
-xyz 0.7 ACT NUMBER is;ACT NUMBER percent;ACT SIDE and;ACT it with;ACT on both;ACT on to;ACT one NUMBER
-xyz 0.7 ACT round to;ACT through the;ACT your ACT;FOOT down weight;FOOT in ACT;NUMBER thirds of;SIDE FOOT back
-xyz 0.7 SIDE HAND up;SIDE the SIDE;about NUMBER thirds;and ACT forward;and again SIDE;as the weight;as you do
-xyz 0.7 back ACT forward;back FOOT out;both FOOT the;brush and ACT;inhale and ACT;make the SIDE;my SIDE FOOT
-xyz 0.7 my back FOOT;out to the;shake your FOOT;start with your;the FOOT are;the FOOT don't;then the SIDE
-xyz 0.7 to do the;weight NUMBER NUMBER;you can't ACT
-xyz 0.6 ACT SIDE ACT;ACT a bit;ACT ahead and;ACT now ACT;ACT the hips;FOOT ACT then;FOOT in line
-xyz 0.6 FOOT together weight;HAND up breathe;an ACT stance;and ACT NUMBER;and on the;and then you;back ACT SIDE
-xyz 0.6 back onto the;back to ACT;bow stance NUMBER;first SIDE FOOT;forward again onto;forward on the
-xyz 0.6 forward onto the;inhale as you;it's the SIDE;let's ACT it;let's do that;soften the FOOT;the SIDE is
-xyz 0.6 the weight has;there's a ACT;we ACT forward;weight back to;weight in your;you're ACT the
-xyz 0.8 ACT SIDE on;ACT and ACT;ACT forward onto;ACT onto that;ACT out SIDE;ACT that FOOT;ACT the waist
-xyz 0.8 FOOT are parallel;FOOT down FOOT;NUMBER NUMBER in;NUMBER NUMBER on;SIDE ACT in;SIDE FOOT half;and let it
-xyz 0.8 as you exhale;both FOOT ACT;down ACT and;from the top;it ACT through;let the breath;now ACT forward
-xyz 0.8 other side ACT;over NUMBER counts;repeat on the;so let it;the FOOT do;the body ACT;the weight ACT
-xyz 0.8 we ACT out;you're ACT to
-xyz 0.9 ACT SIDE then;ACT a breath;ACT back weight;ACT down on;ACT it down;ACT out to;ACT with the;FOOT ACT SIDE
-xyz 0.9 FOOT out SIDE;a ACT with;and then we're;back SIDE SIDE;bend the SIDE;breathe in when;brush past the
-xyz 0.9 down ACT the;in ACT the;same on the;the back FOOT;the first ACT;the weight is;weight stays on;you ACT you
-xyz 0.9 your SIDE HAND
-xyz -0.5 ACT a ACT;ACT forward breathe;SIDE FOOT forward;SIDE FOOT on;and ACT #;and ACT on;and ACT them
-xyz -0.5 back ACT into;both FOOT to;from the floor;off the floor;onto the FOOT;the weight in;while the SIDE
-xyz -1.2 ACT a little;as the SIDE;next to the;so the FOOT
-xyz -0.4 ACT across to;ACT them out;FOOT down ACT;FOOT is ACT;FOOT out ACT;SIDE FOOT weight;and the FOOT
-xyz -0.4 body ACT SIDE;weight back onto;with your SIDE;you can ACT
-xyz 0.5 ACT around to;FOOT up FOOT;HAND to your;NUMBER percent on;SIDE HAND ACT;SIDE side ACT;again ACT SIDE
-xyz 0.5 and ACT back;and ACT out;as you inhale;back again and;breath ACT in;first ACT your;if you can't
-xyz 0.5 my weight ACT;on the other;so i've got;we ACT onto
-xyz 0.4 ACT as you;ACT to ACT;SIDE ACT on;i ACT my;the FOOT that's;the HAND ACT
-xyz 1.0 ACT back ACT;ACT in with;ACT is the;ACT onto the;ACT out with;ACT out your;FOOT ACT down;FOOT is down
-xyz 1.0 FOOT together FOOT;NUMBER i ACT;SIDE FOOT ACT;and ACT and;and then i;don't let the;half ACT up
-xyz 1.0 then ACT down
-xyz -0.2 ACT back FOOT;ACT back and
-xyz 1.5 ACT back into;ACT back onto;ACT up your;NUMBER ACT your;bend your FOOT;the FOOT of
-xyz 1.6 ACT back on;ACT forward with;to ACT forward
-xyz 1.1 ACT back over;ACT down into;ACT to your;FOOT back down;and ACT again;and ACT my;both FOOT bend
-xyz 1.1 half ACT with;on the in;the ACT FOOT;up on the;you end up
-xyz 1.4 ACT back with;ACT in the;ACT up with;ACT with your;FOOT out with;at the end;your SIDE FOOT
-xyz -0.6 ACT forward FOOT;ACT in front;ACT it in;ACT onto it;ACT out again;ACT over the;ACT through SIDE
-xyz -0.6 ACT through and;ACT up ACT;ACT up half;SIDE FOOT NUMBER;SIDE FOOT and;SIDE FOOT can;SIDE FOOT touching
-xyz -0.6 and ACT with;and the front;back FOOT first;beside the SIDE;breathe in breathe;exhale ACT the;i can ACT
-xyz -0.6 it ACT to;leave the FOOT;let your HAND;now the weight;on your SIDE;over the SIDE;so ACT SIDE;so that your
-xyz -0.6 so weight on;the FOOT now;then to the;we ACT it
-xyz 2.0 ACT on your;the SIDE HAND
-xyz -1.0 ACT out ACT;ACT your FOOT;to the SIDE;we ACT back
-xyz -0.9 ACT out weight;NUMBER percent ACT;NUMBER percent the;and ACT into;breathe out SIDE;i ACT the;in the SIDE
-xyz -0.9 so i can;weight on it
-xyz -1.8 ACT the floor;NUMBER NUMBER degrees;if you need
-xyz -1.1 ACT up and;as you ACT;from the waist;the FOOT down;with the FOOT
-xyz 1.8 ACT up onto;your weight should
-xyz 1.9 NUMBER NUMBER weight
-xyz -1.4 all the way;breathe out now
-xyz -1.5 breathe out ACT
-xyz -2.1 if you can
-xyz -0.3 if your ACT
+x 3.2 okay
+x -2.1 on;through;to
+x -2.2 onto
+x -3.0 out
+x 0.2 those
+xy -0.8 ACT ACT;ACT like;ACT so;FOOT and;NUMBER on;SIDE NUMBER;a little;along the;beside the;if that's;it's not
+xy -0.8 like you're;on it;shoulder-width width;so it's;to NUMBER;with it
+xy 0.8 ACT HAND;ACT yourself;FOOT not;HAND look;SIDE is;a ACT;all right;and down;and i'm;and on;and that
+xy 0.8 breath in;ex exhale;exhale as;i'm ACT;inhale and;last one;repeat on;so first;stay there;the next
+xy 1.2 ACT NUMBER;FOOT of;back FOOT;so now;so we;which FOOT
+xy 0.7 ACT SIDE;ACT evenly;ACT me;FOOT over;HAND over;HAND to;and then;back again;brush and;for those;most of
+xy 0.7 now ACT;now we;play the;quarter ACT;shake it;shake your;then all;then we;to finish;weight is;weight now
+xy 0.7 without ACT;you'll feel
+xy 1.9 ACT a;movement NUMBER;number NUMBER
+xy 0.5 ACT about;ACT forwards;ACT slightly;ACT wide;FOOT bend;SIDE out;and keep;can see;down ACT;forward onto
+xy 0.5 have your;inhale ACT;keep breathe;let's have;never ACT;right back;so i've;start with;up ACT;we ACT
+xy 0.5 weight into
+xy 1.4 ACT all;FOOT together;and again;is your;so from;so that's
+xy -0.7 ACT as;ACT last;SIDE corner;about NUMBER;and hold;and look;back down;i can;stay down;the floor;then out
+xy -0.7 toward the
+xy 1.0 ACT body;ACT the;FOOT are;NUMBER i;SIDE FOOT;a lot;breath out;don't rush;he ACT;make sure;next we
+xy 1.0 pause for;that is;that was;up on;when the
+xy 0.9 ACT both;ACT my;ACT to;HAND are;allow the;bend the;brush past;doing the;get your;having ACT;in breath
+xy 0.9 keep your;leave the;now the;on the;part NUMBER;release the;same on;some of;some people;those with;we start
+xy 0.9 weight and;with an
+xy -0.6 ACT exhale;ACT if;ACT inhale;ACT keep;ACT now;ACT of;ACT stance;ACT straight;FOOT now;a bit;and do
+xy -0.6 behind you;by the;flat ACT;like a;my body;no weight;only as;past the;that's your;the other;the same
+xy -0.6 to your;until the;we are;while the;with my
+xy -1.0 ACT first;SIDE weight;and NUMBER;before the;instead ACT;now and
+xy 0.6 ACT for;ACT into;ACT it;ACT onto;ACT tall;ACT until;ACT you're;FOOT flat;HAND up;a low;as you;do not
+xy 0.6 forward again;forward weight;have a;hold for;now we're;okay and;one ACT;side ACT;soften the;then a;then it
+xy 0.6 tidy up;waist SIDE;wait there;we'll ACT;weight ACT
+xy -0.9 ACT hold;ACT then;ACT together;HAND by;are ACT;as we;first ACT;first then;half a;is ACT;towards the
+xy -0.9 which is;your FOOT
+xy 0.2 ACT on;my weight
+xy -1.1 ACT you;SIDE SIDE;breathe out;for a;of the
+xy 2.0 ACT your;SIDE so
+xy 1.5 FOOT parallel;and forward;and that's;front FOOT;to get
+xy 1.3 FOOT shoulder-width;again weight;bend your;first thing;is that
+xy 0.3 HAND ACT
+xy 1.1 NUMBER ACT;SIDE let's;and i;be careful;can you;let me;let's ACT;or ACT;think of;you end;you want
+xy -1.2 NUMBER degrees;as your;can ACT;in front;off the;that ACT
+xy 1.8 NUMBER more;exhale and;in inhale
+xy -0.5 NUMBER one;and it;and let's;and shake;and slightly;and up;does the;first the;into a;into the;on both
+xy -0.5 so you
+xy -0.4 all of;and feel;and i'll;onto the
+xy -0.2 and exhale;and out;and the;and your
+xy 1.7 and now;and to
+xy 1.6 and when;this is
+xy -1.4 for NUMBER;now so
+xy 0.4 get up;hold it;now let;now that
+xy -2.7 next to
+xy -0.3 so let's;where your
+xy -2.2 so that
+xy -1.9 then FOOT
+xy -1.3 then forward
+xy 2.3 to do
+xy -2.3 to the
+xyz 0.5 ACT ACT and;ACT a big;ACT ahead and;ACT as you;ACT back weight;ACT it on;ACT onto the;HAND to your
+xyz 0.5 NUMBER percent on;SIDE side ACT;and ACT NUMBER;and ACT out;breath ACT in;by ACT the;forward onto the
+xyz 0.5 he ACT the;i ACT my;if you can't;inhale as you;is that the;it then ACT;my weight ACT;now we're ACT
+xyz 0.5 so i've got;the SIDE is;we ACT onto
+xyz 1.5 ACT ACT forward;ACT back into;ACT back on;ACT back onto;ACT up with;ACT up your
+xyz -0.6 ACT ACT on;ACT a ACT;ACT now the;ACT over the;ACT through SIDE;ACT up ACT;SIDE FOOT NUMBER;SIDE FOOT can
+xyz -0.6 SIDE FOOT through;SIDE FOOT weight;and ACT on;and the front;breathe in breathe;breathe out #
+xyz -0.6 exhale ACT the;leave the FOOT;let your HAND;now the weight;on your SIDE;so ACT SIDE;the FOOT now
+xyz -0.6 while the SIDE
+xyz -0.4 ACT ACT out;ACT back FOOT;ACT forward breathe;FOOT out ACT;HAND down ACT;all of it;breathe in and
+xyz -0.4 on both FOOT;to your SIDE;with your SIDE;you can ACT
+xyz -1.0 ACT ACT the;ACT it now;ACT out weight;ACT your FOOT;as the waist;breathe out SIDE;in the SIDE;to the SIDE
+xyz 1.7 ACT ACT with;up ACT the
+xyz -0.5 ACT ACT your;ACT SIDE the;ACT across to;ACT forward the;ACT on a;FOOT is ACT;and the FOOT;and then out
+xyz -0.5 back FOOT first;both FOOT to;for the FOOT;from the floor;i can ACT;if your ACT;it ACT to;let the FOOT
+xyz -0.5 off the floor;onto the FOOT;so that your;the weight in;weight back onto
+xyz -0.8 ACT NUMBER ACT;ACT down first;ACT on its;ACT the other;NUMBER on the;NUMBER percent the;SIDE ACT the
+xyz -0.8 and you ACT;i ACT the;over the SIDE;so i can;the FOOT and;the weight to;then ACT SIDE;then ACT out
+xyz -0.8 to ACT the;you ACT forward
+xyz 0.6 ACT NUMBER degrees;ACT NUMBER is;ACT SIDE and;ACT a bit;ACT it all;ACT now ACT;ACT through the
+xyz 0.6 FOOT ACT back;FOOT don't ACT;FOOT in line;FOOT up FOOT;NUMBER counts to;again ACT SIDE;an ACT stance
+xyz 0.6 and ACT forward;as you inhale;back FOOT out;back onto the;back to ACT;bow stance NUMBER;first ACT your
+xyz 0.6 first SIDE FOOT;forward again onto;it's the SIDE;let's ACT it;make the SIDE;soften the FOOT;the FOOT don't
+xyz 0.6 the weight has;to do the;we ACT forward;weight in your;weight stays on;you're ACT the
+xyz 0.7 ACT SIDE ACT;ACT is the;ACT out SIDE;ACT round to;ACT that FOOT;ACT with the;FOOT ACT then
+xyz 0.7 FOOT down weight;FOOT in ACT;FOOT together weight;HAND up breathe;NUMBER thirds of;SIDE ACT in
+xyz 0.7 SIDE FOOT back;SIDE the SIDE;a ACT with;about NUMBER thirds;and ACT back;and again SIDE;back ACT SIDE
+xyz 0.7 back ACT forward;both FOOT the;brush and ACT;let's do that;my SIDE FOOT;now ACT forward;now let the
+xyz 0.7 on the last;out to the;over NUMBER counts;shake your FOOT;side ACT SIDE;so ACT on;the weight ACT
+xyz 0.7 there's a ACT;ward off SIDE;we do NUMBER;weight SIDE SIDE;you ACT you;you can't ACT
+xyz 0.8 ACT SIDE on;ACT and ACT;ACT around to;ACT back over;ACT it down;ACT it with;ACT your ACT
+xyz 0.8 FOOT NUMBER NUMBER;NUMBER NUMBER on;SIDE HAND up;and on the;as the weight;as you do;as you exhale
+xyz 0.8 bend the SIDE;both FOOT ACT;down ACT and;i want you;in ACT the;inhale and ACT;it ACT through
+xyz 0.8 let the breath;repeat on the;start with your;the FOOT are;the FOOT do;the back FOOT;we ACT out
+xyz 0.8 weight NUMBER NUMBER;you're ACT to
+xyz 0.9 ACT SIDE then;ACT a breath;ACT down on;ACT forward onto;ACT one NUMBER;ACT out your;FOOT ACT SIDE
+xyz 0.9 FOOT down FOOT;FOOT is down;FOOT out SIDE;FOOT parallel weight;NUMBER NUMBER in;SIDE FOOT half;and then i
+xyz 0.9 and then we're;back SIDE SIDE;breathe in when;brush past the;half ACT up;my back FOOT;same on the
+xyz 0.9 so let it;the first ACT;the first thing
+xyz -0.7 ACT SIDE weight;ACT back first;ACT back so;ACT forward FOOT;ACT from the;ACT in front;ACT it in
+xyz -0.7 ACT last one;ACT out FOOT;ACT out again;ACT through and;ACT up half;FOOT ACT the;NUMBER NUMBER NUMBER
+xyz -0.7 NUMBER percent and;SIDE FOOT and;SIDE FOOT touching;and ACT with;and out in;and your FOOT;beside the SIDE
+xyz -0.7 both FOOT on;on the ACT;so weight on;we ACT it;weight ACT forward;weight SIDE weight;weight forward SIDE
+xyz -0.7 when you ACT
+xyz -1.3 ACT a little;all the way;breathe out now;so the FOOT
+xyz 1.0 ACT back ACT;ACT down into;ACT in with;ACT out to;ACT the waist;ACT to your;FOOT ACT down;NUMBER i ACT
+xyz 1.0 SIDE FOOT ACT;and ACT and;and ACT my;down ACT the;half ACT with;so we're in;the ACT FOOT;then ACT down
+xyz 1.0 then the SIDE;up on the;weight back to
+xyz 1.1 ACT back SIDE;ACT on both;ACT out with;FOOT are parallel;FOOT back down;FOOT together FOOT;a lot of
+xyz 1.1 and ACT again;and let it;both FOOT bend;don't let the;from the top;on the in;other side ACT;the rear FOOT
+xyz 1.1 the waist ACT;the weight is;you end up;your SIDE FOOT
+xyz -0.2 ACT back and;and breathe in
+xyz 1.3 ACT back with;ACT them down;ACT up onto;ACT with your;FOOT shoulder-width width;NUMBER ACT your
+xyz 1.3 all the weight;back FOOT ACT;bend your FOOT;both HAND ACT;out ACT the;the SIDE FOOT
+xyz 1.2 ACT down with;ACT forward into;ACT through with;ACT up on;ACT up tall;ACT up the;FOOT ACT and;FOOT of the
+xyz 1.2 HAND ACT up;SIDE FOOT straight;breathe in for;for the next;the front FOOT;to ACT out
+xyz 1.6 ACT forward with;breathe in as;to ACT forward;your weight should
+xyz 1.4 ACT in the;FOOT out with;and to finish;at the end;the FOOT of
+xyz 2.0 ACT on your;the ACT is;the SIDE HAND
+xyz -0.9 ACT onto it;ACT the ACT;NUMBER NUMBER and;SIDE FOOT first;and ACT into;and ACT up;as you ACT;weight on it
+xyz -1.2 ACT out ACT;as the SIDE;from the waist;next to the;the FOOT down;with the FOOT
+xyz -1.8 ACT the floor;NUMBER NUMBER degrees
+xyz 0.3 ACT to ACT;ACT to NUMBER;ACT weight forward
+xyz -1.1 ACT up and;on the floor;we ACT back
+xyz -0.3 FOOT down ACT
+xyz 1.8 NUMBER NUMBER weight
+xyz 0.4 SIDE ACT on;back again and;now we ACT;on the other;the FOOT that's;with the weight;your weight is
+xyz -0.0 and breathe out
+xyz -1.7 breathe out ACT;with the SIDE
+xyz -2.1 if you can;then the FOOT
+xyz -1.9 if you need
 xyz -2.0 on the FOOT
 xyz -2.3 on the SIDE
-xyz 2.1 the ACT is
-xyz -1.9 then the FOOT
-xyz 1.7 up ACT the
-xyz -1.6 with the SIDE
-y -1.8 #
-y -0.6 SIDE;because;but;by;leave;next;punch;pushing;rest;to;whole;wings;you'll
-y 0.8 again;an;halfway;last;lets;tall
-y 0.6 all;any;does;moment;pause;position;we;white;write
-y -0.7 along;her;let;rests;sorry;straight;touching
-y -1.2 and;little
-y -1.0 apart;hips;past
-y 1.1 are;breath;happens;lot;may
-y 1.5 begin
-y -1.1 behind;far;floor;its;same;width
-y -0.9 beside;don't;if;light;so;their
-y -0.8 bit;bow;equal;even;first;front;in;only;stretch;them
-y 1.0 careful;finish;should;sure
-y -0.5 check;feel;gentle;make;nose;outward;stay;stays;today;walking
-y -1.3 degrees;way
-y 0.7 diagonally;forget;most;off;one;over;relaxed;river;split;start;style;that;work
-y 0.5 full
+xyz 0.1 then SIDE FOOT
+y -1.9 #
+y -0.6 SIDE;because;behind;but;hang;hold;instead;let;outward;punch;pushing;rest;same;to;whole;wings
+y 0.8 again;happens;lets;one
+y 0.5 all;is;leaning
+y -0.7 along;bit;her;hip;middle;nose;so;sorry;straight;today;touching
+y 0.7 an;doesn't;forget;halfway;most;relaxed;river;start;that;threw;you're
+y -1.3 and;degrees;way
+y 0.6 any;ends;everything;over;pause;position;split;we;work;write
+y -1.1 apart;far;floor;its;past
+y 1.2 are;last
+y 1.4 begin;thing
+y -0.9 beside;bow;don't;first;front;light;only;their;them
+y 1.0 breath;careful;lot;style;sure
+y -0.5 check;feel;gentle;letting;make;stay;walking
+y -0.8 equal;even;in;next;rests;stretch
+y 0.9 finish;means;tall;teacher;there;yourself
 y -0.4 higher
-y 0.9 means;teacher;yourself
-y 1.4 mistake;thing
-y 1.2 there
-y 1.3 this;we've
+y -1.0 hips;if
+y -1.2 little;width
+y 1.1 may
+y 1.3 mistake;should;this;we've
 """

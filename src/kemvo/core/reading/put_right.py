@@ -23,6 +23,7 @@ REACH = 4
 WHICH = (["which", "is", "the"], ["that's", "the"], ["that", "is", "the"], ["the"])
 
 
+BEGUN = lx.ACTS | {"weight"}
 MEANT = LEADS | AROUND | TAKEN_BACK
 SAID = lx.FOOT_OR_HAND | AROUND | TAKEN_BACK | {"side"}
 
@@ -78,10 +79,11 @@ def _without_taken_back(tokens: Sequence[Token]) -> Sequence[Token]:
         meant = _meant(out, i) if out[i].w in TAKEN_BACK else None
         said = _said(out, i) if meant else None
         if meant is None or said is None:
+            said, meant = _begun_again(out, i) if out[i].w == "sorry" else None, i + 1
             i += 1
-            continue
-        out[said:meant] = []
-        i = said + 1
+        if said is not None:
+            out[said:meant] = []
+            i = said + 1
     return out
 
 
@@ -92,6 +94,18 @@ def _meant(tokens: Sequence[Token], i: int) -> int | None:
             return k
         if tokens[k].w not in MEANT:
             return None
+    return None
+
+
+def _begun_again(tokens: Sequence[Token], i: int) -> int | None:
+    """The index where what is told after it was begun: "weight to the left, sorry, weight to the right"."""
+    if i + 1 >= len(tokens) or tokens[i].hard:
+        return None
+    for k in range(i - 1, max(i - 1 - 2 * REACH, -1), -1):
+        if tokens[k].hard:
+            return None
+        if tokens[k].w == tokens[i + 1].w and tokens[k].w in BEGUN:
+            return k
     return None
 
 

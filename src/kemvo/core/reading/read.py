@@ -149,6 +149,8 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
         if f.kind == "turn":
             return last, None
         return (None, f) if f.kind == "shift" and last.side is None else (last, f)
+    if f.kind == "step" and last.side == "both" and "by" in between.split() and "." not in between:
+        return None, f  # "close the feet by bringing in the left"
     if f.kind == "shift" and "by" in between.split() and "." not in between:
         return last, None  # "unload the front leg by sitting back"
     if f.kind == "shift" and "as" in between.split() and text[f.start : f.end] == text[last.start : last.end]:

@@ -13,7 +13,7 @@ from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.body import target
 from kemvo.core.reading.clauses import Clause
 from kemvo.core.reading.facts import Fact, FactKind, FactSide
-from kemvo.core.reading.foot_way import pivot_on, size_of, toes_way, touch_of, way_of
+from kemvo.core.reading.foot_way import pivot_on, size_of, stands_by, toes_way, touch_of, way_of
 from kemvo.core.reading.likely import KINDS, learned_weights, likelihoods
 from kemvo.core.reading.piece import Piece
 from kemvo.core.reading.quantities import angle, distance, share
@@ -30,6 +30,7 @@ ELSEWHERE = 0.3
 EVENLY = frozenset("both middle centre center even evenly equal equally fifty-fifty centred centered".split())
 """ "Sink in the middle": a shift to both legs."""
 STAYS = lx.STAYING | {"leave", "leaves"}
+NOTHING = frozenset({"nothing", "no", "none"})
 POINTERS = frozenset({"it", "them", "that", "those"})
 FEET_OR_HEELS = frozenset({"feet", "heels"})
 OF_A_FOOT: frozenset[FactKind] = frozenset({"step", "lift", "pivot", "kick"})
@@ -88,18 +89,19 @@ def _added(
     """The action that clause `k` sounds like, with what its words say of it."""
     c = clauses[k]
     p = Piece(tokens, c.first, c.last, c.verb)
+    at = range(max(c.first, c.verb), c.last)
     turned = angle(tokens, c.first, c.last)
     if kind == "turn":
         to, _ = target(p)
         if to is not None:
-            yield p.fact(kind, p.range(), to=to, degrees=None if to.isdecimal() else turned)
+            yield p.fact(kind, at, to=to, degrees=None if to.isdecimal() else turned)
         return
     if kind == "shift":
         if p.words().isdisjoint(STAYS):
             side = "both" if not p.words().isdisjoint(EVENLY) else _only_side(p)
-            if (side == "L" or side == "R") and p.where(lx.LIGHT, lx.EMPTY):
+            if (side == "L" or side == "R") and p.where(lx.LIGHT, lx.EMPTY, NOTHING):
                 side = OTHER_SIDE[side]  # "the left leg goes light"
-            yield p.fact(kind, p.range(), side=side, share=share(tokens, c.first, c.last))
+            yield p.fact(kind, at, side=side, share=share(tokens, c.first, c.last))
         return
     side = _foot(kind, p, tokens, clauses, k, told)
     noun = next(iter(p.where(lx.FOOT)), None)
@@ -108,7 +110,7 @@ def _added(
         way, _ = way_of(p, noun)
         yield p.fact(
             kind,
-            p.range(),
+            at,
             side=side,
             direction=way,
             touch=touch_of(p, noun),
@@ -116,14 +118,14 @@ def _added(
             cm=far,
         )
     elif kind == "pivot":
-        yield p.fact(kind, p.range(), side=side, on=pivot_on(p), toes=toes_way(p), angle=turned)
+        yield p.fact(kind, at, side=side, on=pivot_on(p), toes=toes_way(p), angle=turned)
     else:
-        yield p.fact(kind, p.range(), side=side)
+        yield p.fact(kind, at, side=side)
 
 
 def _only_side(p: Piece) -> FactSide | None:
-    """The side that is named, where one is."""
-    named = {p.side(i) for i in p.range()} - {None}
+    """The side that is named, where one is and it is not the foot that stands."""
+    named = {p.side(i) for i in p.range() if not stands_by(p, i)} - {None}
     return named.pop() if len(named) == 1 else None
 
 
