@@ -8,7 +8,7 @@ TYPES := web/src/shared/api-types.ts
 SCHEMAS := form session room schedule-problem schedule-answer
 WEB_SOURCES := $(shell find web/src web/public -type f -not -name api-types.ts 2>/dev/null) web/index.html web/vite.config.ts web/tsconfig.json
 
-.PHONY: neural demo run test check bench pauses setup pages types screenshots
+.PHONY: neural demo run test check bench learn setup pages types screenshots
 
 demo: setup pages neural ## Start Kemvo on demo data and print its address
 	@$(BIN)/kemvo demo
@@ -30,8 +30,9 @@ check: $(STAMPS)/dev $(TYPES) ## Style, types and the import rule
 bench: setup pages $(STAMPS)/dev ## Print edit time, schedule time, render speed, memory
 	$(BIN)/python -m bench
 
-pauses: $(STAMPS)/dev ## Learn anew where speakers pause, from the lines in bench/lines
+learn: $(STAMPS)/dev ## Learn anew where speakers pause and what actions sound like, from the lines in bench/lines
 	$(BIN)/python -m bench.pauses
+	$(BIN)/python -m bench.likely
 
 types: $(STAMPS)/python ## Write the API's description and the files' schemas anew; the front end's types are made from it
 	$(BIN)/kemvo openapi > web/src/shared/openapi.json

@@ -6,13 +6,17 @@ import difflib
 from collections.abc import Iterator
 from contextlib import contextmanager
 
-from bench.pauses import learn
+from bench.learned import learned_from
+from bench.likely import learn as learn_likely
+from bench.pauses import UNCONNECTED
+from bench.pauses import learn as learn_pauses
 from bench.reading import LINES, NAMES, cases, key
-from kemvo.core.reading import pauses
+from kemvo.core.reading import likely, pauses
 from kemvo.core.reading.script import ScriptEntry, read_script
 
 FOLDS = 5
-"""Where speakers pause is learned from four fifths of them at a time, and measured on the others."""
+"""Where speakers pause and what actions sound like is learned from four fifths of them at a time, and measured on the
+others."""
 
 
 def spoken() -> list[str]:
@@ -22,14 +26,16 @@ def spoken() -> list[str]:
 
 @contextmanager
 def learned_without(names: list[str]) -> Iterator[None]:
-    """Where speakers pause as learned from all but these."""
-    kept = pauses.pause_weights
-    table = pauses.nested(learn([f.name for f in sorted(LINES.glob("*.txt")) if f.name not in names]))
+    """What is learned, as learned from all but these."""
+    kept = pauses.pause_weights, likely.learned_weights
+    table = pauses.nested(learn_pauses([n for n in learned_from(*UNCONNECTED) if n not in names]))
+    weights = likely.weighed(*learn_likely([n for n in learned_from() if n not in names]))
     pauses.pause_weights = lambda: table  # type: ignore[assignment]
+    likely.learned_weights = lambda: weights  # type: ignore[assignment]
     try:
         yield
     finally:
-        pauses.pause_weights = kept
+        pauses.pause_weights, likely.learned_weights = kept  # type: ignore[assignment]
 
 
 def score(name: str, cut: int) -> tuple[int, int, int]:

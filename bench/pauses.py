@@ -25,6 +25,9 @@ SMALLEST = 0.5
 """Weights smaller than this are left out; the others are rounded to tenths (neither changes what is measured)."""
 STIFFNESS = 1.0
 
+UNCONNECTED = ("ways", "idioms")
+"""The lines of these files do not follow one another."""
+
 TARGET = Path(pauses.__file__).with_name("pause_weights.py")
 HEAD = '''"""How much each sign speaks for a pause: its name, its weight, the words it is of. Made by `make learn`; not to be edited
 by hand."""
@@ -60,7 +63,7 @@ def write(weights: dict[str, float]) -> None:
 
 def main() -> None:
     """Learn and write."""
-    names = learned_from("ways", "idioms")  # their lines do not follow one another
+    names = learned_from(*UNCONNECTED)
     table = learn(names)
     write(table)
     print(f"{len(table)} signs learned from {len(names)} files: {TARGET.name}")

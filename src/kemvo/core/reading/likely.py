@@ -97,7 +97,7 @@ def learned_weights() -> Weights:
 
 def parsed(table: str) -> Weights:
     """A table of rows `kind weight sign;sign;…`, and of one row `kind % n` for each kind."""
-    of_signs: dict[str, list[float]] = {}
+    by_kind: dict[FactKind, dict[str, float]] = {kind: {} for kind in KINDS}
     usual: dict[FactKind, float] = {}
     for row in table.splitlines():
         if row and not row.startswith("%"):
@@ -105,7 +105,12 @@ def parsed(table: str) -> Weights:
             kind = cast(FactKind, name)
             if weight == "%":
                 usual[kind] = float(here) / 100
-                continue
-            for sign in here.split(";"):
-                of_signs.setdefault(sign, [0.0] * len(KINDS))[KINDS.index(kind)] = float(weight)
-    return Weights({sign: tuple(ws) for sign, ws in of_signs.items()}, usual)
+            else:
+                by_kind[kind].update(dict.fromkeys(here.split(";"), float(weight)))
+    return weighed(by_kind, usual)
+
+
+def weighed(by_kind: dict[FactKind, dict[str, float]], usual: dict[FactKind, float]) -> Weights:
+    """Weights by kind and sign, sorted by sign."""
+    signs = {sign for here in by_kind.values() for sign in here}
+    return Weights({s: tuple(by_kind[kind].get(s, 0.0) for kind in KINDS) for s in signs}, usual)

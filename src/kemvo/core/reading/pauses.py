@@ -1,7 +1,7 @@
 """Where a speaker pauses: the commas that running text without punctuation lacks.
 
 How likely a pause stands between two words is told by the words around, as weights of a logistic regression learned
-from lines whose ends are known (`make pauses` writes them to `pause_weights.py`).
+from lines whose ends are known (`make learn` writes them to `pause_weights.py`).
 """
 
 from __future__ import annotations

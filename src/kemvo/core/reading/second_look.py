@@ -10,11 +10,12 @@ from __future__ import annotations
 from collections.abc import Collection, Iterator, Sequence
 
 from kemvo.core.reading import lexicon as lx
+from kemvo.core.reading import likely as sound
 from kemvo.core.reading.body import target
 from kemvo.core.reading.clauses import Clause
 from kemvo.core.reading.facts import Fact, FactKind, FactSide
 from kemvo.core.reading.foot_way import pivot_on, size_of, stands_by, toes_way, touch_of, way_of
-from kemvo.core.reading.likely import KINDS, learned_weights, likelihoods
+from kemvo.core.reading.likely import KINDS, likelihoods
 from kemvo.core.reading.piece import Piece
 from kemvo.core.reading.quantities import angle, distance, share
 from kemvo.core.reading.tokens import Token
@@ -44,7 +45,7 @@ def looked_again(
     if not clauses:
         return list(facts)
     told = by_clause(facts, tokens, clauses)
-    likely, usual = likelihoods(tokens, clauses), learned_weights().usual
+    likely, usual = likelihoods(tokens, clauses), sound.learned_weights().usual
     kept = [f for f in facts if f.kind not in KINDS]
     for k in range(len(clauses)):
         beside = [j for j in (k - 1, k + 1) if 0 <= j < len(clauses)]
