@@ -124,7 +124,9 @@ def test_a_side_goes_on_in_its_sentence_and_not_beyond() -> None:
     assert [f.get("side") for f in said("Lift the left foot. Step forward.")] == ["L", None]
 
 
-ALL_LINES = [text for f in sorted(LINES.glob("*.txt")) if not f.name.startswith("heard") for text, _ in cases(f.name)]
+NOT_ALL = ("heard", "ways")
+"""What is misheard does not mirror; what is put together is tested elsewhere."""
+ALL_LINES = [text for f in sorted(LINES.glob("*.txt")) if not f.name.startswith(NOT_ALL) for text, _ in cases(f.name)]
 """Of lines as they are said; what is heard for a side ("step with the lift") has no mirror."""
 
 

@@ -2,8 +2,10 @@
 
 import pytest
 
-from kemvo.core.reading import as_plain, read_line
+from kemvo.core.filling import in_words
+from kemvo.core.reading import Fact, as_plain, read_line
 from kemvo.core.reading.clauses import clauses
+from kemvo.core.reading.facts import Direction, Size, Touch
 from kemvo.core.reading.quantities import angle, duration, number_at, share
 from kemvo.core.reading.tokens import tokens_of
 
@@ -264,3 +266,13 @@ def test_a_fact_stands_where_its_words_are() -> None:
     even = next(f for f in read_line(text) if f.kind == "shift")
     assert text[even.start : even.end] == "weight in the middle"
     assert "hold" in [f.kind for f in read_line(text)]
+
+
+@pytest.mark.parametrize("way", ["out", "forward", "back", "in", "corner", "behind", "circle", "down"])
+@pytest.mark.parametrize(("size", "cm"), [(None, None), ("small", None), ("long", None), (None, 5), (None, 20)])
+@pytest.mark.parametrize("touch", [None, "heel", "toe"])
+def test_every_step_written_out_in_words_is_read_back(
+    way: Direction, size: Size | None, cm: int | None, touch: Touch | None
+) -> None:
+    step = Fact(kind="step", start=0, end=1, side="L", direction=way, touch=touch, size=size, cm=cm)
+    assert [f.model_copy(update={"start": 0, "end": 1}) for f in read_line(in_words(step))] == [step]

@@ -180,3 +180,11 @@ def test_a_midi_file_without_words_is_told_of() -> None:
     file.save(file=out)
     with pytest.raises(KemvoError, match="neither words nor markers"):
         read_back(out.getvalue(), "x.mid")
+
+
+@pytest.mark.parametrize("encoding", ["utf-8", "utf-8-sig", "utf-16", "utf-16-le", "utf-16-be"])
+def test_a_text_in_any_usual_unicode_is_read(encoding: str) -> None:
+    """UTF-16 is known by the mark it begins with, as editors on some systems write it (Unicode Standard, section 23.8)."""
+    mark = {"utf-16-le": "﻿", "utf-16-be": "﻿"}.get(encoding, "")
+    entries = script_entries((mark + "Step left – élan\nshift right").encode(encoding), "lesson.txt")
+    assert [e.text for e in entries] == ["Step left – élan", "shift right"]

@@ -2,16 +2,19 @@
 
 from __future__ import annotations
 
+import codecs
 import re
 from collections.abc import Iterable
 
 from kemvo.core.problem import KemvoError, Problem
 
+UTF_16 = (codecs.BOM_UTF16_LE, codecs.BOM_UTF16_BE)
+
 
 def decoded(data: bytes, name: str) -> str:
-    """The text of a file. Raises KemvoError where it is not UTF-8."""
+    """The text of a file, in UTF-8 or, where it begins with its mark, UTF-16. Raises KemvoError for anything else."""
     try:
-        return data.decode("utf-8-sig")
+        return data.decode("utf-16" if data.startswith(UTF_16) else "utf-8-sig")
     except UnicodeDecodeError:
         raise KemvoError(
             Problem(

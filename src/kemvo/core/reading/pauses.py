@@ -64,6 +64,9 @@ BEARS = frozenset(w for w in lx.BEARING if w.endswith("s"))
 TURNS = frozenset("turns rotates faces opens swivels spirals".split())
 """ "As the body | turns"."""
 
+DISTANCES = frozenset("cm centimetre centimetres centimeter centimeters inch inches".split())
+""" "To the corner | five centimetres"."""
+
 KIND_OF_STEP = frozenset("follow half cross small little big long short empty".split())
 """ "A follow | step"."""
 
@@ -110,6 +113,8 @@ def _goes_on(tokens: Sequence[Token], i: int) -> bool:
         or (w in KIND_OF_STEP and after in lx.STEP)
         or (w in ("out", "in", "up") and after in ("the", "your") and tokens[i - 1].w in OPENING)
         or shared
+        or (w == "in" and after in ("a", "an"))
+        or tokens[i + 1 : i + 3][-1].w in DISTANCES
         or (after == "close" and tokens[i + 1 : i + 3][-1].w == "to")
     )
 

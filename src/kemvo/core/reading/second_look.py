@@ -23,7 +23,7 @@ from kemvo.core.values import OTHER_SIDE
 
 PLAIN = 0.7
 """From this likelihood on an action is added."""
-STRANGE = 0.1
+STRANGE = 0.04
 """So much less likely than in any clause, an action that was read is taken away."""
 ELSEWHERE = 0.3
 """…unless the clauses beside it are together this likely to tell it: then its words only stand there."""
