@@ -108,8 +108,11 @@ export function useDocument<Body, Derived>(
 
   const ask = useCallback(
     async (what: string, more: object | FormData = {}) => {
-      while (now.current.busy) await new Promise((done) => window.setTimeout(done, 20));
-      if (now.current.body !== now.current.saved && !(await save())) return;
+      // A write that begins meanwhile is waited for too, so that what is asked is never dropped.
+      do {
+        while (now.current.busy) await new Promise((done) => window.setTimeout(done, 20));
+        if (now.current.body !== now.current.saved && !(await save()) && !now.current.busy) return;
+      } while (now.current.busy || now.current.body !== now.current.saved);
       try {
         const { version } = now.current;
         if (more instanceof FormData) more.set("version", String(version));
