@@ -90,7 +90,9 @@ def _added(
     """The action that clause `k` sounds like, with what its words say of it."""
     c = clauses[k]
     p = Piece(tokens, c.first, c.last, c.verb)
-    at = range(max(c.first, c.verb), c.last)
+    acting = [i for i in p.range() if p.side(i) or p.w(i) in lx.FOOT_OR_TRUNK or p.w(i) == "weight"]
+    begins = [i for i in (c.verb, *acting[:1]) if i >= 0]
+    at = range(min(begins, default=c.first), c.last)
     turned = angle(tokens, c.first, c.last)
     if kind == "turn":
         to, _ = target(p)
