@@ -47,16 +47,15 @@ def fitted_to(
     true: NDArray[np.float64],
     known: Sequence[str],
     stiffness: float,
-    counts: NDArray[np.float64] | float = 1.0,
 ) -> dict[str, float]:
-    """The same, with the cases as a matrix whose columns are the known signs. `counts`: how much each case counts."""
+    """The same, with the cases as a matrix whose columns are the known signs."""
 
     def loss(w: NDArray[np.float64]) -> tuple[float, NDArray[np.float64]]:
         z = x @ w
         likely = 1 / (1 + np.exp(-z))
         return (
-            float(np.sum(counts * (np.logaddexp(0, z) - true * z)) + stiffness / 2 * w @ w),
-            x.T @ (counts * (likely - true)) + stiffness * w,
+            float(np.sum(np.logaddexp(0, z) - true * z) + stiffness / 2 * w @ w),
+            x.T @ (likely - true) + stiffness * w,
         )
 
     found = minimize(loss, np.zeros(len(known)), jac=True, method="L-BFGS-B", options={"maxiter": 200})

@@ -26,9 +26,6 @@ SEEN = 2
 SMALLEST = 0.2
 """Weights smaller than this are left out; the others are rounded to tenths."""
 STIFFNESS = 0.25
-PUT_TOGETHER = "ways.txt"
-COUNTS = 1.0
-"""So much do lines count that are put together from lists and were said by no one."""
 
 TARGET = Path(likely.__file__).with_name(likely.WORDS)
 HEAD = """\
@@ -43,7 +40,6 @@ class Line(NamedTuple):
     signs: list[set[str]]
     read: list[Counter[str]]
     wanted: Counter[str]
-    counts: float
 
     def as_wanted(self) -> bool:
         """Whether the rules read as many of each kind as there are."""
@@ -60,14 +56,7 @@ def lines(names: list[str]) -> list[Line]:
                 told = by_clause(facts, tokens, clauses)
                 signs = [set(likely.signs(tokens, clauses, k)) for k in range(len(clauses))]
                 kinds = Counter(kind for kind, _ in wanted if kind in KINDS)
-                out.append(
-                    Line(
-                        signs,
-                        [Counter(f.kind for f in here) for here in told],
-                        kinds,
-                        COUNTS if name == PUT_TOGETHER else 1.0,
-                    )
-                )
+                out.append(Line(signs, [Counter(f.kind for f in here) for here in told], kinds))
     return out
 
 
@@ -96,10 +85,7 @@ def fit(found: list[Line]) -> dict[str, dict[str, float]]:
     read = [r for ln in found for r in ln.read]
     known = often(signs, SEEN)
     x = matrix(signs, {s: i for i, s in enumerate(known)})
-    counts = np.array([ln.counts for ln in found for _ in ln.signs])
-    return {
-        kind: fitted_to(x, np.array([float(r[kind] > 0) for r in read]), known, STIFFNESS, counts) for kind in KINDS
-    }
+    return {kind: fitted_to(x, np.array([float(r[kind] > 0) for r in read]), known, STIFFNESS) for kind in KINDS}
 
 
 def _set_right(ln: Line, weights: dict[str, dict[str, float]]) -> None:

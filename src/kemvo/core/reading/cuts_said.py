@@ -67,8 +67,8 @@ def after_comma(g: Gap) -> Decision:
 
 
 def and_goes_on(g: Gap) -> Decision:
-    """ "Turn and look over the right shoulder"; "half and half"; "slow and low"; "one hundred and eighty"; "the right knee and the right
-    hand rise"."""
+    """ "Turn and look over the right shoulder"; "half and half"; "slow and low"; "one hundred and eighty"; "the right knee
+    and the right hand rise"."""
     look = g.after == "look" and g.before.w in lx.TURN
     halves = g.before.w == g.after == "half" or (g.after in HOW and g.before.w in HOW)
     if g.after == "to" and g.says(lx.STEP) and g.has_verb and any(t.side for t in g.tokens[g.i + 2 : g.i + 4]):

@@ -14,6 +14,7 @@ from typing import NamedTuple
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.pause_weights import TABLE
+from kemvo.core.reading.quantities import IN_CM
 from kemvo.core.reading.tokens import Token
 
 LONG, LONG_WRITTEN = 7, 14
@@ -64,9 +65,6 @@ BEARS = frozenset(w for w in lx.BEARING if w.endswith("s"))
 TURNS = frozenset("turns rotates faces opens swivels spirals".split())
 """ "As the body | turns"."""
 
-DISTANCES = frozenset("cm centimetre centimetres centimeter centimeters inch inches".split())
-""" "To the corner | five centimetres"."""
-
 KIND_OF_STEP = frozenset("follow half cross small little big long short empty".split())
 """ "A follow | step"."""
 
@@ -114,7 +112,7 @@ def _goes_on(tokens: Sequence[Token], i: int) -> bool:
         or (w in ("out", "in", "up") and after in ("the", "your") and tokens[i - 1].w in OPENING)
         or shared
         or (w == "in" and after in ("a", "an"))
-        or tokens[i + 1 : i + 3][-1].w in DISTANCES
+        or tokens[i + 1 : i + 3][-1].w in IN_CM  # "to the corner | five centimetres"
         or (after == "close" and tokens[i + 1 : i + 3][-1].w == "to")
     )
 
