@@ -7,12 +7,13 @@ of their day had not seen (`docs/architecture.md`, own measurement).
 
 from __future__ import annotations
 
-from collections.abc import Collection, Iterator, Sequence
+from collections.abc import Collection, Sequence
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading import likely as sound
 from kemvo.core.reading.body import target
 from kemvo.core.reading.clauses import Clause
+from kemvo.core.reading.even import EVEN
 from kemvo.core.reading.facts import Fact, FactKind, FactSide
 from kemvo.core.reading.foot_way import pivot_on, size_of, stands_by, toes_way, touch_of, way_of
 from kemvo.core.reading.likely import KINDS, likelihoods
@@ -28,7 +29,7 @@ STRANGE = 0.04
 ELSEWHERE = 0.3
 """…unless the clauses beside it are together this likely to tell it: then its words only stand there."""
 
-EVENLY = frozenset("both middle centre center even evenly equal equally fifty-fifty centred centered".split())
+EVENLY = EVEN | {"both"}
 """ "Sink in the middle": a shift to both legs."""
 STAYS = lx.STAYING | {"leave", "leaves"}
 NOTHING = frozenset({"nothing", "no", "none"})
@@ -41,30 +42,30 @@ def looked_again(
     facts: Sequence[Fact], tokens: Sequence[Token], clauses: Sequence[Clause], silent: Collection[int]
 ) -> list[Fact]:
     """The facts with what is plainly meant and without what is not. `silent`: the clauses (by index) that only warn,
-    suppose or speak about the movement; nothing is added there."""
-    if not clauses:
-        return list(facts)
+    suppose or speak about the movement; nothing is added there and nothing taken away."""
     told = by_clause(facts, tokens, clauses)
-    likely, usual = likelihoods(tokens, clauses), sound.learned_weights().usual
+    likely = likelihoods(tokens, clauses)
+    pieces = [Piece(tokens, c.first, c.last, c.verb) for c in clauses]
     kept = [f for f in facts if f.kind not in KINDS]
     for k in range(len(clauses)):
-        beside = [j for j in (k - 1, k + 1) if 0 <= j < len(clauses)]
-        here = []
-        for f in told[k]:
-            kind = f.kind
-            alone = sum(g.kind == kind for g in told[k]) == 1 and k not in silent
-            strange = alone and likely[k][kind] < STRANGE * usual[kind]
-            strange = (
-                strange and sum(likely[j][kind] for j in beside if all(g.kind != kind for g in told[j])) <= ELSEWHERE
-            )
-            if not strange:
-                here.append(f)
+        if k in silent:
+            kept += told[k]
+            continue
+        here = [f for f in told[k] if not _strange(f.kind, k, told, likely)]
         kept += here
-        for kind in () if here or k in silent else KINDS:
-            if likely[k][kind] > PLAIN:
-                near = [f for j in beside for f in told[j] if f.kind == kind]
-                kept += [f for f in _added(kind, tokens, clauses, k, told) if not any(_same(f, g) for g in near)]
+        for kind in () if here else KINDS:
+            added = _sounding(kind, k, pieces, told) if likely[k][kind] > PLAIN else None
+            if added and not any(_same(added, f) for j in (k - 1, k + 1) if 0 <= j < len(clauses) for f in told[j]):
+                kept.append(added)
     return sorted(kept, key=lambda f: (f.start, f.end))
+
+
+def _strange(kind: FactKind, k: int, told: Sequence[Sequence[Fact]], likely: Sequence[dict[FactKind, float]]) -> bool:
+    """Whether the only action of its kind in clause `k` sounds like none, there and in the clauses beside it."""
+    if sum(f.kind == kind for f in told[k]) > 1 or likely[k][kind] >= STRANGE * sound.learned_weights().usual[kind]:
+        return False
+    beside = [j for j in (k - 1, k + 1) if 0 <= j < len(told) and all(f.kind != kind for f in told[j])]
+    return sum(likely[j][kind] for j in beside) <= ELSEWHERE
 
 
 def by_clause(facts: Sequence[Fact], tokens: Sequence[Token], clauses: Sequence[Clause]) -> list[list[Fact]]:
@@ -79,51 +80,38 @@ def by_clause(facts: Sequence[Fact], tokens: Sequence[Token], clauses: Sequence[
 
 def _same(f: Fact, g: Fact) -> bool:
     """Whether what was read beside it may tell the same."""
+    if f.kind != g.kind:
+        return False
     if f.kind == "turn":
         return f.to == g.to
     return f.side == g.side or f.side is None or g.side is None
 
 
-def _added(
-    kind: FactKind, tokens: Sequence[Token], clauses: Sequence[Clause], k: int, told: Sequence[Sequence[Fact]]
-) -> Iterator[Fact]:
+def _sounding(kind: FactKind, k: int, pieces: Sequence[Piece], told: Sequence[Sequence[Fact]]) -> Fact | None:
     """The action that clause `k` sounds like, with what its words say of it."""
-    c = clauses[k]
-    p = Piece(tokens, c.first, c.last, c.verb)
+    p = pieces[k]
     acting = [i for i in p.range() if p.side(i) or p.w(i) in lx.FOOT_OR_TRUNK or p.w(i) == "weight"]
-    begins = [i for i in (c.verb, *acting[:1]) if i >= 0]
-    at = range(min(begins, default=c.first), c.last)
-    turned = angle(tokens, c.first, c.last)
+    at = range(min((i for i in (p.verb, *acting[:1]) if i >= 0), default=p.first), p.last)
+    turned = angle(p.tokens, p.first, p.last)
     if kind == "turn":
         to, _ = target(p)
-        if to is not None:
-            yield p.fact(kind, at, to=to, degrees=None if to.isdecimal() else turned)
-        return
+        return p.fact(kind, at, to=to, degrees=None if to.isdecimal() else turned) if to is not None else None
     if kind == "shift":
-        if p.words().isdisjoint(STAYS):
-            side = "both" if not p.words().isdisjoint(EVENLY) else _only_side(p)
-            if (side == "L" or side == "R") and p.where(lx.LIGHT, lx.EMPTY, NOTHING):
-                side = OTHER_SIDE[side]  # "the left leg goes light"
-            yield p.fact(kind, at, side=side, share=share(tokens, c.first, c.last))
-        return
-    side = _foot(kind, p, tokens, clauses, k, told)
-    noun = next(iter(p.where(lx.FOOT)), None)
+        if not p.words().isdisjoint(STAYS):
+            return None
+        side = "both" if not p.words().isdisjoint(EVENLY) else _only_side(p)
+        if (side == "L" or side == "R") and p.where(lx.LIGHT, lx.EMPTY, NOTHING):
+            side = OTHER_SIDE[side]  # "the left leg goes light"
+        return p.fact(kind, at, side=side, share=share(p.tokens, p.first, p.last))
+    side = _foot(kind, k, pieces, told)
     if kind == "step":
-        far = distance(tokens, c.first, c.last)
-        way, _ = way_of(p, noun)
-        yield p.fact(
-            kind,
-            at,
-            side=side,
-            direction=way,
-            touch=touch_of(p, noun),
-            size=None if far else size_of(p),
-            cm=far,
-        )
-    elif kind == "pivot":
-        yield p.fact(kind, at, side=side, on=pivot_on(p), toes=toes_way(p), angle=turned)
-    else:
-        yield p.fact(kind, at, side=side)
+        noun = next(iter(p.where(lx.FOOT)), None)
+        far = distance(p.tokens, p.first, p.last)
+        how = {"direction": way_of(p, noun)[0], "touch": touch_of(p, noun), "size": None if far else size_of(p)}
+        return p.fact(kind, at, side=side, cm=far, **how)
+    if kind == "pivot":
+        return p.fact(kind, at, side=side, on=pivot_on(p), toes=toes_way(p), angle=turned)
+    return p.fact(kind, at, side=side)
 
 
 def _only_side(p: Piece) -> FactSide | None:
@@ -132,29 +120,21 @@ def _only_side(p: Piece) -> FactSide | None:
     return named.pop() if len(named) == 1 else None
 
 
-def _foot(
-    kind: FactKind,
-    p: Piece,
-    tokens: Sequence[Token],
-    clauses: Sequence[Clause],
-    k: int,
-    told: Sequence[Sequence[Fact]],
-) -> FactSide | None:
+def _foot(kind: FactKind, k: int, pieces: Sequence[Piece], told: Sequence[Sequence[Fact]]) -> FactSide | None:
     """Which foot it is: the one that is named, or, where none is or "it" comes first, the one spoken of before in the
     same sentence."""
-    words = p.words()
-    if kind == "step" and ("both" in words or ("together" in words and words & FEET_OR_HEELS)):
+    p = pieces[k]
+    if kind == "step" and ("both" in p.words() or ("together" in p.words() and p.where(FEET_OR_HEELS))):
         return "both"
     side = _only_side(p)
     pointer = next(iter(p.where(POINTERS)), p.last)
     named = next((i for i in p.range() if p.side(i)), p.last)
     if side is not None and named <= pointer:
         return side
-    for j in range(k - 1, -1, -1):
-        if tokens[clauses[j].last - 1].hard:
+    for before, facts in zip(reversed(pieces[:k]), reversed(told[:k]), strict=True):
+        if p.tokens[before.last - 1].hard:
             break
-        moved = [f.side for f in told[j] if f.kind in OF_A_FOOT and f.side in ("L", "R")]
-        before = Piece(tokens, clauses[j].first, clauses[j].last, clauses[j].verb)
+        moved = [f.side for f in facts if f.kind in OF_A_FOOT and f.side in ("L", "R")]
         spoken_of = moved[-1] if moved else _only_side(before) if before.where(lx.FOOT) else None
         if spoken_of is not None:
             return spoken_of
