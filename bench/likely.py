@@ -83,8 +83,9 @@ def fit(found: list[Line]) -> dict[str, dict[str, float]]:
     """The weights that tell these lines best."""
     signs = [s for ln in found for s in ln.signs]
     read = [r for ln in found for r in ln.read]
-    known = often(signs, SEEN)
+    known = sorted(often(signs, SEEN))  # in one order, so that the same lines give the same table
     x = matrix(signs, {s: i for i, s in enumerate(known)})
+    x.sort_indices()
     return {kind: fitted_to(x, np.array([float(r[kind] > 0) for r in read]), known, STIFFNESS) for kind in KINDS}
 
 
