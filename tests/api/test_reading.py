@@ -69,3 +69,32 @@ def test_the_command_reads_a_file_as_json(tmp_path: Path) -> None:
 def test_the_command_ends_with_2_for_what_it_cannot_read(tmp_path: Path, name: str) -> None:
     (tmp_path / "x.pdf").write_bytes(b"%PDF")
     assert CliRunner().invoke(app, ["read", str(tmp_path / name)]).exit_code == 2
+
+
+TYPED = "Shift 70% into the left, breathe out"
+OPEN = dict.fromkeys(("counts", "hold_ms", "left_pct", "breath", "side"), "filled")
+
+
+def _written(client: TestClient, **of_movement: object) -> dict:
+    """The movement as it comes back after it was written."""
+    made = client.post("/api/forms").json()
+    body = made["body"]
+    body["sections"][0]["postures"][0]["movements"][0].update({"origins": OPEN, **of_movement})
+    saved = client.put(f"/api/forms/{made['id']}", json={"version": made["version"], "body": body}).json()
+    return saved["body"]["sections"][0]["postures"][0]["movements"][0]
+
+
+def test_what_was_typed_is_read_when_it_is_written_and_in_one_step(client: TestClient) -> None:
+    m = _written(client, line=TYPED, unread=True)
+    assert (m["left_pct"], m["breath"], m["unread"]) == (70, "out", False)
+    assert (m["origins"]["left_pct"], m["origins"]["counts"]) == ("read", "filled")
+    (row,) = client.get("/api/forms").json()
+    back = client.post(f"/api/forms/{row['id']}/undo", json={"version": 2}).json()
+    assert back["body"]["sections"][0]["postures"][0]["movements"][0]["line"] == ""
+    assert not back["can_undo"]
+
+
+def test_words_that_were_not_typed_and_values_set_by_hand_stay(client: TestClient) -> None:
+    assert _written(client, line=TYPED, left_pct=30)["left_pct"] == 30
+    by_hand = _written(client, line=TYPED, left_pct=30, unread=True, origins={**OPEN, "left_pct": "hand"})
+    assert (by_hand["left_pct"], by_hand["breath"]) == (30, "out")

@@ -7,7 +7,7 @@ from pydantic import BaseModel
 
 from kemvo.api.documents import DocumentView, Version, answer, download, file_text
 from kemvo.api.house import Here
-from kemvo.core.filling import filled_in
+from kemvo.core.filling import filled_in, with_typed_read
 from kemvo.core.form import Form, Movement, Posture, Section, with_ids
 from kemvo.core.ledger import Totals, totals
 from kemvo.core.mirror import mirror_form, mirror_posture
@@ -85,7 +85,7 @@ def _row(stored: Stored[Form]) -> FormRow:
 @router.post("", status_code=201)
 def new_form(house: Here, form: Form | None = None) -> FormView:
     """A new form; without a body, an empty one to type into."""
-    return view(house.forms.add(with_ids(form or starter())))
+    return view(house.forms.add(with_typed_read(with_ids(form or starter()))))
 
 
 @router.post("/file", status_code=201)
@@ -111,8 +111,8 @@ def get_form(house: Here, id_: str) -> Response:
 
 @router.put("/{id_}", response_model=FormView)
 def save_form(house: Here, id_: str, save: FormSave) -> Response:
-    """Write a form. 409 when somebody else wrote since `version`."""
-    return answer(view(house.forms.save(id_, save.version, with_ids(save.body))))
+    """Write a form; what was typed in it is read. 409 when somebody else wrote since `version`."""
+    return answer(view(house.forms.save(id_, save.version, with_typed_read(with_ids(save.body)))))
 
 
 @router.post("/{id_}/undo")

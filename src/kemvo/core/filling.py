@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from typing import Any
 
-from kemvo.core.form import FILLED_IN, Correction, Movement, MovementField, Posture
+from kemvo.core.form import FILLED_IN, Correction, Form, Movement, MovementField, Posture
 from kemvo.core.reading.facts import Fact
 from kemvo.core.said import SaidFact, line_facts
 from kemvo.core.values import EVEN, SIDE_WORD, Origin, Value
@@ -56,6 +56,27 @@ def filled(m: Movement, facts: Sequence[Fact] | None = None, over: bool = False)
 def filled_in(p: Posture) -> Posture:
     """A posture whose movements' values count as filled in: words typed over them may change them."""
     return p.model_copy(update={"movements": tuple(m.model_copy(update={"origins": FILLED_IN}) for m in p.movements)})
+
+
+def with_typed_read(form: Form) -> Form:
+    """The form in which every line that was typed has been read into the fields that are open to it. What was not
+    typed stays as it is: a posture of the catalogue keeps its own weight until its words are changed."""
+    if not any(m.unread for p in form.postures() for m in p.movements):
+        return form
+    return form.model_copy(
+        update={
+            "sections": tuple(
+                s.model_copy(update={"postures": tuple(_typed_read(p) for p in s.postures)}) for s in form.sections
+            )
+        }
+    )
+
+
+def _typed_read(p: Posture) -> Posture:
+    if not any(m.unread for m in p.movements):
+        return p
+    read = (filled(m).model_copy(update={"unread": False}) if m.unread else m for m in p.movements)
+    return p.model_copy(update={"movements": tuple(read)})
 
 
 def _left_pct(f: Fact) -> int:

@@ -80,6 +80,7 @@ class Movement(Value):
     `stance`: the stance reached; None: as the words say. `facing`: which way the body faces at its end, in degrees
     from the form's front; None: as the words say. `gaze`: where the eyes go, in words. `corrections`: readings of
     the line put right by hand. `origins`: where a field's value comes from; a field without one was given as it is.
+    `unread`: the line was typed, and its fields have not yet taken what it says.
     """
 
     id: Id = ""
@@ -96,6 +97,7 @@ class Movement(Value):
     cues: Wordings = Wordings()
     corrections: Annotated[tuple[Correction, ...], Field(max_length=50)] = ()
     origins: Origins = Origins()
+    unread: bool = False
 
 
 class Posture(Value):

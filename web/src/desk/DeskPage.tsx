@@ -13,9 +13,10 @@ import {
   type Stage,
   sentence,
 } from "../shared/api";
-import { newId, plural } from "../shared/format";
+import { plural } from "../shared/format";
 import { KeysDialog } from "../shared/KeysDialog";
 import { DESK_KEYS, pressed } from "../shared/keys";
+import { newId } from "../shared/newId";
 import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
 import { type Editing, useDocument } from "../shared/useDocument";

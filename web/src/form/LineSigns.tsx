@@ -33,11 +33,11 @@ const NAMES: Record<string, string> = {
 
 interface LineSignsProps {
   movement: Movement;
-  /** What was read, for the fields that are open to it, or a reading put right. */
+  /** A reading put right, or taken into all fields. */
   onRead: (read: Movement) => void;
 }
 
-/** What Kemvo reads from a movement's words. Fields that were not set by hand follow it; signs are put right by key. */
+/** What Kemvo reads from a movement's words, as they are typed; signs are put right by key. */
 export function LineSigns({ movement, onRead }: LineSignsProps) {
   const [asked, setAsked] = useState(movement);
   const [chosen, setChosen] = useState(0);
@@ -48,24 +48,11 @@ export function LineSigns({ movement, onRead }: LineSignsProps) {
     const waiting = window.setTimeout(() => setAsked(movement), ASK_AFTER_MS);
     return () => window.clearTimeout(waiting);
   }, [movement]);
-  const { data, isPlaceholderData } = useQuery({
+  const { data } = useQuery({
     queryKey: ["read", asked],
     queryFn: () => call<LineReading>("read/movement", "POST", asked),
     placeholderData: (before) => before,
   });
-
-  // What is read goes into the open fields, unless more was typed since it was asked.
-  useEffect(() => {
-    if (
-      !data ||
-      isPlaceholderData ||
-      data.movement.line !== latest.current.line ||
-      data.movement.id !== latest.current.id
-    )
-      return;
-    if (JSON.stringify(asked) !== JSON.stringify(latest.current)) return;
-    if (JSON.stringify(data.movement) !== JSON.stringify(asked)) onRead(data.movement);
-  }, [data, isPlaceholderData, asked, onRead]);
 
   const correct = async (no: number, what: string) => {
     const answer = await call<LineReading>("read/correct", "POST", { movement: latest.current, no, what });

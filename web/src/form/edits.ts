@@ -1,6 +1,6 @@
 /** Changes to a form as lists of rows: add, move, copy, delete. Each gives the new form and the row to go to. */
 import type { Form, Movement, Posture, Section } from "../shared/api";
-import { newId } from "../shared/format";
+import { newId } from "../shared/newId";
 
 export type Level = "section" | "posture" | "movement";
 export interface RowRef {
@@ -37,6 +37,7 @@ export function newMovement(like?: Movement): Movement {
     cues: EMPTY_CUES,
     corrections: [],
     origins: { counts: "filled", hold_ms: "filled", left_pct: "filled", breath: "filled", side: "filled" },
+    unread: false,
   };
 }
 
@@ -105,8 +106,9 @@ export function putMovement(form: Form, id: string, put: Partial<Movement>): For
   return at ? withMovements(form, at, (ms) => ms.map((m) => (m.id === id ? { ...m, ...put } : m))) : form;
 }
 
-/** A change by hand: what is set so stays, whatever the words say. */
+/** A change by hand: what is set so stays, whatever the words say; words that are typed are read when they are saved. */
 export function changeMovement(form: Form, id: string, change: Partial<Movement>): Form {
+  if ("line" in change) return putMovement(form, id, { ...change, unread: true });
   const at = find(form, { level: "movement", id });
   const origins = at && form.sections[at.s]?.postures[at.p]?.movements[at.m]?.origins;
   const byHand = Object.keys(change).filter((k) => k in (origins ?? {}));

@@ -23,10 +23,11 @@ import {
   sentence,
 } from "../shared/api";
 import { Field } from "../shared/Field";
-import { clock, newId, readClock } from "../shared/format";
+import { clock, readClock } from "../shared/format";
 import { GrowingText } from "../shared/GrowingText";
 import { KeysDialog } from "../shared/KeysDialog";
 import { pressed, SESSION_KEYS } from "../shared/keys";
+import { newId } from "../shared/newId";
 import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
 import { type Editing, useDocument } from "../shared/useDocument";

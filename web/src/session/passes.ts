@@ -1,6 +1,6 @@
 /** Changes to the row of passes: add, copy, move, delete. */
 import type { FormRow, Pass, Session } from "../shared/api";
-import { newId } from "../shared/format";
+import { newId } from "../shared/newId";
 
 export function newPass(forms: FormRow[], like?: Pass): Pass {
   return {

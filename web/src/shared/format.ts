@@ -57,8 +57,3 @@ export function when(iso: string): string {
     ? `today ${time}`
     : `${d.toLocaleDateString([], { day: "numeric", month: "short" })} ${time}`;
 }
-
-/** A new id for something made on the page. */
-export function newId(): string {
-  return crypto.getRandomValues(new Uint32Array(2)).reduce((text, n) => text + n.toString(36), "n");
-}

@@ -1,10 +1,12 @@
 /**
  * A form or a session being edited. What is typed lives in `body` and is never overwritten by an answer;
- * saving follows by itself, one write at a time, and undo and redo are the server's.
+ * saving follows by itself, and undo and redo are the server's. Whatever changes the document on the server goes one
+ * after the other, in the order in which it was asked for.
  */
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { ApiError, call, type DocumentView, type Kind, type Problem, sentence } from "./api";
+import { repeatable } from "./newId";
 
 const TYPING_MS = 700;
 const RETRY_MS = 3000;
@@ -18,7 +20,7 @@ export interface Editing<Body, Derived> {
   problems: Problem[];
   message: string;
   /** Change the body. `typing` waits for a pause before it saves. */
-  edit: (change: (body: Body) => Body, how?: "typing") => void;
+  edit: (change: Change<Body>, how?: "typing") => void;
   /** Save now what waits. */
   flush: () => void;
   /** Let the server change the document (after saving what waits), and take what it answers. */
@@ -28,6 +30,21 @@ export interface Editing<Body, Derived> {
   /** After a conflict: keep what is here, or take what was saved elsewhere. */
   keepMine: () => void;
   takeTheirs: () => void;
+}
+
+type Change<Body> = (body: Body) => Body;
+
+interface Here<Body> {
+  body: Body;
+  /** The body as it was last written or answered: what is not this is not saved. */
+  saved: Body;
+  version: number;
+  /** Whether a write is under way. */
+  busy: boolean;
+  /** The changes made while the server is asked for one. */
+  meanwhile: Change<Body>[] | null;
+  /** The last of what was asked of the server. */
+  asked: Promise<void>;
 }
 
 export function useDocument<Body, Derived>(
@@ -41,16 +58,26 @@ export function useDocument<Body, Derived>(
   const [saving, setSaving] = useState<Saving>("saved");
   const [problems, setProblems] = useState<Problem[]>([]);
   const [message, setMessage] = useState("");
-  const now = useRef({ body: first.body, saved: first.body, version: first.version, busy: false });
+  const now = useRef<Here<Body>>({
+    body: first.body,
+    saved: first.body,
+    version: first.version,
+    busy: false,
+    meanwhile: null,
+    asked: Promise.resolve(),
+  });
   const timer = useRef<number | undefined>(undefined);
 
+  const hold = useCallback((body: Body) => {
+    now.current.body = body;
+    setBody(body);
+  }, []);
+
+  /** Take what follows from an answer; its body is what is saved now. */
   const adopt = useCallback(
-    (answer: DocumentView<Body, Derived>, withBody: boolean) => {
+    (answer: DocumentView<Body, Derived>) => {
       now.current.version = answer.version;
-      if (withBody) {
-        now.current.body = now.current.saved = answer.body;
-        setBody(answer.body);
-      }
+      now.current.saved = answer.body;
       setView(answer);
       cache.setQueryData([kind, answer.id], answer);
       cache.removeQueries({ queryKey: ["cues"] });
@@ -58,6 +85,14 @@ export function useDocument<Body, Derived>(
     },
     [cache, kind],
   );
+
+  const fail = useCallback((error: unknown): number => {
+    const status = error instanceof ApiError ? error.status : 0;
+    setMessage(sentence(error));
+    setProblems(error instanceof ApiError ? error.problems : []);
+    setSaving(status === 409 ? "conflict" : status >= 400 && status < 500 ? "refused" : "offline");
+    return status;
+  }, []);
 
   /** Send what is not saved yet; true if afterwards all is. */
   const save = useCallback(async (): Promise<boolean> => {
@@ -68,78 +103,83 @@ export function useDocument<Body, Derived>(
     try {
       while (here.body !== here.saved) {
         setSaving("saving");
-        const sent = here.body;
-        const answer = await call<DocumentView<Body, Derived>>(path, "PUT", {
-          version: here.version,
-          body: sent,
-        });
-        here.saved = sent;
-        adopt(answer, false);
+        const { version, body } = here;
+        const answer = await call<DocumentView<Body, Derived>>(path, "PUT", { version, body });
+        adopt(answer);
+        if (here.body === body) hold(answer.body);
       }
       setSaving("saved");
       setProblems([]);
       setMessage("");
       return true;
     } catch (error) {
-      const status = error instanceof ApiError ? error.status : 0;
-      setMessage(sentence(error));
-      setProblems(error instanceof ApiError ? error.problems : []);
-      setSaving(status === 409 ? "conflict" : status >= 400 && status < 500 ? "refused" : "offline");
+      const status = fail(error);
       if (status === 0 || status >= 500) timer.current = window.setTimeout(() => void save(), RETRY_MS);
       return false;
     } finally {
       here.busy = false;
     }
-  }, [adopt, path]);
+  }, [adopt, fail, hold, path]);
 
   const edit = useCallback(
-    (change: (body: Body) => Body, how?: "typing") => {
+    (change: Change<Body>, how?: "typing") => {
       const here = now.current;
-      const changed = change(here.body);
+      const again = repeatable(change);
+      const changed = again(here.body);
       if (changed === here.body) return;
-      here.body = changed;
-      setBody(changed);
+      here.meanwhile?.push(again);
+      hold(changed);
       setSaving((s) => (s === "conflict" ? s : "waiting"));
       window.clearTimeout(timer.current);
       timer.current = window.setTimeout(() => void save(), how === "typing" ? TYPING_MS : 0);
     },
-    [save],
+    [hold, save],
   );
 
   const ask = useCallback(
-    async (what: string, more: object | FormData = {}) => {
-      // A write that begins meanwhile is waited for too, so that what is asked is never dropped.
-      do {
-        while (now.current.busy) await new Promise((done) => window.setTimeout(done, 20));
-        if (now.current.body !== now.current.saved && !(await save()) && !now.current.busy) return;
-      } while (now.current.busy || now.current.body !== now.current.saved);
-      try {
-        const { version } = now.current;
-        if (more instanceof FormData) more.set("version", String(version));
-        adopt(
-          await call(`${path}/${what}`, "POST", more instanceof FormData ? more : { version, ...more }),
-          true,
-        );
-      } catch (error) {
-        const status = error instanceof ApiError ? error.status : 0;
-        setMessage(sentence(error));
-        setProblems(error instanceof ApiError ? error.problems : []);
-        setSaving(status === 409 ? "conflict" : status >= 400 && status < 500 ? "refused" : "offline");
-      }
+    (what: string, more: object | FormData = {}) => {
+      const here = now.current;
+      const send = async () => {
+        while (here.busy || here.body !== here.saved) {
+          if (here.busy) await new Promise((done) => window.setTimeout(done, 20));
+          else if (!(await save())) return;
+        }
+        here.busy = true;
+        const meanwhile: Change<Body>[] = [];
+        here.meanwhile = meanwhile;
+        try {
+          const { version } = here;
+          if (more instanceof FormData) more.set("version", String(version));
+          const sent = more instanceof FormData ? more : { version, ...more };
+          const answer = await call<DocumentView<Body, Derived>>(`${path}/${what}`, "POST", sent);
+          adopt(answer);
+          // What was changed since it was asked is done again to what came of it.
+          hold(meanwhile.reduce((body, change) => change(body), answer.body));
+        } catch (error) {
+          fail(error);
+        } finally {
+          here.busy = false;
+          here.meanwhile = null;
+          if (here.body !== here.saved) void save();
+        }
+      };
+      here.asked = here.asked.then(send);
+      return here.asked;
     },
-    [adopt, path, save],
+    [adopt, fail, hold, path, save],
   );
 
   const settle = useCallback(
     async (mine: boolean) => {
       const theirs = await call<DocumentView<Body, Derived>>(path);
-      adopt(theirs, !mine);
+      adopt(theirs);
+      if (!mine) hold(theirs.body);
       setProblems([]);
       setMessage("");
       if (mine) await save();
       else setSaving("saved");
     },
-    [adopt, path, save],
+    [adopt, hold, path, save],
   );
 
   useEffect(() => {
