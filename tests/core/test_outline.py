@@ -107,3 +107,8 @@ def test_whatever_is_told_every_movement_and_every_name_is_kept(lines: list[str]
     assert all(x.text in words for x in drafted.lines if x.became == "movement")
     begun = sum(x.became == "posture" for x in drafted.lines)
     assert len(drafted.form.postures()) >= min(1, begun)
+
+
+def test_what_only_sounds_like_an_action_is_shown_as_guessed() -> None:
+    lines = made("Pigeon toe the right foot.\nLift the right foot.\n").lines
+    assert [ln.state for ln in lines] == ["guessed", "understood"]

@@ -10,6 +10,8 @@ from pathlib import Path
 import pytest
 from bench.reading import LINES, cases
 
+from kemvo.core.filling import corrected, signs
+from kemvo.core.form import Movement
 from kemvo.core.mirror import mirror_text
 from kemvo.core.reading import Fact, likely, read_line
 from kemvo.core.reading.facts import FIELDS
@@ -36,6 +38,13 @@ ADDED = [
 @pytest.mark.parametrize(("text", "kind", "side"), ADDED)
 def test_turns_of_speech_that_no_rule_knows(text: str, kind: str, side: str) -> None:
     assert [(f.kind, f.side) for f in read_line(text)] == [(kind, side)]
+
+
+def test_what_is_added_is_told_as_guessed_and_no_longer_once_it_is_put_right() -> None:
+    line = "pigeon toe the right foot, then turn to the left"
+    assert {f.kind: f.guessed for f in read_line(line)} == {"pivot": True, "turn": False}
+    m = corrected(Movement(line=line), 0, "side")
+    assert [(s.kind, s.guessed) for s in signs(m)] == [("pivot", False), ("turn", False)]
 
 
 def test_a_turn_says_where_to() -> None:
@@ -84,7 +93,7 @@ def test_what_was_added_says_where_it_stands_and_keeps_to_its_fields() -> None:
     for text, _, _ in ADDED:
         for f in read_line(text):
             assert 0 <= f.start < f.end <= len(text)
-            unused = set(Fact.model_fields) - {"kind", "start", "end", *FIELDS[f.kind]}
+            unused = set(Fact.model_fields) - {"kind", "start", "end", "guessed", *FIELDS[f.kind]}
             assert all(getattr(f, name) is None for name in unused)
 
 

@@ -126,13 +126,14 @@ def _joined(*parts: str) -> str:
 
 class Sign(Value):
     """A fact as it is shown: its kind, its words, the letters of the line it was read from, whether it was read or
-    set by hand, and the choices that correct it, each with its words."""
+    set by hand, whether it is only guessed, and the choices that correct it, each with its words."""
 
     kind: str
     words: str
     start: int
     end: int
     origin: Origin
+    guessed: bool
     choices: tuple[tuple[str, str], ...]
 
 
@@ -171,6 +172,7 @@ def _sign(s: SaidFact) -> Sign:
         start=f.start,
         end=f.end,
         origin=s.origin,
+        guessed=f.guessed,
         choices=(*choices, ("gone", "nothing")),
     )
 
@@ -194,7 +196,7 @@ def corrected(m: Movement, no: int, what: str) -> Movement:
         values = dict(CHOICES[fact.kind])[what]
         now = getattr(fact, what)
         following = values[(values.index(now) + 1) % len(values)] if now in values else values[0]
-        new = [f.model_copy(update={what: following}) if f is fact else f for f in here]
+        new = [f.model_copy(update={what: following, "guessed": False}) if f is fact else f for f in here]
     placed = tuple(f.model_copy(update={"start": f.start - fact.start, "end": f.end - fact.start}) for f in new)
     changed = [f for f in new if all(f is not h for h in here)]
     reads = [k for k in fields_of(changed) if getattr(m.origins, k) != "hand"]

@@ -186,7 +186,7 @@ def _place(
         return "posture", "guessed"
     new = Movement(line=text[:2000], counts=_counts(read, i), origins=FILLED_IN)
     building.movement(filled(new, facts))
-    guessed = any(f.kind == "shift" and f.side in ("L", "R") and f.share is None for f in facts)
+    guessed = any(f.guessed or (f.kind == "shift" and f.side in ("L", "R") and f.share is None) for f in facts)
     return "movement", "not understood" if not facts else "guessed" if guessed else "understood"
 
 

@@ -31,6 +31,12 @@ const NAMES: Record<string, string> = {
   gone: "Del",
 };
 
+/** Where a sign comes from, in words. */
+function originOf(sign: LineReading["signs"][number]): string {
+  if (sign.origin === "hand") return "set by hand";
+  return sign.guessed ? "guessed from how it sounds" : "read";
+}
+
 interface LineSignsProps {
   movement: Movement;
   /** A reading put right, or taken into all fields. */
@@ -106,13 +112,13 @@ export function LineSigns({ movement, onRead }: LineSignsProps) {
                 type="button"
                 data-sign={s.kind}
                 data-origin={s.origin}
-                className={`badge border-base-300 ${s.origin === "hand" ? "badge-neutral" : "badge-outline"}`}
-                title={`“${movement.line.slice(s.start, s.end)}” · ${s.origin === "hand" ? "set by hand" : "read"}`}
+                className={`badge border-base-300 ${s.origin === "hand" ? "badge-neutral" : "badge-outline"} ${s.guessed ? "border-dashed" : ""}`}
+                title={`“${movement.line.slice(s.start, s.end)}” · ${originOf(s)}`}
                 onFocus={() => setChosen(no)}
                 onKeyDown={(e) => onKeyDown(e, no)}
               >
                 {s.words}
-                {s.origin === "hand" && <span className="sr-only">, set by hand</span>}
+                {(s.guessed || s.origin === "hand") && <span className="sr-only">, {originOf(s)}</span>}
               </button>
             </li>
           ))}

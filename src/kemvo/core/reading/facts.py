@@ -34,7 +34,8 @@ class Fact(Value):
 
     `start`, `end`: the letters of the line it was read from. `side`: the foot that acts; for a shift the leg
     that receives. `size`: a step smaller or longer than usual; `cm`: how far the foot goes. `share`: percent of the weight on that leg. `to`: left, right, front, back, corner, around,
-    a compass word or an hour ("3"). `angle`, `degrees`: in degrees. `ms`: in milliseconds. Empty: not said.
+    a compass word or an hour ("3"). `angle`, `degrees`: in degrees. `ms`: in milliseconds. Empty: not said. `guessed`: no
+    rule read it, its words only sound like it.
     """
 
     kind: FactKind
@@ -57,6 +58,7 @@ class Fact(Value):
     of: int | None = None
     ms: int | None = None
     counts: float | None = None
+    guessed: bool = False
 
 
 def as_plain(fact: Fact) -> dict[str, Any]:

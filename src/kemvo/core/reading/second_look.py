@@ -56,7 +56,7 @@ def looked_again(
         for kind in () if here else KINDS:
             added = _sounding(kind, k, pieces, told) if likely[k][kind] > PLAIN else None
             if added and not any(_same(added, f) for j in (k - 1, k + 1) if 0 <= j < len(clauses) for f in told[j]):
-                kept.append(added)
+                kept.append(added.model_copy(update={"guessed": True}))
     return sorted(kept, key=lambda f: (f.start, f.end))
 
 
