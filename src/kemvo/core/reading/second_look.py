@@ -22,9 +22,11 @@ from kemvo.core.reading.quantities import angle, distance, share
 from kemvo.core.reading.tokens import Token
 from kemvo.core.values import OTHER_SIDE
 
-PLAIN = 0.7
-"""From this likelihood on an action is added."""
-STRANGE = 0.04
+PLAIN = 0.55
+"""From this likelihood on an action is added where a clause tells none…"""
+PLAIN_BESIDES = 0.9
+"""…and from this one on where it tells another."""
+STRANGE = 0.4
 """So much less likely than in any clause, an action that was read is taken away."""
 ELSEWHERE = 0.3
 """…unless the clauses beside it are together this likely to tell it: then its words only stand there."""
@@ -53,8 +55,9 @@ def looked_again(
             continue
         here = [f for f in told[k] if not _strange(f.kind, k, told, likely)]
         kept += here
-        for kind in () if here else KINDS:
-            added = _sounding(kind, k, pieces, told) if likely[k][kind] > PLAIN else None
+        for kind in KINDS:
+            plain = likely[k][kind] > (PLAIN_BESIDES if here else PLAIN) and all(f.kind != kind for f in told[k])
+            added = _sounding(kind, k, pieces, told) if plain else None
             if added and not any(_same(added, f) for j in (k - 1, k + 1) if 0 <= j < len(clauses) for f in told[j]):
                 kept.append(added.model_copy(update={"guessed": True}))
     return sorted(kept, key=lambda f: (f.start, f.end))
