@@ -99,6 +99,20 @@ def test_it_means_the_foot_spoken_of_before() -> None:
     assert told == [("lift", "L"), ("step", "L")]
 
 
+@pytest.mark.parametrize(
+    ("text", "facts"),
+    [
+        ("sink into the left leg and turn it out", [("shift", "L"), ("pivot", "L")]),
+        ("come up over the right leg, turn that foot in", [("shift", "R"), ("pivot", "R")]),
+        ("step back with the left and climb onto that leg", [("step", "L"), ("shift", "L")]),
+    ],
+)
+def test_it_and_that_leg_are_those_spoken_of_before(text: str, facts: list[tuple[str, str]]) -> None:
+    assert [(f.kind, f.side) for f in read_line(text)] == facts
+    other = {"L": "R", "R": "L"}
+    assert [(f.kind, f.side) for f in read_line(mirror_text(text))] == [(kind, other[side]) for kind, side in facts]
+
+
 def test_likelihoods_are_shares_and_one_for_each_clause() -> None:
     for text, _ in cases("idioms.txt"):
         _, tokens, clauses, _ = read_by_rules(text)

@@ -42,6 +42,10 @@ def stands_by(p: Piece, i: int) -> bool:
     return bool(before & NEAR) or "by" in p.before(i) or ("of" in before and not before.isdisjoint(INSIDE))
 
 
+POINTED = frozenset({"it", "that"})
+""" "Shift into the left leg, turn it out"."""
+
+
 def side_of_foot(p: Piece, noun: int | None, kind: FootKind, named: list[int], memory: Memory) -> FactSide | None:
     words = p.words()
     heels = noun is not None and p.w(noun) == "heels" and (kind != "pivot" or "on" in p.before(noun))
@@ -68,7 +72,8 @@ def side_of_foot(p: Piece, noun: int | None, kind: FootKind, named: list[int], m
     if kind == "step" and stood_by and memory.moved is None:
         return OTHER_SIDE[p.side(stood_by[0]) or "L"]
     if kind == "pivot":
-        return memory.moved or (memory.named if memory.noun else None)
+        pointed = p.w(p.verb + 1) in POINTED or (noun is not None and p.w(noun - 1) == "that")
+        return memory.moved or (memory.named if memory.noun or pointed else None)
     same_one = p.verb_word().endswith("s") and p.w(p.verb - 1) in SAME_ONE
     return memory.moved or (memory.acting if same_one else None)
 

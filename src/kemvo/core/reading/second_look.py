@@ -24,9 +24,9 @@ from kemvo.core.values import OTHER_SIDE
 
 PLAIN = 0.55
 """From this likelihood on an action is added where a clause tells none…"""
-PLAIN_BESIDES = 0.9
+PLAIN_BESIDES = 0.95
 """…and from this one on where it tells another."""
-STRANGE = 0.4
+STRANGE = 0.25
 """So much less likely than in any clause, an action that was read is taken away."""
 ELSEWHERE = 0.3
 """…unless the clauses beside it are together this likely to tell it: then its words only stand there."""
@@ -36,6 +36,7 @@ EVENLY = EVEN | {"both"}
 STAYS = lx.STAYING | {"leave", "leaves"}
 NOTHING = frozenset({"nothing", "no", "none"})
 POINTERS = frozenset({"it", "them", "that", "those"})
+ONTO = frozenset({"onto", "into", "over", "on"})
 FEET_OR_HEELS = frozenset({"feet", "heels"})
 OF_A_FOOT: frozenset[FactKind] = frozenset({"step", "lift", "pivot", "kick"})
 
@@ -103,11 +104,15 @@ def _sounding(kind: FactKind, k: int, pieces: Sequence[Piece], told: Sequence[Se
         if not p.words().isdisjoint(STAYS):
             return None
         side = "both" if not p.words().isdisjoint(EVENLY) else _only_side(p)
+        if side is None and any(p.before(i, 2) & ONTO for i in p.where(POINTERS)):
+            side = _spoken_of(k, pieces, told)  # "…and rise onto that leg"
         if (side == "L" or side == "R") and p.where(lx.LIGHT, lx.EMPTY, NOTHING):
             side = OTHER_SIDE[side]  # "the left leg goes light"
         return p.fact(kind, at, side=side, share=share(p.tokens, p.first, p.last))
     side = _foot(kind, k, pieces, told)
     if kind == "step":
+        if side is None and any(p.w(i + 1) in lx.NUMBERS for i in p.where(lx.STEP)):
+            return None  # "step one of the plan"
         noun = next(iter(p.where(lx.FOOT)), None)
         far = distance(p.tokens, p.first, p.last)
         how = {"direction": way_of(p, noun)[0], "touch": touch_of(p, noun), "size": None if far else size_of(p)}
@@ -134,8 +139,13 @@ def _foot(kind: FactKind, k: int, pieces: Sequence[Piece], told: Sequence[Sequen
     named = next((i for i in p.range() if p.side(i)), p.last)
     if side is not None and named <= pointer:
         return side
+    return _spoken_of(k, pieces, told)
+
+
+def _spoken_of(k: int, pieces: Sequence[Piece], told: Sequence[Sequence[Fact]]) -> FactSide | None:
+    """The foot that was spoken of before clause `k` in the same sentence."""
     for before, facts in zip(reversed(pieces[:k]), reversed(told[:k]), strict=True):
-        if p.tokens[before.last - 1].hard:
+        if before.tokens[before.last - 1].hard:
             break
         moved = [f.side for f in facts if f.kind in OF_A_FOOT and f.side in ("L", "R")]
         spoken_of = moved[-1] if moved else _only_side(before) if before.where(lx.FOOT) else None
