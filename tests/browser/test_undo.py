@@ -49,10 +49,10 @@ def counts(page: Page, no: int) -> Locator:
 
 
 def test_every_line_is_read_however_fast_it_is_typed(slow: Page, empty: str) -> None:
-    typed(slow, empty, "weight into the right leg", "weight into the left leg", "weight even, breathe out")
-    for no, words in enumerate(("100 R", "100 L", "even"), 1):
+    typed(slow, empty, "weight into the right leg", "turn to the left", "weight left", "weight even, breathe out")
+    for no, words in enumerate(("100 R", "100 R", "100 L", "even"), 1):
         expect(weight(slow, no)).to_have_value(words)
-    expect(slow.get_by_label(re.compile("^Breath of movement 3: out"))).to_be_visible()
+    expect(slow.get_by_label(re.compile("^Breath of movement 4: out"))).to_be_visible()
 
 
 def test_keys_pressed_in_a_row_are_all_undone_and_done_again(slow: Page, empty: str) -> None:

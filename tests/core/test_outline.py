@@ -112,3 +112,8 @@ def test_whatever_is_told_every_movement_and_every_name_is_kept(lines: list[str]
 def test_what_only_sounds_like_an_action_is_shown_as_guessed() -> None:
     lines = made("Pigeon toe the right foot.\nLift the right foot.\n").lines
     assert [ln.state for ln in lines] == ["guessed", "understood"]
+
+
+def test_a_weight_that_is_not_told_goes_on_from_one_posture_to_the_next() -> None:
+    form = made("Cloud hands\nweight into the right leg\nturn to the left\n\nSingle whip\nturn to the right\n").form
+    assert [[m.left_pct for m in p.movements] for p in form.postures()] == [[0, 0], [0]]

@@ -43,8 +43,8 @@ def test_turns_of_speech_that_no_rule_knows(text: str, kind: str, side: str) -> 
 def test_what_is_added_is_told_as_guessed_and_no_longer_once_it_is_put_right() -> None:
     assert [f.guessed for f in read_line("turn the right toes in")] == [False]
     here = Movement(line="pigeon toe the right foot")
-    assert [(s.kind, s.guessed) for s in signs(here)] == [("pivot", True)]
-    assert [(s.kind, s.guessed) for s in signs(corrected(here, 0, "side"))] == [("pivot", False)]
+    assert [(s.kind, s.origin) for s in signs(here)] == [("pivot", "guessed")]
+    assert [(s.kind, s.origin) for s in signs(corrected(here, 0, "side"))] == [("pivot", "hand")]
 
 
 def test_a_turn_says_where_to() -> None:

@@ -2,13 +2,13 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 from typing import Any
 
 from kemvo.core.form import FILLED_IN, Correction, Form, Movement, MovementField, Posture
 from kemvo.core.reading.facts import Fact
-from kemvo.core.said import SaidFact, line_facts
-from kemvo.core.values import EVEN, SIDE_WORD, Origin, Value
+from kemvo.core.said import Reading, SaidFact, line_facts
+from kemvo.core.values import EVEN, SIDE_WORD, Value
 
 SHARE_UNSAID = 100
 """The share of a shift of which none is said: all of it. A movement that also steps keeps what it had."""
@@ -34,6 +34,10 @@ def fields_of(facts: Sequence[Fact]) -> dict[MovementField, Any]:
     return said
 
 
+def _said_by(m: Movement) -> dict[MovementField, Any]:
+    return fields_of([s.fact for s in line_facts(m.line, m.corrections)])
+
+
 def open_to_reading(m: Movement, field: MovementField) -> bool:
     """Whether a field takes what the words say: it was read or filled in before, and not set by hand or given."""
     return getattr(m.origins, field) in ("read", "filled")
@@ -44,9 +48,8 @@ def filled(m: Movement, facts: Sequence[Fact] | None = None, over: bool = False)
 
     `facts`: what its line says, if that is at hand. What the words do not say stays.
     """
-    if facts is None:
-        facts = [s.fact for s in line_facts(m.line, m.corrections)]
-    said = {k: v for k, v in fields_of(facts).items() if over or open_to_reading(m, k)}
+    fields = _said_by(m) if facts is None else fields_of(facts)
+    said = {k: v for k, v in fields.items() if over or open_to_reading(m, k)}
     if not said:
         return m
     origins = m.origins.model_copy(update=dict.fromkeys(map(str, said), "read"))
@@ -59,24 +62,48 @@ def filled_in(p: Posture) -> Posture:
 
 
 def with_typed_read(form: Form) -> Form:
-    """The form in which every line that was typed has been read into the fields that are open to it. What was not
-    typed stays as it is: a posture of the catalogue keeps its own weight until its words are changed."""
+    """The form in which every line that was typed has been read into the fields that are open to it. A weight that its
+    words do not say is as the movement before left it, and so is that of the movements after it in its posture. What
+    was not typed stays as it is: a posture of the catalogue keeps its own weight until its words are changed."""
     if not any(m.unread for p in form.postures() for m in p.movements):
         return form
-    return form.model_copy(
-        update={
-            "sections": tuple(
-                s.model_copy(update={"postures": tuple(_typed_read(p) for p in s.postures)}) for s in form.sections
-            )
-        }
-    )
+    left = form.opening_left_pct
+    sections = []
+    for s in form.sections:
+        postures = []
+        for p in s.postures:
+            movements = _typed_read(p.movements, left)
+            left = movements[-1].left_pct if movements else left
+            postures.append(p.model_copy(update={"movements": movements}) if movements != p.movements else p)
+        sections.append(s.model_copy(update={"postures": tuple(postures)}))
+    return form.model_copy(update={"sections": tuple(sections)})
 
 
-def _typed_read(p: Posture) -> Posture:
-    if not any(m.unread for m in p.movements):
-        return p
-    read = (filled(m).model_copy(update={"unread": False}) if m.unread else m for m in p.movements)
-    return p.model_copy(update={"movements": tuple(read)})
+def _typed_read(movements: Sequence[Movement], left: int) -> tuple[Movement, ...]:
+    """The movements of a posture that begins with `left` of the weight on the left leg."""
+    out: list[Movement] = []
+    was = None  # the weight that the movement before had until now, where that changed
+    for m in movements:
+        read = filled(m).model_copy(update={"unread": False}) if m.unread else m
+        follows = m.unread or (m.left_pct == was and "left_pct" not in _said_by(m))
+        if follows and read.origins.left_pct == "filled":
+            read = read.model_copy(update={"left_pct": left})
+        was = m.left_pct if read.left_pct != m.left_pct else None
+        left = read.left_pct
+        out.append(read)
+    return tuple(out)
+
+
+def carried(movements: Iterable[Movement], left: int) -> tuple[Movement, ...]:
+    """The movements, of which the first begins with `left` of the weight on the left leg, with every weight that is only
+    filled in as the movement before left it."""
+    out = []
+    for m in movements:
+        if m.origins.left_pct == "filled":
+            m = m.model_copy(update={"left_pct": left})
+        left = m.left_pct
+        out.append(m)
+    return tuple(out)
 
 
 def _left_pct(f: Fact) -> int:
@@ -125,15 +152,14 @@ def _joined(*parts: str) -> str:
 
 
 class Sign(Value):
-    """A fact as it is shown: its kind, its words, the letters of the line it was read from, whether it was read or
-    set by hand, whether it is only guessed, and the choices that correct it, each with its words."""
+    """A fact as it is shown: its kind, its words, the letters of the line it was read from, where it comes
+    from, and the choices that correct it, each with its words."""
 
     kind: str
     words: str
     start: int
     end: int
-    origin: Origin
-    guessed: bool
+    origin: Reading
     choices: tuple[tuple[str, str], ...]
 
 
@@ -172,7 +198,6 @@ def _sign(s: SaidFact) -> Sign:
         start=f.start,
         end=f.end,
         origin=s.origin,
-        guessed=f.guessed,
         choices=(*choices, ("gone", "nothing")),
     )
 

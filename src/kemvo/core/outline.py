@@ -7,8 +7,8 @@ from collections.abc import Mapping, Sequence
 from typing import Literal
 
 from kemvo.core.catalogue import Entry
-from kemvo.core.filling import filled, filled_in, in_words
-from kemvo.core.form import FILLED_IN, Form, Movement, Posture, Section, with_ids
+from kemvo.core.filling import carried, filled, filled_in, in_words
+from kemvo.core.form import FILLED_IN, Form, Movement, Origins, Posture, Section, with_ids
 from kemvo.core.mirror import mirror_posture
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.script import Given, ReadEntry
@@ -89,13 +89,10 @@ class _Building:
         if last is None or last.id != posture.id or (sided and last.side != posture.side):
             self.posture(posture)
 
-    def movement(self, movement: Movement, as_it_is: bool = False) -> None:
+    def movement(self, movement: Movement) -> None:
         if not self.sections or not self.sections[-1][1]:
             self.posture(Posture())
-        before = self.sections[-1][1][-1][1]
-        if before and not as_it_is and movement.origins.left_pct != "read":
-            movement = movement.model_copy(update={"left_pct": before[-1].left_pct})
-        before.append(movement)
+        self.sections[-1][1][-1][1].append(movement)
 
     def again(self, other: bool, to: Side | None) -> bool:
         """The posture before once more: on the other side, on a named one, or as it was. False when there is none."""
@@ -110,8 +107,10 @@ class _Building:
         return True
 
     def form(self, title: str, known: Mapping[str, Entry]) -> Form:
-        """The finished form; a posture that the text only names takes its movements from the catalogue."""
+        """The finished form; a posture that the text only names takes its movements from the catalogue, and a weight that
+        is not told is as the movement before left it."""
         sections = []
+        left = EVEN
         for name, postures in self.sections:
             done = []
             for posture, movements in postures:
@@ -122,7 +121,8 @@ class _Building:
                         update={"movements": own.movements, "gentler": own.gentler, "cautions": own.cautions}
                     )
                 else:
-                    posture = posture.model_copy(update={"movements": tuple(movements)})
+                    posture = posture.model_copy(update={"movements": carried(movements, left)})
+                left = posture.movements[-1].left_pct if posture.movements else left
                 done.append(posture.model_copy(update={"id": ""}))
             sections.append(Section(title=name, postures=tuple(done)))
         return with_ids(Form(title=title, sections=tuple(sections)))
@@ -220,7 +220,7 @@ def _as_given(
         )
         building.posture(Posture(id=named, name=name[:200], side=sides[0] if sides else None))
         if given.counts is not None and named not in known:
-            building.movement(Movement(counts=_bounded(given.counts)))
+            building.movement(Movement(counts=_bounded(given.counts), origins=Origins(left_pct="filled")))
     else:
         movement = Movement(
             line=text[:2000],
@@ -232,7 +232,7 @@ def _as_given(
         if given.left_pct is None:
             building.movement(filled(movement.model_copy(update={"origins": FILLED_IN}), facts))
         else:
-            building.movement(movement, as_it_is=True)
+            building.movement(movement)
     return given.kind, "understood"
 
 

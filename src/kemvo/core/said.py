@@ -4,13 +4,13 @@ from __future__ import annotations
 
 import re
 from functools import lru_cache
-from typing import NamedTuple
+from typing import Literal, NamedTuple
 
 from kemvo.core.form import Correction, Movement
 from kemvo.core.reading.facts import Fact, FactKind
 from kemvo.core.reading.read import read_line
 from kemvo.core.stances import Named, stance_in
-from kemvo.core.values import Origin, Side, StanceId
+from kemvo.core.values import Side, StanceId
 
 KEPT = 8192
 """How many movements' words are remembered: the same ones come again with every edit."""
@@ -18,12 +18,16 @@ KEPT = 8192
 FEET: frozenset[FactKind] = frozenset({"step", "lift", "pivot", "kick"})
 
 
+Reading = Literal["read", "guessed", "hand"]
+"""Where a fact comes from: read by rule, guessed from how its words sound, or put right by hand."""
+
+
 class SaidFact(NamedTuple):
-    """A fact with the words it was read from, and whether it was read or put right by hand."""
+    """A fact with the words it was read from, and where it comes from."""
 
     fact: Fact
     words: str
-    origin: Origin
+    origin: Reading
 
 
 @lru_cache(maxsize=KEPT)
@@ -39,7 +43,7 @@ def line_facts(line: str, corrections: tuple[Correction, ...] = ()) -> tuple[Sai
         facts = [f for f in facts if f.start < at or f.end > end]
         fixed += [f.model_copy(update={"start": at + f.start, "end": at + f.end}) for f in c.facts]
     said = [
-        *(SaidFact(f, line[f.start : f.end], "read") for f in facts),
+        *(SaidFact(f, line[f.start : f.end], "guessed" if f.guessed else "read") for f in facts),
         *(SaidFact(f, line[f.start : f.end], "hand") for f in fixed),
     ]
     return tuple(sorted(said, key=lambda s: (s.fact.start, s.fact.end)))

@@ -146,7 +146,7 @@ def sheet(form: Form) -> Sheet:
 
 @lru_cache(maxsize=8192)
 def _signs(line: str, corrections: tuple[Correction, ...]) -> tuple[tuple[str, str], ...]:
-    """What is read from a line, in words, and whether it was read or set by hand."""
+    """What is read from a line, in words, and where it comes from."""
     return tuple((in_words(f.fact), f.origin) for f in line_facts(line, corrections))
 
 

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { type KeyboardEvent, useEffect, useRef, useState } from "react";
 import { call, type LineReading, type Movement } from "../shared/api";
+import { GUESSED, ORIGINS } from "../shared/format";
 import { pressed } from "../shared/keys";
 
 const ASK_AFTER_MS = 200;
@@ -30,12 +31,6 @@ const NAMES: Record<string, string> = {
   part: "P",
   gone: "Del",
 };
-
-/** Where a sign comes from, in words. */
-function originOf(sign: LineReading["signs"][number]): string {
-  if (sign.origin === "hand") return "set by hand";
-  return sign.guessed ? "guessed from how it sounds" : "read";
-}
 
 interface LineSignsProps {
   movement: Movement;
@@ -112,13 +107,14 @@ export function LineSigns({ movement, onRead }: LineSignsProps) {
                 type="button"
                 data-sign={s.kind}
                 data-origin={s.origin}
-                className={`badge border-base-300 ${s.origin === "hand" ? "badge-neutral" : "badge-outline"} ${s.guessed ? "border-dashed" : ""}`}
-                title={`“${movement.line.slice(s.start, s.end)}” · ${originOf(s)}`}
+                className={`badge border-base-300 ${s.origin === "hand" ? "badge-neutral" : "badge-outline"}`}
+                title={`“${movement.line.slice(s.start, s.end)}” · ${ORIGINS[s.origin]}`}
                 onFocus={() => setChosen(no)}
                 onKeyDown={(e) => onKeyDown(e, no)}
               >
+                {s.origin === "guessed" && <span aria-hidden>{GUESSED} </span>}
                 {s.words}
-                {(s.guessed || s.origin === "hand") && <span className="sr-only">, {originOf(s)}</span>}
+                {s.origin !== "read" && <span className="sr-only">, {ORIGINS[s.origin]}</span>}
               </button>
             </li>
           ))}

@@ -1,7 +1,7 @@
 import { memo } from "react";
 import type { Movement, MovementLine } from "../shared/api";
 import { Field } from "../shared/Field";
-import { readNumber, readWeight, seconds, weight } from "../shared/format";
+import { GUESSED, ORIGINS, readNumber, readWeight, seconds, weight } from "../shared/format";
 import { GrowingText } from "../shared/GrowingText";
 import { FootPrint, RibbonStrip } from "../shared/Ribbon";
 import { fieldOf } from "./focus";
@@ -60,6 +60,7 @@ export const MovementRow = memo(function MovementRow({ movement: m, line, no, ch
               // biome-ignore lint/suspicious/noArrayIndexKey: signs have no names of their own
               <span key={i} className={origin === "hand" ? "underline" : undefined}>
                 {i > 0 && " · "}
+                {origin === "guessed" && <span title={ORIGINS.guessed}>{GUESSED} </span>}
                 {words}
               </span>
             ))}

@@ -3,11 +3,11 @@ import { FolderOpen } from "lucide-react";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { call, type Draft, type FormView, sentence, upload } from "../shared/api";
-import { clock, plural } from "../shared/format";
+import { clock, GUESSED, plural } from "../shared/format";
 
 const STATES = {
   understood: { sign: "●", words: "understood" },
-  guessed: { sign: "◐", words: "guessed" },
+  guessed: { sign: GUESSED, words: "guessed" },
   "not understood": { sign: "○", words: "kept as words" },
 } as const;
 

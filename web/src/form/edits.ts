@@ -37,7 +37,7 @@ export function newMovement(like?: Movement): Movement {
     cues: EMPTY_CUES,
     corrections: [],
     origins: { counts: "filled", hold_ms: "filled", left_pct: "filled", breath: "filled", side: "filled" },
-    unread: false,
+    unread: true,
   };
 }
 

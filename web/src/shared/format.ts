@@ -57,3 +57,9 @@ export function when(iso: string): string {
     ? `today ${time}`
     : `${d.toLocaleDateString([], { day: "numeric", month: "short" })} ${time}`;
 }
+
+/** What stands before something that is only guessed. */
+export const GUESSED = "◐";
+
+/** Where what is read from words comes from, in words. */
+export const ORIGINS = { read: "read", guessed: "guessed from how it sounds", hand: "set by hand" } as const;

@@ -1,0 +1,99 @@
+"""Typed lines are read into the fields that are open to them; a weight that is not said is as the movement before left it."""
+
+from __future__ import annotations
+
+from hypothesis import given
+from hypothesis import strategies as st
+
+from kemvo.core.filling import carried, filled_in, with_typed_read
+from kemvo.core.form import FILLED_IN, Form, Movement, Origins, Posture, Section, with_ids
+
+LINES = ["", "raise the arms", "weight into the left leg", "shift 70 % onto the right", "weight even, breathe in"]
+TOLD = {LINES[2]: 100, LINES[3]: 30, LINES[4]: 50}
+
+movements = st.builds(
+    Movement,
+    line=st.sampled_from(LINES),
+    left_pct=st.sampled_from([0, 30, 50, 70, 100]),
+    origins=st.sampled_from([FILLED_IN, Origins(), Origins(left_pct="hand"), Origins(left_pct="read")]),
+    unread=st.booleans(),
+)
+postures = st.builds(Posture, movements=st.lists(movements, max_size=5).map(tuple))
+forms = st.builds(
+    Form,
+    sections=st.lists(st.builds(Section, postures=st.lists(postures, max_size=3).map(tuple)), max_size=2).map(tuple),
+    opening_left_pct=st.sampled_from([50, 100]),
+).map(with_ids)
+
+
+def all_of(form: Form) -> list[Movement]:
+    return [m for p in form.postures() for m in p.movements]
+
+
+def form_of(*lines: Movement) -> Form:
+    return with_ids(Form(sections=(Section(postures=(Posture(movements=lines),)),)))
+
+
+def typed(line: str, **more: object) -> Movement:
+    return Movement(line=line, origins=FILLED_IN, unread=True, **more)
+
+
+def weights(form: Form) -> list[int]:
+    return [m.left_pct for m in all_of(form)]
+
+
+@given(forms)
+def test_after_it_nothing_is_unread_and_a_second_time_changes_nothing(form: Form) -> None:
+    read = with_typed_read(form)
+    assert not any(m.unread for m in all_of(read))
+    assert with_typed_read(read) == read
+    assert [m.line for m in all_of(read)] == [m.line for m in all_of(form)]
+
+
+@given(forms)
+def test_typed_weights_are_as_said_or_as_before_and_those_set_by_hand_stay(form: Form) -> None:
+    left = form.opening_left_pct
+    for was, now in zip(all_of(form), all_of(with_typed_read(form)), strict=True):
+        if was.origins.left_pct in (None, "hand"):
+            assert now.left_pct == was.left_pct
+        elif was.unread and was.line in TOLD:
+            assert (now.left_pct, now.origins.left_pct) == (TOLD[was.line], "read")
+        elif was.unread and was.origins.left_pct == "filled":
+            assert now.left_pct == left
+        left = now.left_pct
+
+
+@given(forms)
+def test_where_nothing_was_typed_nothing_changes(form: Form) -> None:
+    read = with_typed_read(form)
+    assert with_typed_read(read) is read
+
+
+def test_rows_typed_one_after_the_other_keep_the_weight() -> None:
+    form = with_typed_read(form_of(*map(typed, ("weight into the right leg", "turn to the left", "raise the arms"))))
+    assert weights(form) == [0, 0, 0]
+
+
+def test_a_changed_line_takes_the_movements_after_it_along_up_to_the_next_that_says_its_own() -> None:
+    form = with_typed_read(
+        form_of(*map(typed, ("weight into the right leg", "turn to the left", "weight into the left", "sink")))
+    )
+    assert weights(form) == [0, 0, 100, 100]
+    first, *others = all_of(form)
+    changed = with_typed_read(
+        form_of(first.model_copy(update={"line": "shift 70 % onto the right", "unread": True}), *others)
+    )
+    assert weights(changed) == [30, 30, 100, 100]
+
+
+def test_a_posture_of_the_catalogue_keeps_its_weights_when_what_is_before_it_is_typed() -> None:
+    own = filled_in(Posture(movements=(Movement(line="hands rise", left_pct=50), Movement(line="press", left_pct=70))))
+    form = with_ids(Form(sections=(Section(postures=(Posture(movements=(typed("weight left"),)), own)),)))
+    assert weights(with_typed_read(form)) == [100, 50, 70]
+
+
+@given(st.lists(movements, max_size=6), st.sampled_from([0, 50, 100]))
+def test_what_is_carried_begins_with_what_was_there(rows: list[Movement], left: int) -> None:
+    for was, now in zip(rows, carried(rows, left), strict=True):
+        assert now.left_pct == (left if was.origins.left_pct == "filled" else was.left_pct)
+        left = now.left_pct
