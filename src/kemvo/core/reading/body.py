@@ -86,10 +86,14 @@ HANGING = frozenset({"hang", "hangs"})
 """ "Let it hang there" is no hold; "hang on there for two breaths" is one."""
 
 
+THEY = frozenset("they we i he she you who".split())
+""" "They held this for ten minutes": told of another time."""
+
+
 def time(p: Piece) -> list[Fact]:
     """A hold, with its time if one is said, or a number of counts for the movement."""
     said = duration(p.tokens, p.first, p.last)
-    held = p.where(lx.HOLD)
+    held = [i for i in p.where(lx.HOLD) if not (p.w(i) == "held" and p.w(i - 1) in THEY)]
     held = held or (p.where(("keep", "keeps")) if p.words() & SHAPES and "for" in p.words() else [])
     if said:
         ms, counts, a, b = said

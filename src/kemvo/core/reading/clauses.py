@@ -126,6 +126,8 @@ def _asks(tokens: Sequence[Token], first: int, last: int) -> bool:
     w, after = tokens[first].w, tokens[first + 1].w if first + 1 < last else ""
     if w == "how" and after in ("many", "much", "far", "do", "does", "is", "are"):
         return True
+    if w == "who":
+        return True  # "who has the weight on the left?"
     if w in ("which", "what"):
         return after in ASKED_WHICH
     return w in QUESTIONS and after in ASKED_OF

@@ -122,10 +122,9 @@ def weight_follows(gap: Gap) -> bool:
         )
         done = before.side is not None or before.w in lx.FOOT
         return (gone and w == "weight") or (again and done)
-    here = (
-        w == "weight"
-        and before.w not in ("the", "your", "my", "all", "of", "more", "any", "no", "has", "have", "without")
-    ) or (w in ("the", "your", "all") and gap.after == "weight")
+    here = (w == "weight" and before.w not in lx.BEFORE_WEIGHT) or (
+        w in ("the", "your", "all") and gap.after == "weight"
+    )
     if not here or not gap.piece or (before.w in ("up", "out") and gap.word_back(2) == "even"):
         return False
     at = gap.i if w == "weight" else gap.i + 1

@@ -46,7 +46,8 @@ PHRASES = tuple(
         "|when you're ready|when you're there|when you've done that|having done that|from there|from here|at this point|at that point|this time"
         "|notice that|notice how|you'll notice|you'll see|you can see|as you can see|you see|see how"
         "|in a straight line|with control|without rushing|without hurrying|without leaning|under control|in your own time|as you go|as we go|as i go"
-        "|about the length of your hand|the length of your hand|in a moment|for a second|a bit more|a little bit more|little by little|bit by bit"
+        "|about the length of your hand|the length of your hand|in a moment|for a second|a bit more|a little bit more|little by little|bit by bit|step by step|one step at a time|a step at a time|kick off at|kicks off at|kick off with"
+        "|playing up|plays up|look after yourself"
     ).split("|")
 )
 """Several words left out together."""

@@ -60,6 +60,8 @@ WEIGHT_GOES = _words(
     " stays going coming moving shifting falling rolling settling"
 )
 """What the weight does, told right after it."""
+BEFORE_WEIGHT = _words("the your my all of more less much too any no has have without")
+"""These belong to the weight they stand before: "too much weight"."""
 FOOT_ACTING = _words("coming stepping moving sliding turning pivoting lifting swinging crossing drawing")
 """Of a foot named just before, these tell what it does: "…and the left foot coming in"."""
 BEARING = _words("take takes carry carries bear bears hold holds receive receives accept accepts")

@@ -97,6 +97,7 @@ def _goes_on(tokens: Sequence[Token], i: int) -> bool:
     shared = number in lx.NUMBERS and not lx.INTO.isdisjoint((w, after))
     return (
         (w in ("weight", "breath") and after in lx.WEIGHT_GOES)
+        or (after == "weight" and w in lx.BEFORE_WEIGHT)
         or w in lx.UNENDING
         or w in ("people", "only")
         or (w == "it" and (after == "open" or after in lx.IN_OR_OUT))

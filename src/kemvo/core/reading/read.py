@@ -43,7 +43,15 @@ ABOUT = frozenset(
 OTHERS = frozenset("people beginners students styles schools".split())
 """ "A lot of people do this: they step and shift at once"."""
 
-ABOUT_LEADS = (["those", "with"], ["those", "who"], ["that", "was"], ["it", "was"], ["this", "was"], ["for", "those"])
+ABOUT_LEADS = (
+    ["those", "with"],
+    ["those", "who"],
+    ["that", "was"],
+    ["it", "was"],
+    ["this", "was"],
+    ["for", "those"],
+    ["i", "see"],
+)
 ENERGY = frozenset("energy qi chi force power strength".split())
 """ "Energy goes down through the feet": no foot moves."""
 
