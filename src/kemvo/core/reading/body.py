@@ -106,7 +106,8 @@ def time(p: Piece) -> list[Fact]:
     if held and p.words() - {"and", "then", "now"} == {"hold"}:
         return [p.fact("hold", held)]
     for i in held:
-        counted = number_at(p.tokens, i + 2, p.last) if p.w(i + 1) == "for" else None
+        at = next((k for k in p.where(("for",)) if k == i + 1 or (k > i and p.w(k - 1) == "still")), p.last)
+        counted = number_at(p.tokens, at + 1, p.last) if at < p.last else None
         if (
             (p.w(i + 1) == "for" or i == p.verb)
             and "for" in p.words()
@@ -131,7 +132,8 @@ def part_turn(p: Piece) -> Iterator[Fact]:
     """ "A quarter turn to the left": of the body, whatever foot it is done on."""
     parts = [i for i in p.range() if p.w(i) == "turn" and p.w(i - 1) in ("quarter", "half", "slight")]
     if parts and p.sides():
-        at = next((i for i in p.sides() if i > parts[0]), p.sides()[0])
+        after = [i for i in p.sides() if i > parts[0]] or p.sides()
+        at = next((i for i in after if p.w(i + 1) not in lx.FOOT), after[0])
         to = "left" if p.side(at) == "L" else "right"
         yield p.fact("turn", (parts[0] - 1, at), to=to, degrees=angle(p.tokens, p.first, p.last))
 
@@ -218,7 +220,7 @@ def turn(p: Piece) -> Iterator[Fact]:
 
 def target(p: Piece) -> tuple[str | None, int | None]:
     """Where a turn goes to, and the index of the word that says it."""
-    for i in p.sides():
+    for i in sorted(p.sides(), key=lambda i: p.w(i + 1) in lx.FOOT):  # "a quarter turn on the right heel to the left"
         if p.w(i + 1) not in lx.HAND or (p.w(i + 1) == "shoulder" and "over" in p.before(i)):
             return ("left" if p.side(i) == "L" else "right"), i + (p.w(i + 1) in ("corner", "diagonal"))
     # "All the way round to the back": the turning about is what counts.

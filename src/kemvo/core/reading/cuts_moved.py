@@ -158,11 +158,17 @@ def toes(g: Gap) -> Decision:
     return True if way and g.word_back(2) not in ARTICLES else None
 
 
+WEIGHT_OR_TRUNK = lx.TRUNK | {"weight"}
+
+
 def trunk(g: Gap) -> Decision:
-    """ "Weight back left | waist turns left"."""
+    """ "Weight back left | waist turns left", "waist left | waist right"."""
     if g.has_verb and g.after == "to" and g.w not in ("hips", "body") and g.before.w not in TRUNK_BOUND | ARTICLES:
         return True if g.told() and not g.verbs[g.i - 1] else None  # "adjust the foot | navel to the corner"
-    return True if g.before.side and g.verbs[g.i + 1 : g.i + 2] == [True] else None
+    again = (
+        len(g.piece) == 2 and g.piece[0].w in WEIGHT_OR_TRUNK and g.tokens[g.i + 1 : g.i + 2] and g.tokens[g.i + 1].side
+    )
+    return True if g.before.side and (g.verbs[g.i + 1 : g.i + 2] == [True] or again) else None
 
 
 def feet_together(g: Gap) -> Decision:

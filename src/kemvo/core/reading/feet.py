@@ -39,6 +39,9 @@ from kemvo.core.reading.quantities import angle, distance, share
 LEFT_BEHIND = frozenset({"from", "off"})
 """ "From the right leg, lift the left heel"."""
 
+SET_DOWN = frozenset({"placed", "set", "put", "rested"})
+ITS = frozenset("it the your that this".split())
+"""After "set" these are what is set down; without them it is what was spoken of."""
 ONWARD = frozenset("out forward back in".split())
 
 
@@ -198,6 +201,9 @@ def _only_adds(p: Piece, noun: int | None, memory: Memory) -> bool:
     own = [
         i for i in p.sides() if not stands_by(p, i) and not (how and "to" in p.before(i) and p.w(i + 1) not in lx.FOOT)
     ]
+    passive = p.verb == p.first + 1 and p.w(p.first) == "and" and p.verb_in(SET_DOWN) and p.w(p.verb + 1) not in ITS
+    if memory.stepped and memory.way == "in" and passive and not own:
+        return not ONWARD - {"in"} & words  # "the left foot is drawn in and placed on its toes"
     if memory.stepped and p.verb_in(PUT) and {"first", "ball"} <= words and not own:
         return True  # "setting down first the ball and then the heel"
     if memory.stepped and p.verb_in(RESTING) and p.w(p.first) in ("so", "with") and not own:

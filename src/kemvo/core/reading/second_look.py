@@ -34,6 +34,8 @@ ELSEWHERE = 0.3
 EVENLY = EVEN | {"both"}
 """ "Sink in the middle": a shift to both legs."""
 STAYS = lx.STAYING | {"leave", "leaves"}
+ONLY_NAMED = frozenset("the your my and then left right leg foot".split())
+""" "The left leg | then slides forward"."""
 NOTHING = frozenset({"nothing", "no", "none"})
 POINTERS = frozenset({"it", "them", "that", "those"})
 ONTO = frozenset({"onto", "into", "over", "on"})
@@ -101,7 +103,7 @@ def _sounding(kind: FactKind, k: int, pieces: Sequence[Piece], told: Sequence[Se
         to, _ = target(p)
         return p.fact(kind, at, to=to, degrees=None if to.isdecimal() else turned) if to is not None else None
     if kind == "shift":
-        if not p.words().isdisjoint(STAYS):
+        if not p.words().isdisjoint(STAYS) or p.words() <= ONLY_NAMED:
             return None
         side = "both" if not p.words().isdisjoint(EVENLY) else _only_side(p)
         if side is None and any(p.before(i, 2) & ONTO for i in p.where(POINTERS)):
