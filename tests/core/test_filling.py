@@ -5,7 +5,7 @@ from __future__ import annotations
 from hypothesis import given
 from hypothesis import strategies as st
 
-from kemvo.core.filling import carried, filled_in, with_typed_read
+from kemvo.core.filling import carried, corrected, filled_in, with_typed_read
 from kemvo.core.form import FILLED_IN, Form, Movement, Origins, Posture, Section, with_ids
 
 LINES = ["", "raise the arms", "weight into the left leg", "shift 70 % onto the right", "weight even, breathe in"]
@@ -66,7 +66,7 @@ def test_typed_weights_are_as_said_or_as_before_and_those_set_by_hand_stay(form:
 @given(forms)
 def test_where_nothing_was_typed_nothing_changes(form: Form) -> None:
     read = with_typed_read(form)
-    assert with_typed_read(read) is read
+    assert with_typed_read(read) == with_typed_read(read, read) == read
 
 
 def test_rows_typed_one_after_the_other_keep_the_weight() -> None:
@@ -84,6 +84,18 @@ def test_a_changed_line_takes_the_movements_after_it_along_up_to_the_next_that_s
         form_of(first.model_copy(update={"line": "shift 70 % onto the right", "unread": True}), *others)
     )
     assert weights(changed) == [30, 30, 100, 100]
+
+
+def test_a_weight_set_by_hand_or_put_right_takes_along_those_that_carried_the_old_one() -> None:
+    before = with_typed_read(
+        form_of(*map(typed, ("weight into the right leg", "turn to the left", "weight even", "sink")))
+    )
+    first, *others = all_of(before)
+    by_hand = {"left_pct": 100, "origins": FILLED_IN.model_copy(update={"left_pct": "hand"})}
+    for changed in (first.model_copy(update=by_hand), corrected(first, 0, "side")):
+        after = with_typed_read(form_of(changed, *others), before)
+        assert changed.left_pct != first.left_pct
+        assert weights(after) == [changed.left_pct, changed.left_pct, 50, 50]
 
 
 def test_a_posture_of_the_catalogue_keeps_its_weights_when_what_is_before_it_is_typed() -> None:

@@ -112,7 +112,8 @@ def get_form(house: Here, id_: str) -> Response:
 @router.put("/{id_}", response_model=FormView)
 def save_form(house: Here, id_: str, save: FormSave) -> Response:
     """Write a form; what was typed in it is read. 409 when somebody else wrote since `version`."""
-    return answer(view(house.forms.save(id_, save.version, with_typed_read(with_ids(save.body)))))
+    body = with_typed_read(with_ids(save.body), house.forms.get(id_).body)
+    return answer(view(house.forms.save(id_, save.version, body)))
 
 
 @router.post("/{id_}/undo")

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from typing import Any
 
 from kemvo.core.form import FILLED_IN, Correction, Form, Movement, MovementField, Posture
@@ -61,34 +61,36 @@ def filled_in(p: Posture) -> Posture:
     return p.model_copy(update={"movements": tuple(m.model_copy(update={"origins": FILLED_IN}) for m in p.movements)})
 
 
-def with_typed_read(form: Form) -> Form:
+def with_typed_read(form: Form, before: Form | None = None) -> Form:
     """The form in which every line that was typed has been read into the fields that are open to it. A weight that its
-    words do not say is as the movement before left it, and so is that of the movements after it in its posture. What
-    was not typed stays as it is: a posture of the catalogue keeps its own weight until its words are changed."""
-    if not any(m.unread for p in form.postures() for m in p.movements):
-        return form
+    words do not say is as the movement before left it. Where a movement's weight has changed since `before`, those after it
+    in its posture that only carried it on go along. All else stays as it is: a posture of the catalogue keeps its own
+    weight until its words are changed."""
+    weights = {m.id: m.left_pct for p in before.postures() for m in p.movements} if before else {}
     left = form.opening_left_pct
     sections = []
     for s in form.sections:
         postures = []
         for p in s.postures:
-            movements = _typed_read(p.movements, left)
+            movements = _typed_read(p.movements, left, weights)
             left = movements[-1].left_pct if movements else left
-            postures.append(p.model_copy(update={"movements": movements}) if movements != p.movements else p)
+            same = all(a is b for a, b in zip(movements, p.movements, strict=True))
+            postures.append(p if same else p.model_copy(update={"movements": movements}))
         sections.append(s.model_copy(update={"postures": tuple(postures)}))
     return form.model_copy(update={"sections": tuple(sections)})
 
 
-def _typed_read(movements: Sequence[Movement], left: int) -> tuple[Movement, ...]:
-    """The movements of a posture that begins with `left` of the weight on the left leg."""
+def _typed_read(movements: Sequence[Movement], left: int, weights: Mapping[str, int]) -> tuple[Movement, ...]:
+    """The movements of a posture that begins with `left` of the weight on the left leg. `weights`: what they had, by id."""
     out: list[Movement] = []
     was = None  # the weight that the movement before had until now, where that changed
     for m in movements:
         read = filled(m).model_copy(update={"unread": False}) if m.unread else m
         follows = m.unread or (m.left_pct == was and "left_pct" not in _said_by(m))
-        if follows and read.origins.left_pct == "filled":
+        if follows and read.origins.left_pct == "filled" and read.left_pct != left:
             read = read.model_copy(update={"left_pct": left})
-        was = m.left_pct if read.left_pct != m.left_pct else None
+        had = weights.get(m.id, m.left_pct)
+        was = had if read.left_pct != had else None
         left = read.left_pct
         out.append(read)
     return tuple(out)
