@@ -39,6 +39,7 @@ from kemvo.core.reading.quantities import angle, distance, share
 LEFT_BEHIND = frozenset({"from", "off"})
 """ "From the right leg, lift the left heel"."""
 
+GOES_ALONG = frozenset("go goes come comes turn turns".split())
 SET_DOWN = frozenset({"placed", "set", "put", "rested"})
 ITS = frozenset("it the your that this".split())
 """After "set" these are what is set down; without them it is what was spoken of."""
@@ -69,6 +70,11 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
     loaded = p.verb_in(lx.PLACE) and ("load" in p.words() or share(p.tokens, p.first, p.last) is not None)
     if p.verb >= 0 and ("weight" in p.words() or loaded) and not none and not p.verb_in(lx.STEP, lx.LIFT, lx.PIVOT):
         return
+    if memory.turned and noun is not None and noun < p.verb and p.verb_in(GOES_ALONG) and {"with", "it"} <= p.words():
+        yield p.fact(
+            "pivot", (p.verb, noun), side=side_of_foot(p, noun, "pivot", sides_named(p, noun), memory), on=pivot_on(p)
+        )
+        return  # "turn right, and the right foot goes with it"
     kind = None if _rests(p, noun) else kind_of(p, noun, memory)
     beside = noun is not None and kind == "step" and memory.stepped and p.verb_in(lx.TOUCHING)
     if beside and p.before(noun or 0, 4) & NEAR and not any(i < p.verb for i in p.sides()):

@@ -99,8 +99,13 @@ def _weight(a: Around) -> str | None:
     return "weight" if meant else None
 
 
+FOOT_DOES = frozenset("steps comes goes moves turns slides pivots draws swings follows lands lifts".split())
+
+
 def _left(a: Around) -> str | None:
-    """ "The lift foot", "step with the lift"."""
+    """ "The lift foot", "step with the lift", "lift foot steps out"."""
+    if a.at(1) in ("foot", "leg", "heel", "toes") and a.at(2) in FOOT_DOES and a.joined(a.i):
+        return "left"
     named = a.at(1) in lx.FOOT or (a.at(-2) in lx.INTO | {"with"} and a.ends())
     return "left" if a.at(-1) in ("the", "your") and named else None
 

@@ -35,7 +35,7 @@ from kemvo.core.reading.tokens import Token, tokens_of
 
 ABOUT = frozenset(
     "people beginners students care called named feel feels feeling check imagine sure mistake mistakes schools styles"
-    " others week weeks yesterday tomorrow lesson lessons saw seen noticed asked tempted tempting reason purpose".split()
+    " others week weeks yesterday tomorrow lesson lessons saw seen noticed asked tempted tempting reason purpose someone somebody anyone anybody nobody".split()
 )
 """Clauses with these speak about the movement; they tell none."""
 
@@ -100,6 +100,7 @@ def read_by_rules(text: str, names: NameIndex | None = None) -> Reading:
         about = about or (others and ("they" in words[:3] or words[0] in ("and", "or")))
         others = not OTHERS.isdisjoint(words) or (others and about)
         about = about or not ENERGY.isdisjoint(words[:2]) or words[:2] in ABOUT_LEADS
+        about = about or _defines(words)
         about = about or (words[0] == "what" and "wrong" in words) or {"my", "teacher"} <= set(words)
         if about:
             silent.add(k)
@@ -107,6 +108,12 @@ def read_by_rules(text: str, names: NameIndex | None = None) -> Reading:
         else:
             facts += _read_clause(piece, memory)
     return Reading(_told_once(sorted(facts, key=lambda f: (f.start, f.end)), text), tokens, cut, silent)
+
+
+def _defines(words: Sequence[str]) -> bool:
+    """ "A bow stance has seventy percent on the front leg": what it is, and nobody moves."""
+    at = words.index("stance", 0, 5) if "stance" in words[:5] else len(words)
+    return words[0] in ("a", "an", "the", "so", "this", "in") and words[at + 1 : at + 2] in (["is"], ["has"], ["means"])
 
 
 def _plainly_told(text: str) -> Sequence[Token]:

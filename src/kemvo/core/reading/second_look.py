@@ -57,12 +57,12 @@ def looked_again(
             kept += told[k]
             continue
         here = [f for f in told[k] if not _strange(f.kind, k, told, likely)]
-        kept += here
-        for kind in KINDS:
+        for kind in sorted(KINDS, key=lambda kind: -likely[k][kind]):
             plain = likely[k][kind] > (PLAIN_BESIDES if here else PLAIN) and all(f.kind != kind for f in told[k])
             added = _sounding(kind, k, pieces, told) if plain else None
             if added and not any(_same(added, f) for j in (k - 1, k + 1) if 0 <= j < len(clauses) for f in told[j]):
-                kept.append(added.model_copy(update={"guessed": True}))
+                here.append(added.model_copy(update={"guessed": True}))
+        kept += here
     return sorted(kept, key=lambda f: (f.start, f.end))
 
 

@@ -107,7 +107,7 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         and tokens[i + 2].w in VERBS
     ):
         return False
-    article = tokens[i - 2].w in ("a", "an", "another", "one") if i > 1 else False
+    article = i > 1 and not tokens[i - 1].hard and tokens[i - 2].w in ("a", "an", "another", "one")
     if w in lx.STEP and article and tokens[i - 1].side is None and before not in WORDS_BEFORE:
         return False
     if w in lx.STEP and before in ("bow", "cat"):
