@@ -117,3 +117,17 @@ def test_what_only_sounds_like_an_action_is_shown_as_guessed() -> None:
 def test_a_weight_that_is_not_told_goes_on_from_one_posture_to_the_next() -> None:
     form = made("Cloud hands\nweight into the right leg\nturn to the left\n\nSingle whip\nturn to the right\n").form
     assert [[m.left_pct for m in p.movements] for p in form.postures()] == [[0, 0], [0]]
+
+
+def test_a_list_of_names_says_sides_and_how_often() -> None:
+    form = made(
+        "1. Cloud hands (3 times)\n2. Golden rooster left and right\n3. Heron wades, right x2\n4. Push x2\n"
+    ).form
+    told = [(p.number, p.name, p.side, p.repeats, p.alternate) for p in form.postures()]
+    assert told == [
+        ("1", "Cloud hands", "L", 3, False),
+        ("2", "Golden rooster stands on one leg", "L", 2, True),
+        ("3", "Heron wades", "R", 2, False),
+        ("4", "Push", "L", 2, False),
+    ]
+    assert all(p.movements for p in form.postures() if p.name != "Heron wades")

@@ -10,6 +10,7 @@ from kemvo.core.catalogue import Entry
 from kemvo.core.filling import carried, filled, filled_in, in_words
 from kemvo.core.form import FILLED_IN, Form, Movement, Origins, Posture, Section, with_ids
 from kemvo.core.mirror import mirror_posture
+from kemvo.core.name_lines import NO_NAME, NameLine, name_line, unnumbered
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.script import Given, ReadEntry
 from kemvo.core.sides import side_words
@@ -32,7 +33,6 @@ LEADING = frozenset(
 NAME_WORDS = 6
 """A numbered line of at most so many words, none of them an instruction, is taken for a posture's name."""
 
-_NUMBER = re.compile(r"^\s*(\d{1,3}[a-z]?)\s*[.):-]\s*")
 _HEADING = re.compile(r"^(?:section|part|chapter)\b.{0,40}$", re.IGNORECASE)
 _AGAIN = re.compile(
     r"^(?:and\s+|now\s+|then\s+)*(?:the\s+)?(?:same|again|once more|repeat|other side|(?:now\s+)?(?:on\s+)?the other side)\b"
@@ -159,35 +159,53 @@ def _place(
     text = entry.text.strip()
     if entry.given:
         return _as_given(building, entry.given, text, facts, known)
-    numbered = _NUMBER.match(text)
-    bare = text[numbered.end() :] if numbered else text
+    list_entry = name_line(text)
+    numbered, bare = list_entry.number, unnumbered(text)
     if entry.heading or text.endswith(":"):
         building.section(text.rstrip(": ")[:200])
         return "section", "understood"
     named = next((f for f in facts if f.kind == "posture"), None)
-    if named and named.end - named.start >= NAME_SHARE * len(bare):
-        building.posture(_named(named, bare, numbered[1] if numbered else "", known))
+    if named and named.end - named.start >= NAME_SHARE * len(list_entry.name):
+        building.posture(_named(named, bare, known, list_entry))
         return "posture", "understood"
     begun = [] if numbered else _begun(facts, bare)
     if begun and bare[begun[-1].end :].strip(" .,;:!?-"):
         for name in begun:
-            building.begin(_named(name, "", "", known), name.side is not None)
+            building.begin(_named(name, "", known), name.side is not None)
     elif begun:
         for name in begun:
-            building.posture(_named(name, "", "", known))
+            building.posture(_named(name, "", known))
         return "posture", "understood"
     if _HEADING.match(text) and not facts:
         building.section(text[:200])
         return "section", "understood"
     if _AGAIN.match(bare) and building.again(other="other" in bare.lower(), to=_side_in(bare)):
         return "posture", "guessed"
-    if numbered and not facts and len(bare.split()) <= NAME_WORDS:
-        building.posture(Posture(name=bare[:200], number=numbered[1]))
+    plain = _called(list_entry.name, known) if (numbered or list_entry.counted) and not facts else None
+    if plain:
+        building.posture(_named(Fact(kind="posture", start=0, end=1, id=plain), bare, known, list_entry))
+        return "posture", "understood"
+    if (numbered or list_entry.counted) and not facts and len(list_entry.name.split()) <= NAME_WORDS:
+        building.posture(
+            Posture(
+                name=list_entry.name[:200],
+                number=numbered,
+                side=list_entry.side,
+                repeats=list_entry.times,
+                alternate=list_entry.alternate,
+            )
+        )
         return "posture", "guessed"
     new = Movement(line=text[:2000], counts=_counts(read, i), origins=FILLED_IN)
     building.movement(filled(new, facts))
     guessed = any(f.guessed or (f.kind == "shift" and f.side in ("L", "R") and f.share is None) for f in facts)
     return "movement", "not understood" if not facts else "guessed" if guessed else "understood"
+
+
+def _called(name: str, known: Mapping[str, Entry]) -> str | None:
+    """The posture of the catalogue that has just this name: "push", which in a sentence is no name."""
+    names = ((e.id, {n.lower() for n in (e.posture.name, *e.posture.aliases)}) for e in known.values())
+    return next((id_ for id_, called in names if name.lower() in called), None)
 
 
 def _begun(facts: Sequence[Fact], text: str) -> list[Fact]:
@@ -245,19 +263,21 @@ def _side_in(text: str) -> Side | None:
     return words[0].side if words else None
 
 
-def _named(fact: Fact, text: str, number: str, known: Mapping[str, Entry]) -> Posture:
-    """The posture a line names, under the name the text gives it."""
+def _named(fact: Fact, text: str, known: Mapping[str, Entry], said: NameLine = NO_NAME) -> Posture:
+    """The posture a line names. `said`: what the line says as one of a list."""
     entry = known[fact.id or ""]
-    side: Side | None = fact.side if fact.side in ("L", "R") else entry.posture.side
-    times = _TIMES.search(text)
-    repeats = int(next(g for g in times.groups() if g)) if times else 1
+    told: Side | None = fact.side if fact.side in ("L", "R") else None
+    side = said.side or told or entry.posture.side
+    times = _TIMES.search(text) if said.times == 1 else None
+    repeats = int(next(g for g in times.groups() if g)) if times else said.times
     posture = entry.on(side)
     return posture.model_copy(
         update={
             "id": entry.id,
-            "number": number,
+            "number": said.number,
             "side": side if entry.posture.side else None,
             "repeats": min(99, max(1, repeats)),
+            "alternate": said.alternate and entry.posture.side is not None,
             "movements": (),
         }
     )

@@ -1,0 +1,111 @@
+"""A line that names a posture: its number, the name, on which side, how many times, and whether the sides take turns.
+
+"5. Brush knee, left (3 times)", "Cloud hands x3", "4 x Push", "Golden rooster left and right", "Posture 7 - Heron wades".
+The forms are those of usual lists (common practice, no source).
+"""
+
+from __future__ import annotations
+
+import re
+from typing import NamedTuple
+
+from kemvo.core.values import Side
+
+MOST_TIMES = 99
+
+NUMBERS = {w: n for n, w in enumerate("one two three four five six seven eight nine ten eleven twelve".split(), 1)} | {
+    "once": 1,
+    "twice": 2,
+    "thrice": 3,
+}
+_N = rf"\d{{1,2}}|{'|'.join(NUMBERS)}"
+
+_NUMBER = re.compile(r"^\s*(?:(?:posture|no\.?|number)\s+)?(\d{1,3}[a-z]?)\s*(?:[.):]|[-–—](?=\s))\s*", re.IGNORECASE)
+_TIMES_FIRST = re.compile(rf"^({_N})\s*(?:x|×|times)\s+(?=\S)", re.IGNORECASE)
+
+_ENDINGS: dict[str, str] = {
+    "times": rf"[x×]\s*(?P<x>\d{{1,2}})|(?P<n>{_N})\s*(?:x|×|times)|(?P<w>once|twice|thrice)",
+    "both": r"left(?:\s*(?:and|then|&|,|/)\s*)right|right(?:\s*(?:and|then|&|,|/)\s*)left|l\s*/\s*r|r\s*/\s*l"
+    r"|(?:on\s+)?(?:both|each)\s+sides?",
+    "turns": r"(?:sides\s+)?(?:alternating|alternate)(?:\s+sides)?|sides\s+alternate",
+    "side": r"(?:(?:on|to)\s+the\s+)?(?:left|right)(?:\s+side)?|[lr]",
+}
+"""What may stand after a name, or in brackets there; a single letter for a side only in brackets."""
+
+_AFTER = {what: re.compile(rf"(?:\s*[,;–—-]\s*|\s+)(?:{p})$", re.IGNORECASE) for what, p in _ENDINGS.items()}
+_ALONE = {what: re.compile(rf"(?:{p})$", re.IGNORECASE) for what, p in _ENDINGS.items()}
+_BRACKETS = re.compile(r"\s*[(\[]([^()\[\]]*)[)\]]$")
+_BARE_SIDE = re.compile(r"(?:^|[\s,;–—-])[lr]$", re.IGNORECASE)
+
+
+class NameLine(NamedTuple):
+    """`number`: the instructor's own label, "" without one. `times`: how often in a row, the sides counted; `counted`:
+    whether the line says so as lists do ("x3", "(twice)"). `side`: the first one; None where none is said."""
+
+    number: str
+    name: str
+    side: Side | None = None
+    times: int = 1
+    alternate: bool = False
+    counted: bool = False
+
+
+NO_NAME = NameLine("", "")
+
+
+def unnumbered(text: str) -> str:
+    """A line without its number."""
+    return _NUMBER.sub("", text, count=1)
+
+
+def name_line(text: str) -> NameLine:
+    """What a line says if it is a posture's name."""
+    numbered = _NUMBER.match(text)
+    rest = (text[numbered.end() :] if numbered else text).strip()
+    first = _TIMES_FIRST.match(rest)
+    times = _count(first[1]) if first else 0
+    counted = first is not None
+    rest = rest[first.end() :] if first else rest
+    side: Side | None = None
+    both = turns = False
+    while True:
+        rest = rest.rstrip(" .,;:")
+        what, said, before, listed = _ending(rest)
+        if not what or not before:
+            break
+        if what == "times":
+            times = times or _count(said)
+            counted = counted or listed or bool(re.search(r"[x×]", said, re.IGNORECASE))
+        elif what == "side" and side is not None:
+            break
+        else:
+            both, turns = both or what == "both", turns or what == "turns"
+            side = side or _first_side(said)
+        rest = before
+    times = max(1, times) * (2 if both else 1)
+    times = min(MOST_TIMES, max(times, 2) if turns else times)
+    return NameLine(numbered[1] if numbered else "", rest, side, times, both or turns, counted)
+
+
+def _ending(text: str) -> tuple[str, str, str, bool]:
+    """What the end of a text tells, its words, what is before them, and whether they stand in brackets."""
+    brackets = _BRACKETS.search(text)
+    if brackets:
+        inside = brackets[1].strip()
+        what = next((w for w, pattern in _ALONE.items() if pattern.match(inside)), "")
+        return what, inside, text[: brackets.start()].rstrip(), True
+    for what, pattern in _AFTER.items():
+        found = pattern.search(text)
+        if found and not _BARE_SIDE.search(found[0]):
+            return what, found[0], text[: found.start()].rstrip(), False
+    return "", "", text, False
+
+
+def _count(said: str) -> int:
+    word = re.search(rf"{_N}", said.lower())
+    return 1 if word is None else NUMBERS.get(word[0]) or max(1, int(word[0]))
+
+
+def _first_side(said: str) -> Side | None:
+    word = re.search(r"left|right|\b[lr]\b", said.lower())
+    return None if word is None else "L" if word[0].startswith("l") else "R"

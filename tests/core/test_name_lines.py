@@ -1,0 +1,58 @@
+"""Lines of a list of postures: numbers, sides and how often, in the ways lists are written (common practice, no source)."""
+
+from __future__ import annotations
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from kemvo.core.name_lines import NameLine, name_line, unnumbered
+
+LINES = {
+    "4. Cloud hands x3": ("4", "Cloud hands", None, 3, False),
+    "5. Brush knee (3 times)": ("5", "Brush knee", None, 3, False),
+    "6) Repulse monkey, four times": ("6", "Repulse monkey", None, 4, False),
+    "7b: Heron wades (left)": ("7b", "Heron wades", "L", 1, False),
+    "8 - Heron wades, right": ("8", "Heron wades", "R", 1, False),
+    "Posture 9 – Heron wades on the left side": ("9", "Heron wades", "L", 1, False),
+    "No. 10: Golden rooster left and right": ("10", "Golden rooster", "L", 2, True),
+    "Golden rooster (right/left)": ("", "Golden rooster", "R", 2, True),
+    "Part the mane, both sides, twice": ("", "Part the mane", None, 4, True),
+    "Part the mane (R)": ("", "Part the mane", "R", 1, False),
+    "Brush knee three times, alternating": ("", "Brush knee", None, 3, True),
+    "4 x Push": ("", "Push", None, 4, False),
+    "Grasp the tail ×2.": ("", "Grasp the tail", None, 2, False),
+    "Carry the tiger (return to mountain)": ("", "Carry the tiger (return to mountain)", None, 1, False),
+    "24 hours by the sea": ("", "24 hours by the sea", None, 1, False),
+    "Left": ("", "Left", None, 1, False),
+    "": ("", "", None, 1, False),
+}
+
+
+@pytest.mark.parametrize(("text", "wanted"), LINES.items())
+def test_usual_lines(text: str, wanted: tuple) -> None:
+    assert name_line(text)[:5] == wanted
+
+
+names = st.sampled_from(["Heron wades", "Cloud hands", "Push", "Turn the wheel", "White crane spreads its wings"])
+sides = st.sampled_from([("", None), (", left", "L"), (" (right)", "R"), (" on the left", "L"), (" - right side", "R")])
+times = st.sampled_from([("", 1), (" x3", 3), (" (twice)", 2), (", five times", 5), (" (4x)", 4), (" × 12", 12)])
+
+
+@given(st.sampled_from(["", "1. ", "12) ", "3b: ", "Posture 4: "]), names, sides, times, st.booleans())
+def test_side_and_times_are_read_in_either_order(
+    number: str, name: str, side: tuple, often: tuple, first: bool
+) -> None:
+    ends = (side[0], often[0]) if first else (often[0], side[0])
+    read = name_line(f"{number}{name}{ends[0]}{ends[1]}")
+    assert read[1:5] == (name, side[1], often[1], False)
+    assert read.number == number.strip(" .):").removeprefix("Posture ")
+
+
+@given(st.text(max_size=80))
+def test_any_text_can_be_asked_and_a_name_is_a_part_of_it(text: str) -> None:
+    read = name_line(text)
+    assert isinstance(read, NameLine)
+    assert read.name in text
+    assert unnumbered(text) in text
+    assert 1 <= read.times <= 99
