@@ -119,6 +119,11 @@ def test_a_weight_that_is_not_told_goes_on_from_one_posture_to_the_next() -> Non
     assert [[m.left_pct for m in p.movements] for p in form.postures()] == [[0, 0], [0]]
 
 
+def test_a_name_with_an_instruction_behind_it_keeps_the_instruction() -> None:
+    (posture,) = made("Golden rooster, lift the right").form.postures()
+    assert [m.line for m in posture.movements] == ["Golden rooster, lift the right"]
+
+
 def test_a_list_of_names_says_sides_and_how_often() -> None:
     form = made(
         "1. Cloud hands (3 times)\n2. Golden rooster left and right\n3. Heron wades, right x2\n4. Push x2\n"

@@ -20,7 +20,7 @@ NUMBERS = {w: n for n, w in enumerate("one two three four five six seven eight n
 }
 _N = rf"\d{{1,2}}|{'|'.join(NUMBERS)}"
 
-_NUMBER = re.compile(r"^\s*(?:(?:posture|no\.?|number)\s+)?(\d{1,3}[a-z]?)\s*(?:[.):]|[-–—](?=\s))\s*", re.IGNORECASE)
+_NUMBER = re.compile(r"^\s*(?:(?:posture|no\.?|number)\s+)?(\d{1,3}[a-z]?)\s*(?:[.):]|[-–—](?!\d))\s*", re.IGNORECASE)
 _TIMES_FIRST = re.compile(rf"^({_N})\s*(?:x|×|times)\s+(?=\S)", re.IGNORECASE)
 
 _ENDINGS: dict[str, str] = {
@@ -28,13 +28,15 @@ _ENDINGS: dict[str, str] = {
     "both": r"left(?:\s*(?:and|then|&|,|/)\s*)right|right(?:\s*(?:and|then|&|,|/)\s*)left|l\s*/\s*r|r\s*/\s*l"
     r"|(?:on\s+)?(?:both|each)\s+sides?",
     "turns": r"(?:sides\s+)?(?:alternating|alternate)(?:\s+sides)?|sides\s+alternate",
-    "side": r"(?:(?:on|to)\s+the\s+)?(?:left|right)(?:\s+side)?|[lr]",
+    "side": r"(?:on\s+the\s+)?(?:left|right)(?:\s+side)?|[lr]",
 }
 """What may stand after a name, or in brackets there; a single letter for a side only in brackets."""
 
 _AFTER = {what: re.compile(rf"(?:\s*[,;–—-]\s*|\s+)(?:{p})$", re.IGNORECASE) for what, p in _ENDINGS.items()}
 _ALONE = {what: re.compile(rf"(?:{p})$", re.IGNORECASE) for what, p in _ENDINGS.items()}
 _BRACKETS = re.compile(r"\s*[(\[]([^()\[\]]*)[)\]]$")
+_GOES_ON = re.compile(r"\b(?:the|your|my|to|into|onto|on|with|and|of|in|a)$", re.IGNORECASE)
+""" "Lift the right": no name on the right."""
 _BARE_SIDE = re.compile(r"(?:^|[\s,;–—-])[lr]$", re.IGNORECASE)
 
 
@@ -96,7 +98,7 @@ def _ending(text: str) -> tuple[str, str, str, bool]:
         return what, inside, text[: brackets.start()].rstrip(), True
     for what, pattern in _AFTER.items():
         found = pattern.search(text)
-        if found and not _BARE_SIDE.search(found[0]):
+        if found and not _BARE_SIDE.search(found[0]) and not _GOES_ON.search(text[: found.start()]):
             return what, found[0], text[: found.start()].rstrip(), False
     return "", "", text, False
 

@@ -165,7 +165,8 @@ def _place(
         building.section(text.rstrip(": ")[:200])
         return "section", "understood"
     named = next((f for f in facts if f.kind == "posture"), None)
-    if named and named.end - named.start >= NAME_SHARE * len(list_entry.name):
+    only_named = all(f.kind == "posture" for f in facts)
+    if named and named.end - named.start >= NAME_SHARE * len(list_entry.name if only_named else bare):
         building.posture(_named(named, bare, known, list_entry))
         return "posture", "understood"
     begun = [] if numbered else _begun(facts, bare)
