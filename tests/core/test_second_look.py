@@ -83,6 +83,8 @@ def test_nothing_is_added_where_it_is_only_warned_of_or_spoken_about(text: str) 
         "put your mats by the left wall",
         "that was much better this time",
         "i'd like the hands to arrive with the feet",
+        "right fist goes out",
+        "the left palm drifts away to the corner",
     ],
 )
 def test_talk_and_hands_stay_unread(text: str) -> None:

@@ -111,6 +111,8 @@ def _sounding(kind: FactKind, k: int, pieces: Sequence[Piece], told: Sequence[Se
         if (side == "L" or side == "R") and p.where(lx.LIGHT, lx.EMPTY, NOTHING):
             side = OTHER_SIDE[side]  # "the left leg goes light"
         return p.fact(kind, at, side=side, share=share(p.tokens, p.first, p.last))
+    if p.where(lx.HAND) and not p.where(lx.FOOT):
+        return None  # "right fist goes out"
     side = _foot(kind, k, pieces, told)
     if kind == "step":
         if side is None and any(p.w(i + 1) in lx.NUMBERS for i in p.where(lx.STEP)):
