@@ -160,7 +160,7 @@ export function useDocument<Body, Derived>(
         } finally {
           here.busy = false;
           here.meanwhile = null;
-          if (here.body !== here.saved) void save();
+          if (meanwhile.length) void save();
         }
       };
       here.asked = here.asked.then(send);
