@@ -9,22 +9,19 @@ from __future__ import annotations
 import re
 from typing import NamedTuple
 
+from kemvo.core.reading import lexicon as lx
 from kemvo.core.values import Side
 
 MOST_TIMES = 99
 
-NUMBERS = {w: n for n, w in enumerate("one two three four five six seven eight nine ten eleven twelve".split(), 1)} | {
-    "once": 1,
-    "twice": 2,
-    "thrice": 3,
-}
+NUMBERS = lx.NUMBERS | {"once": 1, "twice": 2, "thrice": 3}
 _N = rf"\d{{1,2}}|{'|'.join(NUMBERS)}"
 
 _NUMBER = re.compile(r"^\s*(?:(?:posture|no\.?|number)\s+)?(\d{1,3}[a-z]?)\s*(?:[.):]|[-–—](?!\d))\s*", re.IGNORECASE)
 _TIMES_FIRST = re.compile(rf"^({_N})\s*(?:x|×|times)\s+(?=\S)", re.IGNORECASE)
 
 _ENDINGS: dict[str, str] = {
-    "times": rf"[x×]\s*(?P<x>\d{{1,2}})|(?P<n>{_N})\s*(?:x|×|times)|(?P<w>once|twice|thrice)",
+    "times": rf"[x×]\s*\d{{1,2}}|(?:{_N})\s*(?:x|×|times)|once|twice|thrice",
     "both": r"left(?:\s*(?:and|then|&|,|/)\s*)right|right(?:\s*(?:and|then|&|,|/)\s*)left|l\s*/\s*r|r\s*/\s*l"
     r"|(?:on\s+)?(?:both|each)\s+sides?",
     "turns": r"(?:sides\s+)?(?:alternating|alternate)(?:\s+sides)?|sides\s+alternate",

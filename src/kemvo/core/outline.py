@@ -205,8 +205,7 @@ def _place(
 
 def _called(name: str, known: Mapping[str, Entry]) -> str | None:
     """The posture of the catalogue that has just this name: "push", which in a sentence is no name."""
-    names = ((e.id, {n.lower() for n in (e.posture.name, *e.posture.aliases)}) for e in known.values())
-    return next((id_ for id_, called in names if name.lower() in called), None)
+    return next((e.id for e in known.values() if name.lower() in (n.lower() for n in e.names())), None)
 
 
 def _begun(facts: Sequence[Fact], text: str) -> list[Fact]:
