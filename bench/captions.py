@@ -12,7 +12,8 @@ from bench.pauses import UNCONNECTED
 from bench.pauses import learn as learn_pauses
 from bench.reading import LINES, NAMES, cases, key
 from kemvo.core.reading import likely, pauses
-from kemvo.core.reading.script import ScriptEntry, read_script
+from kemvo.core.reading.entries import ScriptEntry
+from kemvo.core.reading.script import read_script
 
 FOLDS = 5
 """Where speakers pause and what actions sound like is learned from four fifths of them at a time, and measured on the

@@ -9,7 +9,9 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from kemvo.core.reading import read_line
-from kemvo.core.reading.script import ScriptEntry, cut_at_sentences, read_script
+from kemvo.core.reading.entries import ScriptEntry
+from kemvo.core.reading.running import cut_at_sentences
+from kemvo.core.reading.script import read_script
 
 SAID = (
     "okay step out with the left foot",

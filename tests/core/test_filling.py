@@ -2,11 +2,14 @@
 
 from __future__ import annotations
 
+import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from kemvo.core.filling import carried, corrected, filled_in, with_typed_read
+from kemvo.core.filling import carried, corrected, filled, filled_in, with_typed_read
 from kemvo.core.form import FILLED_IN, Form, Movement, Origins, Posture, Section, with_ids
+from kemvo.core.legs import Legs
+from kemvo.core.sides import mirror_text
 
 LINES = ["", "raise the arms", "weight into the left leg", "shift 70 % onto the right", "weight even, breathe in"]
 TOLD = {LINES[2]: 100, LINES[3]: 30, LINES[4]: 50}
@@ -106,6 +109,38 @@ def test_a_posture_of_the_catalogue_keeps_its_weights_when_what_is_before_it_is_
 
 @given(st.lists(movements, max_size=6), st.sampled_from([0, 50, 100]))
 def test_what_is_carried_begins_with_what_was_there(rows: list[Movement], left: int) -> None:
-    for was, now in zip(rows, carried(rows, left), strict=True):
-        assert now.left_pct == (left if was.origins.left_pct == "filled" else was.left_pct)
+    for was, now in zip(rows, carried(rows, Legs(left)), strict=True):
+        carried_on = TOLD.get(was.line, left)
+        assert now.left_pct == (carried_on if was.origins.left_pct == "filled" else was.left_pct)
         left = now.left_pct
+
+
+@pytest.mark.parametrize(
+    ("lines", "left"),
+    [
+        (["step forward with the left heel", "shift forward 70 %"], [50, 70]),
+        (["step forward with the left heel", "shift 70 %", "sit back", "turn to the left", "forward again"], [50, 70, 0, 0, 100]),
+        (["weight into the right leg", "left foot steps back", "sit back", "and shift forward"], [0, 0, 100, 0]),
+        (["weight into the left leg", "shift to the other leg", "transfer your weight"], [100, 0, 100]),
+        (["step out with the right foot and shift the weight 60 %"], [40]),
+        (["rock back", "shift your weight"], [50, 50]),
+        (["bring the feet together", "step back with the right and sit back 80 %"], [50, 20]),
+    ],
+)  # fmt: skip
+def test_a_shift_of_which_no_leg_is_said_goes_where_the_feet_say(lines: list[str], left: list[int]) -> None:
+    assert weights(with_typed_read(form_of(*map(typed, lines)))) == left
+    rows = [Movement(line=line, origins=FILLED_IN) for line in lines]
+    assert [m.left_pct for m in carried(map(filled, rows), Legs(50))] == left
+
+
+SPOKEN = (
+    "step forward with the left heel", "step back with the right foot", "sit back", "shift forward 70 %", "shift your weight",
+    "weight into the left leg", "bring the left foot in", "turn to the right", "half step up with the right", "weight even",
+)  # fmt: skip
+
+
+@given(st.lists(st.sampled_from(SPOKEN), max_size=8))
+def test_the_mirrored_words_give_the_mirrored_weights(lines: list[str]) -> None:
+    whole = weights(with_typed_read(form_of(*map(typed, lines))))
+    mirrored = weights(with_typed_read(form_of(*map(typed, map(mirror_text, lines)))))
+    assert mirrored == [100 - left for left in whole]

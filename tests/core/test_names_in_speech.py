@@ -6,7 +6,8 @@ from hypothesis import strategies as st
 
 from kemvo.core.catalogue import name_index
 from kemvo.core.reading import read_line
-from kemvo.core.reading.script import ScriptEntry, read_script
+from kemvo.core.reading.entries import ScriptEntry
+from kemvo.core.reading.script import read_script
 from kemvo.formats.catalogue import shipped_catalogue
 
 CATALOGUE = shipped_catalogue()

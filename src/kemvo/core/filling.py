@@ -3,15 +3,14 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import replace
 from typing import Any
 
 from kemvo.core.form import FILLED_IN, Correction, Form, Movement, MovementField, Posture
+from kemvo.core.legs import Legs, left_pct
 from kemvo.core.reading.facts import Fact
 from kemvo.core.said import Reading, SaidFact, line_facts
-from kemvo.core.values import EVEN, SIDE_WORD, Value
-
-SHARE_UNSAID = 100
-"""The share of a shift of which none is said: all of it. A movement that also steps keeps what it had."""
+from kemvo.core.values import SIDE_WORD, Value
 
 WAY_WORDS = {"in": "in", "out": "out", "side": "to the side", "corner": "to the corner", "half": "half a step", "circle": "in an arc", "up": "up", "down": "down", "behind": "behind", "forward": "forward", "back": "back"}  # fmt: skip
 
@@ -21,7 +20,7 @@ def fields_of(facts: Sequence[Fact]) -> dict[MovementField, Any]:
     said: dict[MovementField, Any] = {}
     for f in facts:
         if f.kind == "shift" and f.side:
-            said["left_pct"] = _left_pct(f)
+            said["left_pct"] = left_pct(f, None)
         elif f.kind == "breath":
             said["breath"] = f.direction
         elif f.kind == "counts" and f.counts:
@@ -62,57 +61,51 @@ def filled_in(p: Posture) -> Posture:
 
 
 def with_typed_read(form: Form, before: Form | None = None) -> Form:
-    """The form in which every line that was typed has been read into the fields that are open to it. A weight that its
-    words do not say is as the movement before left it. Where a movement's weight has changed since `before`, those after it
-    in its posture that only carried it on go along. All else stays as it is: a posture of the catalogue keeps its own
-    weight until its words are changed."""
+    """The form in which every line that was typed has been read into the fields that are open to it. A weight of which its
+    words tell no leg goes where `legs` says, and one that they do not tell is as the movement before left it. Where a
+    movement's weight has changed since `before`, those after it in its posture that only carried it on go along. All
+    else stays as it is: a posture of the catalogue keeps its own weight until its words are changed."""
     weights = {m.id: m.left_pct for p in before.postures() for m in p.movements} if before else {}
-    left = form.opening_left_pct
+    legs = Legs(form.opening_left_pct)
     sections = []
     for s in form.sections:
         postures = []
         for p in s.postures:
-            movements = _typed_read(p.movements, left, weights)
-            left = movements[-1].left_pct if movements else left
+            movements = _typed_read(p.movements, legs, weights)
             same = all(a is b for a, b in zip(movements, p.movements, strict=True))
             postures.append(p if same else p.model_copy(update={"movements": movements}))
         sections.append(s.model_copy(update={"postures": tuple(postures)}))
     return form.model_copy(update={"sections": tuple(sections)})
 
 
-def _typed_read(movements: Sequence[Movement], left: int, weights: Mapping[str, int]) -> tuple[Movement, ...]:
-    """The movements of a posture that begins with `left` of the weight on the left leg. `weights`: what they had, by id."""
+def _typed_read(movements: Sequence[Movement], legs: Legs, weights: Mapping[str, int]) -> tuple[Movement, ...]:
+    """The movements of a posture that begins with the weight on these legs. `weights`: what they had, by id."""
     out: list[Movement] = []
-    was = None  # the weight that the movement before had until now, where that changed
+    before = replace(legs)  # as it was until now
     for m in movements:
-        read = filled(m).model_copy(update={"unread": False}) if m.unread else m
-        follows = m.unread or (m.left_pct == was and "left_pct" not in _said_by(m))
-        if follows and read.origins.left_pct == "filled" and read.left_pct != left:
-            read = read.model_copy(update={"left_pct": left})
         had = weights.get(m.id, m.left_pct)
-        was = had if read.left_pct != had else None
-        left = read.left_pct
+        carried_until_now = m.left_pct == before.after(line_facts(m.line, m.corrections))
+        read = filled(m).model_copy(update={"unread": False}) if m.unread else m
+        carries = legs.after(line_facts(m.line, m.corrections))
+        follows = m.unread or (carried_until_now and before.left != carries)
+        if follows and read.origins.left_pct == "filled" and read.left_pct != carries:
+            read = read.model_copy(update={"left_pct": carries})
+        before.left, legs.left = had, read.left_pct
         out.append(read)
     return tuple(out)
 
 
-def carried(movements: Iterable[Movement], left: int) -> tuple[Movement, ...]:
-    """The movements, of which the first begins with `left` of the weight on the left leg, with every weight that is only
-    filled in as the movement before left it."""
+def carried(movements: Iterable[Movement], legs: Legs) -> tuple[Movement, ...]:
+    """The movements, of which the first begins with the weight on these legs, with every weight that is only filled in as
+    its words have it, or as the movement before left it."""
     out = []
     for m in movements:
+        now = legs.after(line_facts(m.line, m.corrections))
         if m.origins.left_pct == "filled":
-            m = m.model_copy(update={"left_pct": left})
-        left = m.left_pct
+            m = m.model_copy(update={"left_pct": now})
+        legs.left = m.left_pct
         out.append(m)
     return tuple(out)
-
-
-def _left_pct(f: Fact) -> int:
-    if f.side == "both":
-        return EVEN
-    share = SHARE_UNSAID if f.share is None else f.share
-    return share if f.side == "L" else 100 - share
 
 
 def in_words(f: Fact) -> str:

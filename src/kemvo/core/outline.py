@@ -4,16 +4,23 @@ from __future__ import annotations
 
 import re
 from collections.abc import Mapping, Sequence
+from itertools import pairwise
 from typing import Literal
 
 from kemvo.core.catalogue import Entry
 from kemvo.core.filling import carried, filled, filled_in, in_words
 from kemvo.core.form import FILLED_IN, Form, Movement, Origins, Posture, Section, with_ids
+from kemvo.core.legs import Legs
 from kemvo.core.mirror import mirror_posture
 from kemvo.core.name_lines import NO_NAME, NameLine, name_line, unnumbered
+from kemvo.core.reading.entries import Given
 from kemvo.core.reading.facts import Fact
-from kemvo.core.reading.script import Given, ReadEntry
+from kemvo.core.reading.script import ReadEntry
+from kemvo.core.said import FEET, said
+from kemvo.core.schools import Manner
 from kemvo.core.sides import side_words
+from kemvo.core.stances import OPENING_STANCE, STANCES, stance_in
+from kemvo.core.told_in_one import told_apart
 from kemvo.core.values import DEFAULT_TEMPO, EVEN, LEAST_COUNTS, MOST_COUNTS, SIDE_WORD, Side, Value
 
 Understood = Literal["understood", "guessed", "not understood"]
@@ -40,6 +47,8 @@ _AGAIN = re.compile(
     re.IGNORECASE,
 )
 """ "Same again", "and again, left", "other side": the posture before, once more."""
+
+_COUNTS_ONLY = re.compile(r"(?:over\s+|for\s+|in\s+)?(\d+(?:[.,]\d+)?)\s+counts?\.?", re.IGNORECASE)
 
 _TIMES = re.compile(r"(?:[x×]\s*(\d{1,2})|\b(\d{1,2})\s*(?:x|×|times))", re.IGNORECASE)
 
@@ -69,6 +78,8 @@ class _Building:
 
     def __init__(self) -> None:
         self.sections: list[tuple[str, list[tuple[Posture, list[Movement]]]]] = []
+        self.counted: dict[int, float] = {}
+        """How many counts a posture lasts, by its place among all, where the text only says that of it."""
 
     def section(self, title: str) -> None:
         self.sections.append((title, []))
@@ -94,6 +105,14 @@ class _Building:
             self.posture(Posture())
         self.sections[-1][1][-1][1].append(movement)
 
+    def lasts(self, counts: float, known: Mapping[str, Entry]) -> bool:
+        """Say how many counts the last posture lasts, where its movements come from the catalogue."""
+        before = self.postures()
+        named = bool(before) and before[-1].id in known and not self.sections[-1][1][-1][1]
+        if named:
+            self.counted[len(before) - 1] = counts
+        return named
+
     def again(self, other: bool, to: Side | None) -> bool:
         """The posture before once more: on the other side, on a named one, or as it was. False when there is none."""
         if not self.sections or not self.sections[-1][1]:
@@ -110,22 +129,26 @@ class _Building:
         """The finished form; a posture that the text only names takes its movements from the catalogue, and a weight that
         is not told is as the movement before left it."""
         sections = []
-        left = EVEN
+        legs = Legs(EVEN)
+        all_done: list[Posture] = []
         for name, postures in self.sections:
             done = []
             for posture, movements in postures:
                 entry = known.get(posture.id)
                 if entry and not movements:
                     own = filled_in(entry.on(posture.side))
+                    if counts := self.counted.get(len(all_done)):
+                        own = lasting(own, counts)
                     posture = posture.model_copy(
                         update={"movements": own.movements, "gentler": own.gentler, "cautions": own.cautions}
                     )
                 else:
-                    posture = posture.model_copy(update={"movements": carried(movements, left)})
-                left = posture.movements[-1].left_pct if posture.movements else left
+                    posture = posture.model_copy(update={"movements": carried(movements, legs)})
+                legs.left = posture.movements[-1].left_pct if posture.movements else legs.left
                 done.append(posture.model_copy(update={"id": ""}))
+                all_done.append(posture)
             sections.append(Section(title=name, postures=tuple(done)))
-        return with_ids(Form(title=title, sections=tuple(sections)))
+        return with_ids(Form(title=title, manner=_manner(all_done), sections=tuple(sections)))
 
 
 def draft(read: Sequence[ReadEntry], catalogue: Sequence[Entry], title: str) -> Draft:
@@ -137,7 +160,7 @@ def draft(read: Sequence[ReadEntry], catalogue: Sequence[Entry], title: str) -> 
         done = len(building.postures())
         became, state = _place(building, read, i, known)
         begins = tuple(p.title() for p in building.postures()[done:] if p.name)
-        signs = tuple(in_words(f) for f in facts) if became != "section" else ()
+        signs = _signs(entry.text, facts) if became != "section" else ()
         lines.append(
             DraftLine(
                 line=entry.line,
@@ -152,12 +175,27 @@ def draft(read: Sequence[ReadEntry], catalogue: Sequence[Entry], title: str) -> 
     return Draft(form=building.form(title, known), lines=tuple(lines))
 
 
+def _signs(text: str, facts: Sequence[Fact]) -> tuple[str, ...]:
+    stance = stance_in(text)
+    return (*(in_words(f) for f in facts), *([STANCES[stance.id].title.lower()] if stance else []))
+
+
+def _manner(postures: Sequence[Posture]) -> Manner:
+    """How the form opens, where its first movement says how the feet stand: "begin with your feet together"."""
+    first = next((m for p in postures for m in p.movements), None)
+    stance = stance_in(first.line) if first else None
+    if first is None or stance is None or any(s.fact.kind in FEET for s in said(first)):
+        return Manner()
+    opening = next((name for name, id_ in OPENING_STANCE.items() if id_ == stance.id), Manner().opening)
+    return Manner(opening=opening)
+
+
 def _place(
     building: _Building, read: Sequence[ReadEntry], i: int, known: Mapping[str, Entry]
 ) -> tuple[Became, Understood]:
     entry, facts = read[i]
     text = entry.text.strip()
-    if entry.given:
+    if entry.given and not (entry.given.listed and _tells_movement(facts)):
         return _as_given(building, entry.given, text, facts, known)
     list_entry = name_line(text)
     numbered, bare = list_entry.number, unnumbered(text)
@@ -182,25 +220,49 @@ def _place(
         return "section", "understood"
     if _AGAIN.match(bare) and building.again(other="other" in bare.lower(), to=_side_in(bare)):
         return "posture", "guessed"
-    plain = _called(list_entry.name, known) if (numbered or list_entry.counted) and not facts else None
-    if plain:
-        building.posture(_named(Fact(kind="posture", start=0, end=1, id=plain), bare, known, list_entry))
-        return "posture", "understood"
-    if (numbered or list_entry.counted) and not facts and len(list_entry.name.split()) <= NAME_WORDS:
-        building.posture(
-            Posture(
-                name=list_entry.name[:200],
-                number=numbered,
-                side=list_entry.side,
-                repeats=list_entry.times,
-                alternate=list_entry.alternate,
-            )
-        )
-        return "posture", "guessed"
-    new = Movement(line=text[:2000], counts=_counts(read, i), origins=FILLED_IN)
-    building.movement(filled(new, facts))
-    guessed = any(f.guessed or (f.kind == "shift" and f.side in ("L", "R") and f.share is None) for f in facts)
-    return "movement", "not understood" if not facts else "guessed" if guessed else "understood"
+    if (numbered or list_entry.counted) and not facts:
+        plain = _called(list_entry.name, known)
+        if plain or len(list_entry.name.split()) <= NAME_WORDS:
+            building.posture(_listed(list_entry, plain, bare, known))
+            return "posture", "understood" if plain else "guessed"
+    only = _COUNTS_ONLY.fullmatch(text)
+    if only and building.lasts(_bounded(float(only[1].replace(",", "."))), known):
+        return "movement", "understood"
+    told = told_apart(text, facts)
+    for piece, counts in zip(told, _in_shares(_counts(read, i, len(told)), [1.0] * len(told)), strict=True):
+        new = Movement(line=piece.text[:2000], counts=counts, origins=FILLED_IN)
+        building.movement(filled(new, piece.facts))
+    guessed = any(f.guessed or (f.kind == "shift" and f.side != "both" and None in (f.side, f.share)) for f in facts)
+    nothing = not facts and stance_in(text) is None
+    return "movement", "not understood" if nothing else "guessed" if guessed else "understood"
+
+
+def _listed(said: NameLine, id_: str | None, text: str, known: Mapping[str, Entry]) -> Posture:
+    """The posture that a line of a list names. `id_`: the one of the catalogue, if it is one."""
+    if id_:
+        return _named(Fact(kind="posture", start=0, end=1, id=id_), text, known, said)
+    return Posture(
+        name=said.name[:200], number=said.number, side=said.side, repeats=said.times, alternate=said.alternate
+    )
+
+
+def lasting(p: Posture, counts: float) -> Posture:
+    """The posture in so many counts, shared out among its movements as before, in quarters."""
+    lengths = _in_shares(counts, [m.counts for m in p.movements])
+    movements = tuple(m.model_copy(update={"counts": n}) for m, n in zip(p.movements, lengths, strict=True))
+    return p.model_copy(update={"movements": movements})
+
+
+def _in_shares(counts: float, shares: Sequence[float]) -> list[float]:
+    """So many counts shared out, in quarters."""
+    ends = [round(4 * counts * sum(shares[: i + 1]) / sum(shares)) / 4 for i in range(len(shares))]
+    return [max(LEAST_COUNTS, b - a) for a, b in pairwise([0.0, *ends])]
+
+
+def _tells_movement(facts: Sequence[Fact]) -> bool:
+    """Whether words that stand where a posture's name should tell what is done."""
+    kinds = {f.kind for f in facts}
+    return not kinds.isdisjoint({"step", "lift", "pivot", "shift", "turn", "breath"}) and "posture" not in kinds
 
 
 def _called(name: str, known: Mapping[str, Entry]) -> str | None:
@@ -230,6 +292,14 @@ def _as_given(
     """A line of which its file says what it is."""
     if given.kind == "section":
         building.section(text[:200])
+    elif given.listed:
+        said = name_line(text)
+        named_here = next(
+            (f for f in facts if f.kind == "posture" and f.end - f.start >= NAME_SHARE * len(said.name)), None
+        )
+        id_ = named_here.id if named_here else _called(said.name, known)
+        building.posture(_listed(said, id_, unnumbered(text), known))
+        return "posture", "understood" if id_ else "guessed"
     elif given.kind == "posture":
         sides = [s for s, word in SIDE_WORD.items() if text.endswith(f", {word}")]
         name = text.rsplit(", ", 1)[0] if sides else text
@@ -283,10 +353,10 @@ def _named(fact: Fact, text: str, known: Mapping[str, Entry], said: NameLine = N
     )
 
 
-def _counts(read: Sequence[ReadEntry], i: int) -> float:
-    """The counts of a movement: from the time until the next entry where there are times, else four."""
+def _counts(read: Sequence[ReadEntry], i: int, movements: int) -> float:
+    """The counts of the movements of an entry: from the time until the next entry where there are times, else four each."""
     here = read[i].entry.t_ms
     after = next((r.entry.t_ms for r in read[i + 1 :] if r.entry.t_ms is not None and r.entry.t_ms != here), None)
     if here is None or after is None or after < here:
-        return 4.0
+        return 4.0 * movements
     return min(MOST_COUNTS, max(0.5, round((after - here) * DEFAULT_TEMPO / 60_000 * 2) / 2))

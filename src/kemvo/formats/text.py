@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import codecs
-import re
 from collections.abc import Iterable
 
 from kemvo.core.problem import KemvoError, Problem
@@ -32,7 +31,7 @@ def unknown_ending(does: str, things: str, name: str, mend: str, endings: Iterab
 
 def stamp_ms(stamp: str) -> int:
     """Milliseconds of a time such as "1:02:03.450" or "2:03,4"."""
-    whole, part = re.split(r"[.,]", stamp)
+    whole, _, part = stamp.replace(",", ".").partition(".")
     seconds = 0
     for unit in whole.split(":"):
         seconds = 60 * seconds + int(unit)

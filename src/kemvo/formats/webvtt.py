@@ -10,6 +10,7 @@ from typing import NamedTuple
 from kemvo.formats.text import stamp_ms
 
 _STAMP = r"(?:\d+:)?\d{1,2}:\d{2}[.,]\d{1,3}"
+_TAG = re.compile(r"</?[A-Za-z][^<>]*>|</?>|<[\d:.]+>")
 _TIMING = re.compile(rf"^\s*({_STAMP})\s*-->\s*({_STAMP})")
 
 
@@ -42,8 +43,13 @@ def as_payload(text: str) -> str:
 
 
 def as_text(payload: str) -> str:
-    """The words of a payload, without tags."""
-    return " ".join(html.unescape(re.sub(r"<[^>]*>", "", payload)).split())
+    """The words of a payload, without tags and the times inside."""
+    return " ".join(html.unescape(without_tags(payload)).split())
+
+
+def without_tags(text: str) -> str:
+    """A text without tags and without times inside it."""
+    return _TAG.sub("", text)
 
 
 def read_vtt(text: str) -> Iterator[Block]:

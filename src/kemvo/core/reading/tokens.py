@@ -10,6 +10,12 @@ from kemvo.core.sides import side_words
 from kemvo.core.values import Side
 
 _WORD = re.compile(r"[A-Za-z]+(?:['’-][A-Za-z]+)*|\d+(?:\.\d+)?|%|°")
+_SOUND = re.compile(
+    r"[\[(](?:music(?: playing)?|applause|laughter|laughs|cheering|silence|inaudible|indistinct|bell(?: rings)?|cough(?:s|ing)?"
+    r"|foreign|_+|\s)+[\])]",
+    re.IGNORECASE,
+)
+""" "[Music]": what captions tell of sounds; nobody said it."""
 _HARD = re.compile(r"[.!?;\n]|\s[–—-]\s")
 
 
@@ -27,7 +33,7 @@ class Token(NamedTuple):
 
 def tokens_of(text: str) -> list[Token]:
     """The words of a text, misheard ones put right."""
-    text = text.replace("’", "'")
+    text = without_sounds(text.replace("’", "'"))
     found = list(_WORD.finditer(text))
     raw = [m[0].lower() for m in found]
     words = put_right(
@@ -43,6 +49,11 @@ def tokens_of(text: str) -> list[Token]:
         hard = i + 1 == len(found) or (after != " " and bool(_HARD.search(after)))
         out.append(Token(words[i], m.start(), m.end(), sides.get(m.start()), hard, "," in after or ":" in after))
     return out
+
+
+def without_sounds(text: str) -> str:
+    """A text with blanks where captions tell of a sound."""
+    return _SOUND.sub(lambda m: " " * len(m[0]), text) if "[" in text or "(" in text else text
 
 
 def _with_mended_sides(text: str, found: list[re.Match[str]], raw: list[str], words: list[str]) -> str:

@@ -1,0 +1,130 @@
+"""A table opened as a text of instruction: CSV, separated by commas, semicolons or tabs.
+
+What each column is, its heading says. A row may name a posture, tell a movement, or both; the words of every other column
+are kept as lines of their own.
+"""
+
+from __future__ import annotations
+
+import csv
+import io
+import re
+from collections.abc import Iterator, Mapping, Sequence
+
+from kemvo.core.reading.entries import Given, ScriptEntry
+from kemvo.formats.text import stamp_ms
+
+ROLES: Mapping[str, tuple[str, ...]] = {
+    "time": ("t_ms", "start_ms", "start", "time", "at", "begin", "from"),
+    "section": ("section", "part", "chapter", "group"),
+    "number": ("number", "no", "no.", "nr", "#", "num", "label"),
+    "name": ("posture", "name", "posture name", "form", "title", "move"),
+    "side": ("side", "sides", "left/right", "l/r"),
+    "times": ("times", "repeats", "repeat", "repetitions", "reps"),
+    "line": (
+        "text", "line", "words", "instruction", "instructions", "movement", "movements", "cue", "description",
+        "detail", "details", "action", "what", "how", "step", "steps",
+    ),
+    "notes": ("notes", "note", "remarks", "remark", "comment", "comments"),
+    "counts": ("counts", "count", "beats"),
+    "seconds": ("seconds", "secs", "sec", "duration", "duration_s"),
+    "end": ("end", "end_ms", "stop", "to", "until"),
+    "breath": ("breath", "breathing"),
+    "weight": ("weight", "weight shift"),
+}  # fmt: skip
+"""What a heading says its column is. To know another heading, add it. Where a movement ends, the next one's time says; of
+durations times are made, where there are no others."""
+
+WRITTEN: Mapping[str, tuple[str, str]] = {
+    "counts": (r"\d+(?:[.,]\d+)?", "over {} counts"),
+    "breath": (r"in|out", "breathe {}"),
+    "weight": (r"\d.*|l|r|left|right|both|even", "weight {}"),
+}
+"""Cells that say less than a line must: what they are, and how a line has it. Other cells stand as they are."""
+
+_SHORT_SIDES = {"l": "left", "r": "right"}
+_CLOCK = re.compile(r"(?:\d{1,2}:)?\d{1,3}:[0-5]\d(?:[.,]\d{1,3})?$")
+
+
+def table_entries(text: str, name: str) -> Iterator[ScriptEntry]:
+    """Every row: its section and its posture where they change, then its words. Without a heading that is known, the cells
+    of a row stand together as they would in a line."""
+    try:
+        dialect = csv.Sniffer().sniff(text[:4000], delimiters=",;\t")
+    except csv.Error:
+        dialect = csv.excel
+    reader = csv.reader(io.StringIO(text, newline=""), dialect)
+    rows = [(reader.line_num, [c.strip() for c in row]) for row in reader if any(cell.strip() for cell in row)]
+    if not rows:
+        return
+    heads = [cell.lower() for cell in rows[0][1]]
+    roles = [next((role for role, names in ROLES.items() if head in names), "") for head in heads]
+    # Notes are the words where there are no others, and lines of their own beside them.
+    roles = [("" if "line" in roles else "line") if role == "notes" else role for role in roles]
+    if not {"name", "line"} & set(roles):
+        yield from _without_heads(rows)
+        return
+    last: dict[str, str] = {}
+    elapsed = 0
+    for no, row in rows[1:]:
+        cells = dict.fromkeys(ROLES, "")
+        others = []
+        for head, role, cell in zip([*heads, *[""] * len(row)], [*roles, *[""] * len(row)], row, strict=False):
+            if role and not cells[role]:
+                cells[role] = cell
+            elif cell:
+                others.append(cell if re.search(r"[^\W\d_]{2}", cell) or not head else f"{head}: {cell}")
+        at = _ms(cells["time"], heads[roles.index("time")]) if "time" in roles else None
+        lasts = _ms(cells["seconds"], "")
+        if "time" not in roles and lasts is not None:
+            at, elapsed = elapsed, elapsed + lasts
+        if cells["section"] and cells["section"] != last.get("section"):
+            yield ScriptEntry(at, no, cells["section"], heading=True)
+        line = _line(cells)
+        if cells["name"] and (not line or any(cells[k] != last.get(k) for k in ("section", "number", "name", "side"))):
+            yield ScriptEntry(at, no, _name(cells), given=Given("posture", listed=True))
+        for words in (line, *others):
+            if words:
+                yield ScriptEntry(at, no, words)
+        last = cells
+
+
+def _name(cells: Mapping[str, str]) -> str:
+    """A posture as a list names it: "5. Brush knee, left, 3 times"."""
+    number = f"{cells['number'].rstrip('.')}. " if cells["number"] else ""
+    side = _SHORT_SIDES.get(cells["side"].lower(), cells["side"])
+    times = cells["times"].lower().strip("x× ")
+    said = f"{times} times" if times.isdigit() else times
+    return ", ".join(x for x in (number + cells["name"], side, "" if times == "1" else said) if x)
+
+
+def _line(cells: Mapping[str, str]) -> str:
+    """The words of a movement with what other columns say of it."""
+    told = [cells["line"]] if cells["line"] else []
+    for role, (short, whole) in WRITTEN.items():
+        cell = cells[role]
+        alone = bool(cell) and re.fullmatch(short, cell, re.IGNORECASE)
+        told += [whole.format(_SHORT_SIDES.get(cell.lower(), cell)) if alone else cell] if cell else []
+    return ", ".join(told)
+
+
+def _without_heads(rows: Sequence[tuple[int, list[str]]]) -> Iterator[ScriptEntry]:
+    """The cells of each row, but for its time; a first column that only counts the rows says nothing."""
+    labels = [re.fullmatch(r"(\d{1,3})\.?", row[0]) if len(row) > 1 else None for _, row in rows]
+    counting = [label and int(label[1]) for label in labels] == list(range(1, len(rows) + 1))
+    for (no, row), label in zip(rows, labels, strict=True):
+        time = next((i for i, c in enumerate(row) if _CLOCK.match(c)), None)
+        words = ", ".join(c for i, c in enumerate(row) if c and i != time and not (label and i == 0))
+        if words:
+            number = f"{label[1]}. " if label and not counting else ""
+            yield ScriptEntry(None if time is None else stamp_ms(row[time]), no, number + words)
+
+
+def _ms(cell: str, head: str) -> int | None:
+    if _CLOCK.match(cell):
+        return stamp_ms(cell)
+    try:
+        number = float(cell)
+    except ValueError:
+        return None
+    return round(number) if head.endswith("_ms") else round(number * 1000)
