@@ -9,6 +9,7 @@ from kemvo.core.catalogue import name_index, suggestions
 from kemvo.core.filling import filled, in_words
 from kemvo.core.form import Movement
 from kemvo.core.mirror import mirror_fact
+from kemvo.core.name_lines import unlabelled
 from kemvo.core.outline import draft
 from kemvo.core.reading import Fact, as_plain, read_line
 from kemvo.core.reading.entries import ScriptEntry
@@ -351,7 +352,7 @@ def test_every_line_of_any_text_is_in_the_form(lines: list[str]) -> None:
     # A sentence may tell several movements; its words stay in their order.
     words = " ".join(m.line for p in made.form.postures() for m in p.movements)
     at = 0
-    for text in (" ".join(x.text.split()) for x in made.lines if x.became == "movement"):
+    for text in (" ".join(unlabelled(x.text).split()) for x in made.lines if x.became == "movement"):
         at = words.index(text, at) + len(text)
 
 
@@ -380,3 +381,18 @@ def test_texts_of_every_kind_are_opened(name: str, case: tuple) -> None:
 def test_entries_without_flow_are_read_apart() -> None:
     read = read_script([ScriptEntry(None, 1, "Lift the left foot"), ScriptEntry(None, 2, "and step forward")])
     assert [f.side for r in read for f in r.facts] == ["L", None]
+
+
+@pytest.mark.parametrize(
+    ("line", "share"),
+    [
+        ("Shift to the right leg 100%", 100),
+        ("Shift onto the left leg, 100 percent", 100),
+        ("go onto the left, about seventy percent of your weight, then turn", 70),
+        ("weight 70 R", 70),
+        ("shift onto the right leg, both feet flat", None),
+        ("sit back onto the right leg. 80 percent.", None),
+    ],
+)
+def test_a_share_after_its_leg(line: str, share: int | None) -> None:
+    assert next(f.share for f in read_line(line) if f.kind == "shift") == share

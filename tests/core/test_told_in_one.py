@@ -79,6 +79,7 @@ def test_the_time_of_a_sentence_is_shared_by_its_movements() -> None:
     [
         ("Begin with your feet together.\nSink.", "together"),
         ("Stand with the feet parallel, shoulder width apart. Breathe in.", "parallel"),
+        ("Feet together, hands by the sides.\nSink.", "together"),
         ("Sink.\nStand with the feet together.", "v"),
         ("Step out with the left, feet parallel.", "v"),
         ("Sit in a horse stance.", "v"),

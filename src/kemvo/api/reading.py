@@ -67,16 +67,16 @@ class PastedText(BaseModel):
 @router.post("/texts")
 def read_text(house: Here, pasted: PastedText) -> Draft:
     """A pasted text made into a form, for confirmation; nothing is saved."""
-    return _draft(house, pasted.text.encode(), "pasted.srt" if "-->" in pasted.text else "pasted.txt", pasted.title)
+    return _draft(house, pasted.text.encode(), "pasted.txt", pasted.title, "New form")
 
 
 @router.post("/texts/file")
 async def read_text_file(house: Here, file: UploadFile, title: Annotated[str, Form(max_length=200)] = "") -> Draft:
     """A text file made into a form, for confirmation; nothing is saved."""
     name = file.filename or "text.txt"
-    return _draft(house, await file_text(file), name, title or name.rsplit(".", 1)[0][:200])
+    return _draft(house, await file_text(file), name, title, name.rsplit(".", 1)[0][:200])
 
 
-def _draft(house: House, data: bytes, name: str, title: str) -> Draft:
+def _draft(house: House, data: bytes, name: str, title: str, usual: str) -> Draft:
     read = read_script(script_entries(data, name), house.names())
-    return draft(read, house.catalogue(), title or "New form")
+    return draft(read, house.catalogue(), title, usual or "New form")

@@ -14,6 +14,9 @@ from kemvo.core.values import Side
 
 MOST_TIMES = 99
 
+NAME_WORDS = 6
+"""A line of at most so many words, none of them an instruction, may be a posture's name."""
+
 NUMBERS = lx.NUMBERS | {"once": 1, "twice": 2, "thrice": 3}
 _N = rf"\d{{1,2}}|{'|'.join(NUMBERS)}"
 
@@ -25,6 +28,8 @@ _ENDINGS: dict[str, str] = {
     "both": r"left(?:\s*(?:and|then|&|,|/)\s*)right|right(?:\s*(?:and|then|&|,|/)\s*)left|l\s*/\s*r|r\s*/\s*l"
     r"|(?:on\s+)?(?:both|each)\s+sides?",
     "turns": r"(?:sides\s+)?(?:alternating|alternate)(?:\s+sides)?|sides\s+alternate",
+    "counts": r"(?:for\s+|over\s+|in\s+)?(\d{1,3}(?:[.,]\d+)?)\s*(?:counts?|beats?)",
+    "same": r"(?:the\s+)?(?:same|repeat(?:ed)?|as\s+before|as\s+above|mirrored)\b[^.()\[\]]{0,40}",
     "side": r"(?:on\s+the\s+)?(?:left|right)(?:\s+side)?|[lr]",
 }
 """What may stand after a name, or in brackets there; a single letter for a side only in brackets."""
@@ -39,7 +44,8 @@ _BARE_SIDE = re.compile(r"(?:^|[\s,;–—-])[lr]$", re.IGNORECASE)
 
 class NameLine(NamedTuple):
     """`number`: the instructor's own label, "" without one. `times`: how often in a row, the sides counted; `counted`:
-    whether the line says so as lists do ("x3", "(twice)"). `side`: the first one; None where none is said."""
+    whether the line says so as lists do ("x3", "(twice)"). `side`: the first one; None where none is said. `counts`: how
+    many it lasts, if said. `same`: the line says that it is done as before."""
 
     number: str
     name: str
@@ -47,9 +53,22 @@ class NameLine(NamedTuple):
     times: int = 1
     alternate: bool = False
     counted: bool = False
+    counts: float | None = None
+    same: bool = False
 
 
 NO_NAME = NameLine("", "")
+
+
+_LABEL = re.compile(r"^\s*(?:\(?(?:\d{1,3}|[a-z]|[ivx]{1,4})[.)]|[-*+•])\s+(?=\S)", re.IGNORECASE)
+
+
+_MARK = re.compile(r"^\s*[-*+•–]\s+(?=\S)")
+
+
+def unlabelled(text: str) -> str:
+    """A line without the label of a list: its number, its letter or its mark."""
+    return _LABEL.sub("", text, count=1)
 
 
 def unnumbered(text: str) -> str:
@@ -59,6 +78,7 @@ def unnumbered(text: str) -> str:
 
 def name_line(text: str) -> NameLine:
     """What a line says if it is a posture's name."""
+    text = _MARK.sub("", text)
     numbered = _NUMBER.match(text)
     rest = (text[numbered.end() :] if numbered else text).strip()
     first = _TIMES_FIRST.match(rest)
@@ -66,7 +86,8 @@ def name_line(text: str) -> NameLine:
     counted = first is not None
     rest = rest[first.end() :] if first else rest
     side: Side | None = None
-    both = turns = False
+    both = turns = same = False
+    counts: float | None = None
     while True:
         rest = rest.rstrip(" .,;:")
         what, said, before, listed = _ending(rest)
@@ -75,6 +96,11 @@ def name_line(text: str) -> NameLine:
         if what == "times":
             times = times or _count(said)
             counted = counted or listed or bool(re.search(r"[x×]", said, re.IGNORECASE))
+        elif what == "counts":
+            counts = float(re.sub(r"[^\d.,]", "", said).replace(",", ".").strip(".") or 0) or None
+        elif what == "same":
+            same = True
+            side = side or _first_side(said)
         elif what == "side" and side is not None:
             break
         else:
@@ -83,7 +109,7 @@ def name_line(text: str) -> NameLine:
         rest = before
     times = max(1, times) * (2 if both else 1)
     times = min(MOST_TIMES, max(times, 2) if turns else times)
-    return NameLine(numbered[1] if numbered else "", rest, side, times, both or turns, counted)
+    return NameLine(numbered[1] if numbered else "", rest, side, times, both or turns, counted, counts, same)
 
 
 def _ending(text: str) -> tuple[str, str, str, bool]:

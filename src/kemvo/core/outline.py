@@ -4,27 +4,24 @@ from __future__ import annotations
 
 import re
 from collections.abc import Mapping, Sequence
-from itertools import pairwise
 from typing import Literal
 
+from kemvo.core.building import Building, bounded, in_shares
 from kemvo.core.catalogue import Entry
-from kemvo.core.filling import carried, filled, filled_in, in_words
-from kemvo.core.form import FILLED_IN, Form, Movement, Origins, Posture, Section, with_ids
-from kemvo.core.legs import Legs
-from kemvo.core.mirror import mirror_posture
-from kemvo.core.name_lines import NO_NAME, NameLine, name_line, unnumbered
+from kemvo.core.filling import filled, in_words
+from kemvo.core.form import FILLED_IN, Form, Movement, Origins, Posture
+from kemvo.core.layout import LOWEST_PLAIN, Laid, laid_out, tells_movement
+from kemvo.core.name_lines import NAME_WORDS, NO_NAME, NameLine, name_line, unlabelled, unnumbered
 from kemvo.core.reading.entries import Given
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.script import ReadEntry
-from kemvo.core.said import FEET, said
-from kemvo.core.schools import Manner
 from kemvo.core.sides import side_words
-from kemvo.core.stances import OPENING_STANCE, STANCES, stance_in
+from kemvo.core.stances import STANCES, stance_in
 from kemvo.core.told_in_one import told_apart
-from kemvo.core.values import DEFAULT_TEMPO, EVEN, LEAST_COUNTS, MOST_COUNTS, SIDE_WORD, Side, Value
+from kemvo.core.values import DEFAULT_TEMPO, EVEN, MOST_COUNTS, SIDE_WORD, Side, Value
 
 Understood = Literal["understood", "guessed", "not understood"]
-Became = Literal["section", "posture", "movement"]
+Became = Literal["title", "note", "section", "posture", "movement"]
 
 NAME_SHARE = 0.55
 """A line of which a posture's name is at least this share tells the posture, not a movement (own choice)."""
@@ -37,10 +34,10 @@ LEADING = frozenset(
 )
 """Words that lead up to a posture that begins: "okay, so now we come to single whip…"; not "from single whip…"."""
 
-NAME_WORDS = 6
-"""A numbered line of at most so many words, none of them an instruction, is taken for a posture's name."""
-
-_HEADING = re.compile(r"^(?:section|part|chapter)\b.{0,40}$", re.IGNORECASE)
+_HEADING = re.compile(
+    r"^(?:section|part|chapter)\s+(?:\d+|[ivxl]+|one|two|three|four|five|six|seven|eight|nine|ten|first|last)\b.{0,60}$",
+    re.IGNORECASE,
+)
 _AGAIN = re.compile(
     r"^(?:and\s+|now\s+|then\s+)*(?:the\s+)?(?:same|again|once more|repeat|other side|(?:now\s+)?(?:on\s+)?the other side)\b"
     r"[^.]{0,40}\.?$",
@@ -48,7 +45,9 @@ _AGAIN = re.compile(
 )
 """ "Same again", "and again, left", "other side": the posture before, once more."""
 
-_COUNTS_ONLY = re.compile(r"(?:over\s+|for\s+|in\s+)?(\d+(?:[.,]\d+)?)\s+counts?\.?", re.IGNORECASE)
+_COUNTS_ONLY = re.compile(
+    r"[(\[]?(?:over\s+|for\s+|in\s+)?(\d+(?:[.,]\d+)?)\s+(?:counts?|beats?)[)\]]?\.?", re.IGNORECASE
+)
 
 _TIMES = re.compile(r"(?:[x×]\s*(\d{1,2})|\b(\d{1,2})\s*(?:x|×|times))", re.IGNORECASE)
 
@@ -73,94 +72,18 @@ class Draft(Value):
     lines: tuple[DraftLine, ...]
 
 
-class _Building:
-    """The form as it grows."""
-
-    def __init__(self) -> None:
-        self.sections: list[tuple[str, list[tuple[Posture, list[Movement]]]]] = []
-        self.counted: dict[int, float] = {}
-        """How many counts a posture lasts, by its place among all, where the text only says that of it."""
-
-    def section(self, title: str) -> None:
-        self.sections.append((title, []))
-
-    def postures(self) -> list[Posture]:
-        """All postures so far, in order."""
-        return [p for _, postures in self.sections for p, _ in postures]
-
-    def posture(self, posture: Posture) -> None:
-        if not self.sections:
-            self.section("")
-        self.sections[-1][1].append((posture, []))
-
-    def begin(self, posture: Posture, sided: bool) -> None:
-        """Begin a posture that a line names while it tells a movement, unless it is the one being told. `sided`: the line
-        says on which side."""
-        last = self.sections[-1][1][-1][0] if self.sections and self.sections[-1][1] else None
-        if last is None or last.id != posture.id or (sided and last.side != posture.side):
-            self.posture(posture)
-
-    def movement(self, movement: Movement) -> None:
-        if not self.sections or not self.sections[-1][1]:
-            self.posture(Posture())
-        self.sections[-1][1][-1][1].append(movement)
-
-    def lasts(self, counts: float, known: Mapping[str, Entry]) -> bool:
-        """Say how many counts the last posture lasts, where its movements come from the catalogue."""
-        before = self.postures()
-        named = bool(before) and before[-1].id in known and not self.sections[-1][1][-1][1]
-        if named:
-            self.counted[len(before) - 1] = counts
-        return named
-
-    def again(self, other: bool, to: Side | None) -> bool:
-        """The posture before once more: on the other side, on a named one, or as it was. False when there is none."""
-        if not self.sections or not self.sections[-1][1]:
-            return False
-        posture, movements = self.sections[-1][1][-1]
-        turned = other or (to is not None and posture.side is not None and to != posture.side)
-        whole = posture.model_copy(update={"movements": tuple(movements), "number": ""})
-        if turned:
-            whole = mirror_posture(whole)
-        self.sections[-1][1].append((whole.model_copy(update={"movements": ()}), list(whole.movements)))
-        return True
-
-    def form(self, title: str, known: Mapping[str, Entry]) -> Form:
-        """The finished form; a posture that the text only names takes its movements from the catalogue, and a weight that
-        is not told is as the movement before left it."""
-        sections = []
-        legs = Legs(EVEN)
-        all_done: list[Posture] = []
-        for name, postures in self.sections:
-            done = []
-            for posture, movements in postures:
-                entry = known.get(posture.id)
-                if entry and not movements:
-                    own = filled_in(entry.on(posture.side))
-                    if counts := self.counted.get(len(all_done)):
-                        own = lasting(own, counts)
-                    posture = posture.model_copy(
-                        update={"movements": own.movements, "gentler": own.gentler, "cautions": own.cautions}
-                    )
-                else:
-                    posture = posture.model_copy(update={"movements": carried(movements, legs)})
-                legs.left = posture.movements[-1].left_pct if posture.movements else legs.left
-                done.append(posture.model_copy(update={"id": ""}))
-                all_done.append(posture)
-            sections.append(Section(title=name, postures=tuple(done)))
-        return with_ids(Form(title=title, manner=_manner(all_done), sections=tuple(sections)))
-
-
-def draft(read: Sequence[ReadEntry], catalogue: Sequence[Entry], title: str) -> Draft:
-    """Make a form of a read text. `title` is the form's; times become counts at the usual tempo."""
+def draft(read: Sequence[ReadEntry], catalogue: Sequence[Entry], title: str, usual: str = "") -> Draft:
+    """Make a form of a read text. `title`: the form's; else the text's own, else `usual`. Times become counts at the usual
+    tempo."""
     known = {e.id: e for e in catalogue}
-    building = _Building()
+    building = Building()
     lines = []
+    laid = laid_out(read)
     for i, (entry, facts) in enumerate(read):
         done = len(building.postures())
-        became, state = _place(building, read, i, known)
+        became, state = _place(building, read, i, laid, known)
         begins = tuple(p.title() for p in building.postures()[done:] if p.name)
-        signs = _signs(entry.text, facts) if became != "section" else ()
+        signs = _signs(entry.text, facts) if became in ("posture", "movement") else ()
         lines.append(
             DraftLine(
                 line=entry.line,
@@ -172,7 +95,8 @@ def draft(read: Sequence[ReadEntry], catalogue: Sequence[Entry], title: str) -> 
                 begins=begins,
             )
         )
-    return Draft(form=building.form(title, known), lines=tuple(lines))
+    form = building.form(title or usual, known)
+    return Draft(form=form.model_copy(update={"title": title}) if title else form, lines=tuple(lines))
 
 
 def _signs(text: str, facts: Sequence[Fact]) -> tuple[str, ...]:
@@ -180,34 +104,82 @@ def _signs(text: str, facts: Sequence[Fact]) -> tuple[str, ...]:
     return (*(in_words(f) for f in facts), *([STANCES[stance.id].title.lower()] if stance else []))
 
 
-def _manner(postures: Sequence[Posture]) -> Manner:
-    """How the form opens, where its first movement says how the feet stand: "begin with your feet together"."""
-    first = next((m for p in postures for m in p.movements), None)
-    stance = stance_in(first.line) if first else None
-    if first is None or stance is None or any(s.fact.kind in FEET for s in said(first)):
-        return Manner()
-    opening = next((name for name, id_ in OPENING_STANCE.items() if id_ == stance.id), Manner().opening)
-    return Manner(opening=opening)
-
-
 def _place(
-    building: _Building, read: Sequence[ReadEntry], i: int, known: Mapping[str, Entry]
+    building: Building, read: Sequence[ReadEntry], i: int, all_laid: Sequence[Laid], known: Mapping[str, Entry]
 ) -> tuple[Became, Understood]:
+    """Put an entry where it belongs."""
     entry, facts = read[i]
+    laid = all_laid[i]
     text = entry.text.strip()
-    if entry.given and not (entry.given.listed and _tells_movement(facts)):
+    if entry.given and not (entry.given.listed and tells_movement(facts)):
         return _as_given(building, entry.given, text, facts, known)
-    list_entry = name_line(text)
-    numbered, bare = list_entry.number, unnumbered(text)
-    if entry.heading or text.endswith(":"):
-        building.section(text.rstrip(": ")[:200])
+    if laid == "title":
+        building.title = text.strip(" :")[:200]
+        return "title", "understood"
+    said = name_line(text.removesuffix(":"))
+    bare = unnumbered(text)
+    if (laid and entry.heading < LOWEST_PLAIN) or not tells_movement(facts):
+        titled = _titled(building, text, facts, said, laid, known)
+        if titled:
+            return titled
+    if laid != "movement":
+        named = _names(building, text, bare, facts, said, known)
+        if named:
+            return named
+    only = _COUNTS_ONLY.fullmatch(text)
+    if only:
+        counts = bounded(float(only[1].replace(",", ".")))
+        if building.lasts(counts):
+            return "posture", "understood"
+        if i and read[i - 1].entry.line == entry.line and building.last_lasts(counts, text):
+            return "movement", "understood"
+    nothing = not facts and stance_in(text) is None
+    if nothing and building.title and not building.parts and any(all_laid[i:]):
+        building.notes.append(text)
+        return "note", "understood"
+    told = told_apart(unlabelled(text), [_moved(f, len(unlabelled(text)) - len(text)) for f in facts])
+    for piece, counts in zip(told, in_shares(_counts(read, i, len(told)), [1.0] * len(told)), strict=True):
+        new = Movement(line=piece.text[:2000], counts=counts, origins=FILLED_IN)
+        building.movement(filled(new, piece.facts))
+    guessed = any(f.guessed or (f.kind == "shift" and f.side != "both" and None in (f.side, f.share)) for f in facts)
+    return "movement", "not understood" if nothing else "guessed" if guessed else "understood"
+
+
+def _moved(f: Fact, by: int) -> Fact:
+    return f.model_copy(update={"start": max(0, f.start + by), "end": max(0, f.end + by)}) if by else f
+
+
+def _titled(
+    building: Building, text: str, facts: Sequence[Fact], said: NameLine, laid: Laid, known: Mapping[str, Entry]
+) -> tuple[Became, Understood] | None:
+    """A line that stands over others: a section's title, or a posture's name. None for any other."""
+    colon = text.endswith(":")
+    if _HEADING.match(text) or (laid == "section" and not colon):
+        building.section(text.rstrip(": ") if _HEADING.match(text) else unlabelled(text).rstrip(": "))
         return "section", "understood"
+    if laid != "posture" and (laid == "loose" or colon):
+        plainly = said.number or said.side or said.counted or building.titles_name or building.knows(said.name)
+        if not plainly:
+            building.section(text.rstrip(": "), loose=True)
+            return "section", "understood"
+        building.know_titles()
+    elif laid != "posture":
+        return None
+    id_ = _id_of(facts, said, known)
+    building.posture(_listed(said, id_, unnumbered(text), known), said.counts)
+    return "posture", "understood" if id_ else "guessed"
+
+
+def _names(
+    building: Building, text: str, bare: str, facts: Sequence[Fact], said: NameLine, known: Mapping[str, Entry]
+) -> tuple[Became, Understood] | None:
+    """A line that names a posture, in a list or as people say it. None for any other."""
     named = next((f for f in facts if f.kind == "posture"), None)
-    only_named = all(f.kind == "posture" for f in facts)
-    if named and named.end - named.start >= NAME_SHARE * len(list_entry.name if only_named else bare):
-        building.posture(_named(named, bare, known, list_entry))
+    only_named = all(f.kind in ("posture", "counts") for f in facts)
+    if named and named.end - named.start >= NAME_SHARE * len(said.name if only_named else bare):
+        building.posture(_named(named, bare, known, said), said.counts)
         return "posture", "understood"
-    begun = [] if numbered else _begun(facts, bare)
+    begun = [] if said.number else _begun(facts, bare)
     if begun and bare[begun[-1].end :].strip(" .,;:!?-"):
         for name in begun:
             building.begin(_named(name, "", known), name.side is not None)
@@ -215,26 +187,21 @@ def _place(
         for name in begun:
             building.posture(_named(name, "", known))
         return "posture", "understood"
-    if _HEADING.match(text) and not facts:
-        building.section(text[:200])
-        return "section", "understood"
     if _AGAIN.match(bare) and building.again(other="other" in bare.lower(), to=_side_in(bare)):
         return "posture", "guessed"
-    if (numbered or list_entry.counted) and not facts:
-        plain = _called(list_entry.name, known)
-        if plain or len(list_entry.name.split()) <= NAME_WORDS:
-            building.posture(_listed(list_entry, plain, bare, known))
+    told_before = building.knows(said.name)
+    if (said.number or said.counted or told_before) and not tells_movement(facts):
+        plain = _called(said.name, known)
+        if plain or told_before or len(said.name.split()) <= NAME_WORDS:
+            building.posture(_listed(said, plain, bare, known), said.counts)
             return "posture", "understood" if plain else "guessed"
-    only = _COUNTS_ONLY.fullmatch(text)
-    if only and building.lasts(_bounded(float(only[1].replace(",", "."))), known):
-        return "movement", "understood"
-    told = told_apart(text, facts)
-    for piece, counts in zip(told, _in_shares(_counts(read, i, len(told)), [1.0] * len(told)), strict=True):
-        new = Movement(line=piece.text[:2000], counts=counts, origins=FILLED_IN)
-        building.movement(filled(new, piece.facts))
-    guessed = any(f.guessed or (f.kind == "shift" and f.side != "both" and None in (f.side, f.share)) for f in facts)
-    nothing = not facts and stance_in(text) is None
-    return "movement", "not understood" if nothing else "guessed" if guessed else "understood"
+    return None
+
+
+def _id_of(facts: Sequence[Fact], said: NameLine, known: Mapping[str, Entry]) -> str | None:
+    """The posture of the catalogue that a line of a list names."""
+    named = next((f for f in facts if f.kind == "posture" and f.end - f.start >= NAME_SHARE * len(said.name)), None)
+    return named.id if named else _called(said.name, known)
 
 
 def _listed(said: NameLine, id_: str | None, text: str, known: Mapping[str, Entry]) -> Posture:
@@ -244,25 +211,6 @@ def _listed(said: NameLine, id_: str | None, text: str, known: Mapping[str, Entr
     return Posture(
         name=said.name[:200], number=said.number, side=said.side, repeats=said.times, alternate=said.alternate
     )
-
-
-def lasting(p: Posture, counts: float) -> Posture:
-    """The posture in so many counts, shared out among its movements as before, in quarters."""
-    lengths = _in_shares(counts, [m.counts for m in p.movements])
-    movements = tuple(m.model_copy(update={"counts": n}) for m, n in zip(p.movements, lengths, strict=True))
-    return p.model_copy(update={"movements": movements})
-
-
-def _in_shares(counts: float, shares: Sequence[float]) -> list[float]:
-    """So many counts shared out, in quarters."""
-    ends = [round(4 * counts * sum(shares[: i + 1]) / sum(shares)) / 4 for i in range(len(shares))]
-    return [max(LEAST_COUNTS, b - a) for a, b in pairwise([0.0, *ends])]
-
-
-def _tells_movement(facts: Sequence[Fact]) -> bool:
-    """Whether words that stand where a posture's name should tell what is done."""
-    kinds = {f.kind for f in facts}
-    return not kinds.isdisjoint({"step", "lift", "pivot", "shift", "turn", "breath"}) and "posture" not in kinds
 
 
 def _called(name: str, known: Mapping[str, Entry]) -> str | None:
@@ -287,17 +235,14 @@ def _begun(facts: Sequence[Fact], text: str) -> list[Fact]:
 
 
 def _as_given(
-    building: _Building, given: Given, text: str, facts: Sequence[Fact], known: Mapping[str, Entry]
+    building: Building, given: Given, text: str, facts: Sequence[Fact], known: Mapping[str, Entry]
 ) -> tuple[Became, Understood]:
     """A line of which its file says what it is."""
     if given.kind == "section":
         building.section(text[:200])
     elif given.listed:
         said = name_line(text)
-        named_here = next(
-            (f for f in facts if f.kind == "posture" and f.end - f.start >= NAME_SHARE * len(said.name)), None
-        )
-        id_ = named_here.id if named_here else _called(said.name, known)
+        id_ = _id_of(facts, said, known)
         building.posture(_listed(said, id_, unnumbered(text), known))
         return "posture", "understood" if id_ else "guessed"
     elif given.kind == "posture":
@@ -308,11 +253,11 @@ def _as_given(
         )
         building.posture(Posture(id=named, name=name[:200], side=sides[0] if sides else None))
         if given.counts is not None and named not in known:
-            building.movement(Movement(counts=_bounded(given.counts), origins=Origins(left_pct="filled")))
+            building.movement(Movement(counts=bounded(given.counts), origins=Origins(left_pct="filled")))
     else:
         movement = Movement(
             line=text[:2000],
-            counts=_bounded(given.counts or 4.0),
+            counts=bounded(given.counts or 4.0),
             hold_ms=given.hold_ms,
             breath=given.breath or "free",
             left_pct=EVEN if given.left_pct is None else given.left_pct,
@@ -322,10 +267,6 @@ def _as_given(
         else:
             building.movement(movement)
     return given.kind, "understood"
-
-
-def _bounded(counts: float) -> float:
-    return min(MOST_COUNTS, max(LEAST_COUNTS, counts))
 
 
 def _side_in(text: str) -> Side | None:

@@ -54,7 +54,12 @@ def table_entries(text: str, name: str) -> Iterator[ScriptEntry]:
     except csv.Error:
         dialect = csv.excel
     reader = csv.reader(io.StringIO(text, newline=""), dialect)
-    rows = [(reader.line_num, [c.strip() for c in row]) for row in reader if any(cell.strip() for cell in row)]
+    yield from row_entries([(reader.line_num, row) for row in reader])
+
+
+def row_entries(rows: Sequence[tuple[int, Sequence[str]]]) -> Iterator[ScriptEntry]:
+    """The same of rows that are taken apart: each with the number of its line."""
+    rows = [(no, [c.strip() for c in row]) for no, row in rows if any(cell.strip() for cell in row)]
     if not rows:
         return
     heads = [cell.lower() for cell in rows[0][1]]
@@ -79,7 +84,7 @@ def table_entries(text: str, name: str) -> Iterator[ScriptEntry]:
         if "time" not in roles and lasts is not None:
             at, elapsed = elapsed, elapsed + lasts
         if cells["section"] and cells["section"] != last.get("section"):
-            yield ScriptEntry(at, no, cells["section"], heading=True)
+            yield ScriptEntry(at, no, cells["section"], given=Given("section"))
         line = _line(cells)
         if cells["name"] and (not line or any(cells[k] != last.get(k) for k in ("section", "number", "name", "side"))):
             yield ScriptEntry(at, no, _name(cells), given=Given("posture", listed=True))
@@ -108,7 +113,7 @@ def _line(cells: Mapping[str, str]) -> str:
     return ", ".join(told)
 
 
-def _without_heads(rows: Sequence[tuple[int, list[str]]]) -> Iterator[ScriptEntry]:
+def _without_heads(rows: Sequence[tuple[int, Sequence[str]]]) -> Iterator[ScriptEntry]:
     """The cells of each row, but for its time; a first column that only counts the rows says nothing."""
     labels = [re.fullmatch(r"(\d{1,3})\.?", row[0]) if len(row) > 1 else None for _, row in rows]
     counting = [label and int(label[1]) for label in labels] == list(range(1, len(rows) + 1))

@@ -3,19 +3,22 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Iterator, Sequence
 
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.reading.entries import ScriptEntry
 from kemvo.core.reading.running import running
 from kemvo.formats.script_captions import caption_entries, has_caption_times
-from kemvo.formats.script_table import table_entries
+from kemvo.formats.script_table import row_entries, table_entries
 from kemvo.formats.text import decoded, stamp_ms, unknown_ending
 from kemvo.formats.timed import chapter_entries, is_metadata, metadata_entries, midi_entries
 
 _CLOCK = r"(?:\d{1,2}:)?\d{1,3}:[0-5]\d(?:[.,]\d{1,3})?"
 _TIME = re.compile(rf"^\s*[\[(]?({_CLOCK})(?:\s*(?:-->|[-–—]|to)\s*{_CLOCK})?[\])]?\s*[-–—:]?\s*")
 _SENTENCE = re.compile(r"(?<=[.!?])(?<!\b\d\.)(?<!\b\d\d\.)\s+(?=[A-Z“\"'(\d])")
+_BULLET = re.compile(r"^\s*(?:[-*+•–]\s+)?")
+_HEADING = re.compile(r"^\s*(?:(#{1,6})\s|()(?:\*\*|__)[^*_]+(?:\*\*|__):?\s*$)")
+_ROW = re.compile(r"^\s*\|(.*)\|\s*$")
 _MARK = re.compile(r"^\s*(?:#{1,6}\s+|[-*+•]\s+|>\s+)")
 
 
@@ -43,30 +46,75 @@ def _plain(text: str, name: str) -> Iterator[ScriptEntry]:
     lines = text.splitlines()
     # An empty line ends a sentence, but not where all lines are apart so.
     apart = sum(not line.strip() for line in lines) * 3 >= len(lines)
-    new = set() if apart else {no + 1 for no, line in enumerate(lines, 1) if not line.strip()}
-    yield from running(list(_of_lines(lines)), new)
+    new = set() if apart else _after_empty(lines)
+    levels = _capitals(lines) | _title(lines)
+    yield from running([e._replace(heading=levels.get(e.line, 0)) for e in _of_lines(lines, lines)], new)
 
 
-def _of_lines(lines: list[str]) -> Iterator[ScriptEntry]:
+def _of_lines(lines: Sequence[str], words: Sequence[str]) -> Iterator[ScriptEntry]:
+    """The sentences of lines. `words`: what each of them says, without marks."""
     waiting: int | None = None
-    for no, raw in enumerate(lines, 1):
-        time = _TIME.match(raw)
+    for no, (raw, said) in enumerate(zip(lines, words, strict=True), 1):
+        time = _TIME.match(said)
         t_ms = stamp_ms(time[1]) if time else waiting
-        line = (raw[time.end() :] if time else raw).strip()
+        line = (said[time.end() :] if time else said).strip()
         waiting = t_ms if not line else None
+        indent = len(raw.expandtabs(4)) - len(_BULLET.sub("", raw.expandtabs(4)))
         for sentence in _SENTENCE.split(line):
             if sentence.strip():
-                yield ScriptEntry(t_ms, no, sentence.strip())
+                yield ScriptEntry(t_ms, no, sentence.strip(), indent=indent)
+
+
+def _after_empty(lines: Sequence[str]) -> set[int]:
+    return {no + 1 for no, line in enumerate(lines, 1) if not line.strip()}
+
+
+def _title(lines: Sequence[str]) -> dict[int, int]:
+    """The line that stands alone at the top as a title does, with its level."""
+    no = next((no for no, line in enumerate(lines, 1) if line.strip()), 0)
+    text = lines[no - 1].strip() if no else ""
+    words = text.split()
+    alone = no < len(lines) and not lines[no].strip() and len([x for x in lines[no:] if x.strip()]) > 1
+    named = bool(words) and text[0].isupper() and len(words) <= TITLE_WORDS and text[-1].isalnum()
+    return {no: 1} if alone and named and not _TIME.match(text) else {}
+
+
+def _capitals(lines: Sequence[str]) -> dict[int, int]:
+    """Lines all in capitals, where most are not: headings, with their level."""
+    full = [no for no, line in enumerate(lines, 1) if len(re.findall(r"[^\W\d_]", line)) > 3 and line.isupper()]
+    few = len(full) <= MOSTLY_CAPITALS * sum(bool(line.strip()) for line in lines)
+    return dict.fromkeys(full, CAPITALS_LEVEL) if few else {}
+
+
+TITLE_WORDS = 6
+"""A title has at most so many words (own choice)."""
+MOSTLY_CAPITALS = 0.4
+"""From this share of lines in capitals on, capitals say nothing (own choice)."""
+BOLD_LEVEL = 7
+"""A line that is all bold is a heading, below all that are marked…"""
+CAPITALS_LEVEL = 8
+"""…and so is one in capitals."""
 
 
 def _markdown(text: str, name: str) -> Iterator[ScriptEntry]:
-    """As plain text, without the marks of lists; headings are known as such."""
+    """As plain text, without the marks of lists; headings and tables are known as such."""
     lines = text.splitlines()
-    plain = [_MARK.sub("", line).replace("**", "").replace("__", "") for line in lines]
-    new = {no for no, line in enumerate(lines, 1) if _MARK.match(line)}
-    new |= {no + 1 for no, line in enumerate(lines, 1) if not line.strip()}
-    entries = [e._replace(heading=lines[e.line - 1].lstrip().startswith("#")) for e in _of_lines(plain)]
-    yield from running(entries, new)
+    plain = ["" if _ROW.match(line) else _MARK.sub("", line).replace("**", "").replace("__", "") for line in lines]
+    levels = {no: len(h[1]) if h[1] else BOLD_LEVEL for no, line in enumerate(lines, 1) if (h := _HEADING.match(line))}
+    new = {no for no, line in enumerate(lines, 1) if _MARK.match(line)} | _after_empty(lines)
+    entries = [e._replace(heading=levels.get(e.line, 0)) for e in _of_lines(lines, plain)]
+    yield from sorted([*running(entries, new), *_tables(lines)], key=lambda e: e.line)
+
+
+def _tables(lines: Sequence[str]) -> Iterator[ScriptEntry]:
+    rows: list[tuple[int, list[str]]] = []
+    for no, line in enumerate([*lines, ""], 1):
+        found = _ROW.match(line)
+        if found and not re.fullmatch(r"[\s|:-]*", line):
+            rows.append((no, [cell.replace("**", "") for cell in found[1].split("|")]))
+        elif not found and rows:
+            yield from row_entries(rows)
+            rows = []
 
 
 def _vtt(text: str, name: str) -> Iterator[ScriptEntry]:

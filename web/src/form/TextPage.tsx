@@ -11,6 +11,14 @@ const STATES = {
   "not understood": { sign: "○", words: "kept as words" },
 } as const;
 
+const PLACES: Record<Draft["lines"][number]["became"], string> = {
+  title: "pt-1 font-semibold text-xl",
+  note: "italic",
+  section: "pt-1 font-semibold text-lg",
+  posture: "pt-1 font-semibold",
+  movement: "pl-5",
+};
+
 /** A whole text brought in: pasted or opened, shown line by line as it was understood, then made into a form. */
 export function TextPage() {
   const navigate = useNavigate();
@@ -35,7 +43,8 @@ export function TextPage() {
       await cache.invalidateQueries({ queryKey: ["forms"] });
       navigate(`/forms/${made.id}`);
     });
-  const postures = draft?.form.sections.reduce((n, s) => n + s.postures.length, 0) ?? 0;
+  const named = draft?.form.sections.flatMap((s) => s.postures) ?? [];
+  const movements = named.reduce((n, p) => n + p.movements.length, 0);
   const count = (state: string) => draft?.lines.filter((l) => l.state === state).length ?? 0;
 
   return (
@@ -93,8 +102,7 @@ export function TextPage() {
         >
           <div className="mb-2 flex flex-wrap items-center gap-3">
             <h2 className="flex-1 text-xl">
-              {plural(postures, "posture")},{" "}
-              {plural(draft.lines.filter((l) => l.became === "movement").length, "movement")} from the text
+              {plural(named.length, "posture")}, {plural(movements, "movement")} from the text
             </h2>
             <button
               type="button"
@@ -117,7 +125,7 @@ export function TextPage() {
               <li
                 // biome-ignore lint/suspicious/noArrayIndexKey: lines do not move
                 key={i}
-                className={`grid grid-cols-[1.4rem_2.6rem_1fr] gap-x-1 ${l.became === "movement" ? "pl-5" : "pt-1 font-semibold"} ${l.became === "section" ? "text-lg" : ""}`}
+                className={`grid grid-cols-[1.4rem_2.6rem_1fr] gap-x-1 ${PLACES[l.became]}`}
                 data-state={l.state}
               >
                 <span title={STATES[l.state].words}>

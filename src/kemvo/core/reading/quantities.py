@@ -84,7 +84,9 @@ def share(tokens: Sequence[Token], first: int, last: int) -> int | None:
 def _poured(tokens: Sequence[Token], first: int, i: int) -> bool:
     """Whether a bare number after a verb of shifting is a share: "shift forward, about seventy"."""
     words = [t.w for t in tokens[first:i]]
-    return any(w in lx.SHIFT for w in words) and not any(w in ("turn", "toes", "degrees") for w in words)
+    return any(w in lx.SHIFT or w == "weight" for w in words) and not any(
+        w in ("turn", "toes", "degrees") for w in words
+    )
 
 
 def _bounded(n: float) -> int | None:

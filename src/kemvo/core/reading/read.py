@@ -28,7 +28,7 @@ from kemvo.core.reading.onward import takes_weight
 from kemvo.core.reading.pauses import with_pauses
 from kemvo.core.reading.piece import Memory, Piece
 from kemvo.core.reading.put_right import as_meant
-from kemvo.core.reading.quantities import number_at
+from kemvo.core.reading.quantities import number_at, share
 from kemvo.core.reading.said_once import with_feet_again, with_subjects, with_verbs
 from kemvo.core.reading.second_look import looked_again
 from kemvo.core.reading.tokens import Token, tokens_of
@@ -52,6 +52,8 @@ ABOUT_LEADS = (
     ["for", "those"],
     ["i", "see"],
 )
+SHARE_WORDS = frozenset("percent of the your weight about around say roughly or so maybe".split())
+""" "Onto the right, | about seventy percent": how much it is."""
 ENERGY = frozenset("energy qi chi force power strength".split())
 """ "Energy goes down through the feet": no foot moves."""
 
@@ -105,9 +107,21 @@ def read_by_rules(text: str, names: NameIndex | None = None) -> Reading:
         if about:
             silent.add(k)
             _remember(piece, memory)
+        elif memory.weighed and SHARE_WORDS.issuperset(w for w in words if w not in lx.NUMBERS and not w.isdigit()):
+            facts = _with_share(facts, piece)
         else:
             facts += _read_clause(piece, memory)
     return Reading(_told_once(sorted(facts, key=lambda f: (f.start, f.end)), text), tokens, cut, silent)
+
+
+def _with_share(facts: list[Fact], p: Piece) -> list[Fact]:
+    """The facts with the share that a clause of its own adds to the last shift: "onto the right leg, 100 %"."""
+    at = next((k for k in range(len(facts) - 1, -1, -1) if facts[k].kind == "shift"), None)
+    said = share(p.tokens, p.first, p.last)
+    if at is None or said is None or facts[at].share is not None:
+        return facts
+    whole = facts[at].model_copy(update={"share": said, "end": p.tokens[p.last - 1].end})
+    return [*facts[:at], whole, *facts[at + 1 :]]
 
 
 def _defines(words: Sequence[str]) -> bool:

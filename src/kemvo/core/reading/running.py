@@ -69,7 +69,8 @@ def breaks_off(before: str, after: str) -> bool:
 
 
 def _last(text: str) -> str:
-    return (re.findall(r"[a-z'’]+|\d+", without_sounds(text.lower())) or [""])[-1]
+    words: list[str] = re.findall(r"[a-z'’]+|\d+", without_sounds(text.lower()))
+    return words[-1] if words else ""
 
 
 def _first(text: str) -> str:

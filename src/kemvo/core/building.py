@@ -1,0 +1,234 @@
+"""A form as it grows out of a text, line by line, and what is filled in at its end."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, field
+from itertools import pairwise
+
+from kemvo.core.catalogue import Entry
+from kemvo.core.filling import carried, filled_in
+from kemvo.core.form import FILLED_IN, Form, Movement, Posture, Section, with_ids
+from kemvo.core.legs import Legs
+from kemvo.core.mirror import mirror_posture
+from kemvo.core.name_lines import name_line
+from kemvo.core.reading.facts import Fact
+from kemvo.core.said import FEET, line_facts, said
+from kemvo.core.schools import Manner
+from kemvo.core.stances import OPENING_STANCE, stance_in
+from kemvo.core.values import EVEN, LEAST_COUNTS, MOST_COUNTS, Side
+
+
+@dataclass
+class Told:
+    """A posture with the movements that the text tells of it. `counts`: how many it lasts, where only that is said."""
+
+    posture: Posture
+    movements: list[Movement] = field(default_factory=list)
+    counts: float | None = None
+
+    def whole(self) -> Posture:
+        """The posture with its movements."""
+        return self.posture.model_copy(update={"movements": tuple(self.movements)})
+
+
+@dataclass
+class Part:
+    """A section. `loose`: its title stands over it as the name of a posture might, too."""
+
+    title: str
+    loose: bool = False
+    postures: list[Told] = field(default_factory=list)
+
+    def is_posture(self) -> bool:
+        """Whether all it has is one posture without a name."""
+        return self.loose and len(self.postures) == 1 and not self.postures[0].posture.name
+
+
+class Building:
+    """The form as it grows."""
+
+    def __init__(self) -> None:
+        self.parts: list[Part] = []
+        self.title = ""
+        self.notes: list[str] = []
+        self.titles_name = False
+        """Whether titles that could be a section's are known to name postures."""
+
+    def section(self, title: str, loose: bool = False) -> None:
+        """Begin a section."""
+        self.parts.append(Part(title[:200], loose))
+
+    def postures(self) -> list[Posture]:
+        """All postures so far, in order."""
+        return [t.posture for part in self.parts for t in part.postures]
+
+    def last(self) -> Told | None:
+        """The posture that is being told, if one is."""
+        return self.parts[-1].postures[-1] if self.parts and self.parts[-1].postures else None
+
+    def posture(self, posture: Posture, counts: float | None = None) -> None:
+        """Begin a posture."""
+        if not self.parts:
+            self.section("")
+        self.parts[-1].postures.append(Told(posture, counts=counts))
+
+    def begin(self, posture: Posture, sided: bool) -> None:
+        """Begin a posture that a line names while it tells a movement, unless it is the one being told. `sided`: the line
+        says on which side."""
+        last = self.last()
+        if last is None or last.posture.id != posture.id or (sided and last.posture.side != posture.side):
+            self.posture(posture)
+
+    def movement(self, movement: Movement) -> None:
+        """Add a movement to the posture that is being told."""
+        if self.last() is None:
+            self.posture(Posture())
+        self.parts[-1].postures[-1].movements.append(movement)
+
+    def lasts(self, counts: float) -> bool:
+        """Say how many counts the posture lasts that was only named so far. False when there is none."""
+        last = self.last()
+        if last is None or last.movements or not last.posture.name:
+            return False
+        last.counts = counts
+        return True
+
+    def last_lasts(self, counts: float, words: str) -> bool:
+        """Say how many counts the last movement lasts, and add the words that say so. False when there is none."""
+        last = self.last()
+        if last is None or not last.movements:
+            return False
+        m = last.movements[-1]
+        origins = m.origins.model_copy(update={"counts": "read"})
+        line = f"{m.line} {words}"[:2000]
+        last.movements[-1] = m.model_copy(update={"counts": counts, "line": line, "origins": origins})
+        return True
+
+    def knows(self, name: str) -> bool:
+        """Whether the text has told a posture of this name, or what may be one."""
+        titles = [name_line(part.title).name for part in self.parts if part.loose]
+        return name.lower() in (n.lower() for n in (*titles, *(p.name for p in self.postures())) if n)
+
+    def know_titles(self) -> None:
+        """Know that titles name postures: those of the sections that have one unnamed posture do, and all that come."""
+        self.titles_name = True
+        parts: list[Part] = []
+        for part in self.parts:
+            if not part.is_posture():
+                parts.append(part)
+                continue
+            if not parts:
+                parts.append(Part(""))
+            told = part.postures[0]
+            said = name_line(part.title)
+            named = {"name": said.name, "number": said.number, "side": said.side, "repeats": said.times}
+            told.posture = told.posture.model_copy(update=named)
+            told.counts = told.counts or said.counts
+            parts[-1].postures.append(told)
+        self.parts = parts
+
+    def again(self, other: bool, to: Side | None) -> bool:
+        """The posture before once more: on the other side, on a named one, or as it was. False when there is none."""
+        last = self.last()
+        if last is None:
+            return False
+        if not last.movements and last.posture.name and self._told_before(last):
+            return True  # "Heron wades, right: the same on the other side"
+        posture = last.posture
+        turned = other or (to is not None and posture.side is not None and to != posture.side)
+        whole = last.whole().model_copy(update={"number": ""})
+        if turned:
+            whole = mirror_posture(whole)
+        self.parts[-1].postures.append(Told(whole.model_copy(update={"movements": ()}), list(whole.movements)))
+        return True
+
+    def _told_before(self, told: Told) -> Told | None:
+        """The last posture of the same name before it of which movements are told."""
+        before: Told | None = None
+        for part in self.parts:
+            for t in part.postures:
+                if t is told:
+                    return before
+                if t.movements and t.posture.name.lower() == told.posture.name.lower():
+                    before = t
+        return None
+
+    def form(self, title: str, known: Mapping[str, Entry]) -> Form:
+        """The finished form. A posture that the text only names takes its movements from where the text told them before,
+        else from the catalogue; a weight that is not told is as the movement before left it."""
+        loose = [part for part in self.parts if part.loose]
+        if loose and all(part.is_posture() for part in loose):
+            self.know_titles()  # every title stands over one posture without a name
+        sections = []
+        legs = Legs(EVEN)
+        all_done: list[Posture] = []
+        for part in self.parts:
+            done = []
+            for told in part.postures:
+                posture = self._filled(told, known, legs)
+                legs.left = posture.movements[-1].left_pct if posture.movements else legs.left
+                all_done.append(posture)
+                done.append(posture.model_copy(update={"id": ""}))
+            sections.append(Section(title=part.title, postures=tuple(done)))
+        notes = "\n".join(self.notes)[:20_000]
+        return with_ids(
+            Form(title=self.title or title, notes=notes, manner=_manner(all_done), sections=tuple(sections))
+        )
+
+    def _filled(self, told: Told, known: Mapping[str, Entry], legs: Legs) -> Posture:
+        posture, before = told.posture, None
+        entry = known.get(posture.id)
+        if not told.movements and not entry and posture.name:
+            before = self._told_before(told)
+        if before:
+            turned = posture.side is not None and before.posture.side not in (None, posture.side)
+            whole = mirror_posture(before.whole()) if turned else before.whole()
+            told.movements = list(whole.movements)
+        if entry and not told.movements:
+            own = filled_in(entry.on(posture.side))
+            own = lasting(own, told.counts) if told.counts else own
+            more = {"movements": own.movements, "gentler": own.gentler, "cautions": own.cautions}
+            return posture.model_copy(update=more)
+        if told.counts and not told.movements:
+            told.movements = [Movement(counts=told.counts, origins=FILLED_IN)]
+        elif told.counts and not any(_says_counts(m) for m in told.movements):
+            told.movements = list(lasting(told.whole(), told.counts).movements)
+        return posture.model_copy(update={"movements": carried(told.movements, legs)})
+
+
+def _says_counts(m: Movement) -> bool:
+    return any(s.fact.kind == "counts" for s in line_facts(m.line, m.corrections))
+
+
+def lasting(p: Posture, counts: float) -> Posture:
+    """The posture in so many counts, shared out among its movements as before, in quarters."""
+    lengths = in_shares(counts, [m.counts for m in p.movements])
+    movements = tuple(m.model_copy(update={"counts": n}) for m, n in zip(p.movements, lengths, strict=True))
+    return p.model_copy(update={"movements": movements})
+
+
+def in_shares(counts: float, shares: Sequence[float]) -> list[float]:
+    """So many counts shared out, in quarters."""
+    ends = [round(4 * counts * sum(shares[: i + 1]) / sum(shares)) / 4 for i in range(len(shares))]
+    return [bounded(b - a) for a, b in pairwise([0.0, *ends])]
+
+
+def bounded(counts: float) -> float:
+    """Counts as a movement may have them."""
+    return min(MOST_COUNTS, max(LEAST_COUNTS, counts))
+
+
+def _parts_the_feet(f: Fact) -> bool:
+    """Whether feet that were as it begins are not so after it; "feet together" only says how they are."""
+    return f.kind in FEET and not (f.kind == "step" and f.side == "both" and f.direction == "in")
+
+
+def _manner(postures: Sequence[Posture]) -> Manner:
+    """How the form opens, where its first movement says how the feet stand: "begin with your feet together"."""
+    first = next((m for p in postures for m in p.movements), None)
+    stance = stance_in(first.line) if first else None
+    if first is None or stance is None or any(_parts_the_feet(s.fact) for s in said(first)):
+        return Manner()
+    opening = next((name for name, id_ in OPENING_STANCE.items() if id_ == stance.id), Manner().opening)
+    return Manner(opening=opening)

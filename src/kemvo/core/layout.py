@@ -1,0 +1,115 @@
+"""How a text is laid out: what headings, indents and the labels of lists say of its lines."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from typing import Literal, NamedTuple
+
+from kemvo.core.name_lines import NAME_WORDS, name_line
+from kemvo.core.reading.facts import Fact
+from kemvo.core.reading.script import ReadEntry
+
+Laid = Literal["title", "section", "loose", "posture", "movement", ""]
+"""What a line is by its place: the form's title, a section's ("loose": it may be a posture's name, too), a posture's name, a
+movement; "" where its place says nothing."""
+
+LOWEST_PLAIN = 7
+"""Headings above this level are marked as such; of those below, the words decide, too."""
+
+MOVES = frozenset({"step", "lift", "pivot", "shift", "turn", "breath", "kick", "hold"})
+"""What a line tells that is no name."""
+
+_LOWER_LABEL = re.compile(r"\s*(?:\(?[a-z][.)]|[-*+•–]|[ivx]{2,}[.)])\s", re.IGNORECASE)
+_NUMBER_LABEL = re.compile(r"\s*\(?\d{1,3}[.)]\s")
+
+
+def tells_movement(facts: Sequence[Fact]) -> bool:
+    """Whether words tell what is done, and do not only name it."""
+    return any(f.kind in MOVES for f in facts)
+
+
+def laid_out(read: Sequence[ReadEntry]) -> list[Laid]:
+    """What each entry is by its place."""
+    out: list[Laid] = [""] * len(read)
+    _by_headings(read, out)
+    _by_indents(read, out)
+    return out
+
+
+def _by_headings(read: Sequence[ReadEntry], out: list[Laid]) -> None:
+    """The first is the title's, where it alone is of its level, or tells of nothing; of several other levels the lowest is
+    the postures'."""
+    levels = {i: r.entry.heading for i, r in enumerate(read) if r.entry.heading}
+    if levels.get(0) and (
+        (levels[0] < LOWEST_PLAIN and list(levels.values()).count(levels[0]) == 1) or _stands_over_nothing(read)
+    ):
+        out[0] = "title"
+        del levels[0]
+    kinds = sorted(set(levels.values()))
+    for i, level in levels.items():
+        out[i] = "loose" if len(kinds) == 1 else "posture" if level == kinds[-1] else "section"
+
+
+def _stands_over_nothing(read: Sequence[ReadEntry]) -> bool:
+    """Whether nothing is told between the first entry and the next that begins something."""
+    for r in read[1:]:
+        if r.entry.heading or _NUMBER_LABEL.match(r.entry.text) or r.entry.text.endswith(":"):
+            return True
+        if tells_movement(r.facts):
+            return False
+    return False
+
+
+class _Line(NamedTuple):
+    """A line of the text as a node of its tree: its first entry, how deep it stands, and the place of its parent."""
+
+    at: int
+    depth: int
+    parent: int | None
+
+
+def _by_indents(read: Sequence[ReadEntry], out: list[Laid]) -> None:
+    """A line with lines under it names what they tell: a posture, or, where those have lines under them or are names
+    themselves, a section."""
+    lines = _tree(read, out)
+    under: dict[int, list[int]] = {}
+    for k, line in enumerate(lines):
+        if line.parent is not None:
+            under.setdefault(line.parent, []).append(k)
+    for k, children in under.items():
+        at = lines[k].at
+        if out[at] or (tells_movement(read[at].facts) and len(read[at].entry.text.split()) > 1):
+            continue
+        nested = any(c in under for c in children)
+        names = all(_could_be_name(read[lines[c].at]) for c in children)
+        out[at] = "section" if nested or names else "posture"
+        for c in children:
+            if c not in under and not out[lines[c].at]:
+                out[lines[c].at] = "posture" if names else "" if nested else "movement"
+
+
+def _tree(read: Sequence[ReadEntry], out: Sequence[Laid]) -> list[_Line]:
+    """The lines, each with the last one before it that stands less deep. A heading is nobody's child and nobody's parent."""
+    numbered = any(_NUMBER_LABEL.match(r.entry.text) for r in read)
+    lines: list[_Line] = []
+    open_: list[int] = []
+    for i, r in enumerate(read):
+        e = r.entry
+        if i and read[i - 1].entry.line == e.line:
+            continue
+        depth = 2 * e.indent + (numbered and bool(_LOWER_LABEL.match(e.text)))
+        if out[i] or e.given or e.t_ms is not None:
+            open_.clear()
+            lines.append(_Line(i, 0, None))
+            continue
+        while open_ and lines[open_[-1]].depth >= depth:
+            open_.pop()
+        lines.append(_Line(i, depth, open_[-1] if open_ else None))
+        open_.append(len(lines) - 1)
+    return lines
+
+
+def _could_be_name(r: ReadEntry) -> bool:
+    text = name_line(r.entry.text).name
+    return not tells_movement(r.facts) and len(text.split()) <= NAME_WORDS and not r.entry.text.endswith(".")
