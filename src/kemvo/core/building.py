@@ -21,11 +21,13 @@ from kemvo.core.values import EVEN, LEAST_COUNTS, MOST_COUNTS, Side
 
 @dataclass
 class Told:
-    """A posture with the movements that the text tells of it. `counts`: how many it lasts, where only that is said."""
+    """A posture with the movements that the text tells of it. `counts`: how many it lasts, where only that is said. `again`:
+    the one it is done as, where that is said, and whether on its other side."""
 
     posture: Posture
     movements: list[Movement] = field(default_factory=list)
     counts: float | None = None
+    again: tuple[Told, bool] | None = None
 
     def whole(self) -> Posture:
         """The posture with its movements."""
@@ -137,10 +139,8 @@ class Building:
             return True  # "Heron wades, right: the same on the other side"
         posture = last.posture
         turned = other or (to is not None and posture.side is not None and to != posture.side)
-        whole = last.whole().model_copy(update={"number": ""})
-        if turned:
-            whole = mirror_posture(whole)
-        self.parts[-1].postures.append(Told(whole.model_copy(update={"movements": ()}), list(whole.movements)))
+        new = posture.model_copy(update={"number": ""})
+        self.parts[-1].postures.append(Told(mirror_posture(new) if turned else new, again=(last, turned)))
         return True
 
     def _told_before(self, told: Told) -> Told | None:
@@ -179,10 +179,13 @@ class Building:
     def _filled(self, told: Told, known: Mapping[str, Entry], legs: Legs) -> Posture:
         posture, before = told.posture, None
         entry = known.get(posture.id)
-        if not told.movements and not entry and posture.name:
+        turned = False
+        if not told.movements and told.again:
+            before, turned = told.again
+        elif not told.movements and not entry and posture.name:
             before = self._told_before(told)
+            turned = before is not None and posture.side is not None and before.posture.side not in (None, posture.side)
         if before:
-            turned = posture.side is not None and before.posture.side not in (None, posture.side)
             whole = mirror_posture(before.whole()) if turned else before.whole()
             told.movements = list(whole.movements)
         if entry and not told.movements:

@@ -12,9 +12,12 @@ from kemvo.core.filling import filled, in_words
 from kemvo.core.form import FILLED_IN, Form, Movement, Origins, Posture
 from kemvo.core.layout import LOWEST_PLAIN, Laid, laid_out, tells_movement
 from kemvo.core.name_lines import NAME_WORDS, NO_NAME, NameLine, name_line, unlabelled, unnumbered
+from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.entries import Given
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.script import ReadEntry
+from kemvo.core.rows import in_rows
+from kemvo.core.said import words_in
 from kemvo.core.sides import side_words
 from kemvo.core.stances import STANCES, stance_in
 from kemvo.core.told_in_one import told_apart
@@ -45,6 +48,13 @@ _AGAIN = re.compile(
 )
 """ "Same again", "and again, left", "other side": the posture before, once more."""
 
+_CALLED = re.compile(
+    r"^(?:(?:[Oo]kay|[Aa]nd|[Nn]ow|[Ss]o|[Tt]hen|[Nn]ext),?\s+)*(?:(?:(?:[Tt]he|[Tt]his|[Tt]hat|[Oo]ur)\s+)?(?:\w+\s+)?(?:one|posture|movement)\s+is(?:\s+called)?"
+    r"|(?:[Tt]his|[Tt]hat|[Ii]t)(?:\s+one)?\s+is\s+called|[Nn]ext\s+is|we\s+come\s+to|[Ww]e\s+call\s+(?:this|it))\s+"
+    r"((?:[A-Z][\w’'-]*\s+)*[A-Z][\w’'-]*(?:,?\s+(?:left|right))?)\s*[.!]*$"
+)
+""" "Now the second one is Heron Wades.": a name of the instructor's own."""
+
 _COUNTS_ONLY = re.compile(
     r"[(\[]?(?:over\s+|for\s+|in\s+)?(\d+(?:[.,]\d+)?)\s+(?:counts?|beats?)[)\]]?\.?", re.IGNORECASE
 )
@@ -74,8 +84,9 @@ class Draft(Value):
 
 def draft(read: Sequence[ReadEntry], catalogue: Sequence[Entry], title: str, usual: str = "") -> Draft:
     """Make a form of a read text. `title`: the form's; else the text's own, else `usual`. Times become counts at the usual
-    tempo."""
+    tempo. Captions are put together as rows first."""
     known = {e.id: e for e in catalogue}
+    read = in_rows(read)
     building = Building()
     lines = []
     laid = laid_out(read)
@@ -134,7 +145,7 @@ def _place(
         if i and read[i - 1].entry.line == entry.line and building.last_lasts(counts, text):
             return "movement", "understood"
     nothing = not facts and stance_in(text) is None
-    if nothing and building.title and not building.parts and any(all_laid[i:]):
+    if nothing and not building.parts and (_only_talk(text) or (building.title and any(all_laid[i:]))):
         building.notes.append(text)
         return "note", "understood"
     told = told_apart(unlabelled(text), [_moved(f, len(unlabelled(text)) - len(text)) for f in facts])
@@ -143,6 +154,16 @@ def _place(
         building.movement(filled(new, piece.facts))
     guessed = any(f.guessed or (f.kind == "shift" and f.side != "both" and None in (f.side, f.share)) for f in facts)
     return "movement", "not understood" if nothing else "guessed" if guessed else "understood"
+
+
+def _only_talk(text: str) -> bool:
+    """Whether a line says nothing of a body: "okay everybody, welcome back"."""
+    return words_in(text).isdisjoint(OF_A_BODY)
+
+
+OF_A_BODY = (
+    lx.HAND | lx.FOOT | lx.TRUNK | lx.ACTS | {"weight", "breath", "inhale", "exhale", "breathe", "centre", "center"}
+)
 
 
 def _moved(f: Fact, by: int) -> Fact:
@@ -187,6 +208,10 @@ def _names(
         for name in begun:
             building.posture(_named(name, "", known))
         return "posture", "understood"
+    called = _CALLED.match(bare) if not tells_movement(facts) else None
+    if called:
+        building.posture(_listed(name_line(called[1].strip(" .")), None, bare, known))
+        return "posture", "guessed"
     if _AGAIN.match(bare) and building.again(other="other" in bare.lower(), to=_side_in(bare)):
         return "posture", "guessed"
     told_before = building.knows(said.name)

@@ -1,0 +1,87 @@
+"""Captions cut anywhere, put together again as rows of a form: sentences, or pieces that tell something of their own."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator, Sequence
+from itertools import pairwise
+
+from kemvo.core.reading.names import NameIndex
+from kemvo.core.reading.read import read_by_rules
+from kemvo.core.reading.running import goes_on
+from kemvo.core.reading.script import ReadEntry
+
+_SENTENCE_END = re.compile(r"[.!?]+[\"'”’)]*\s+|\n")
+
+LONG = 14
+"""A row of captions without punctuation has at most about so many words (own choice)…"""
+SHORT = 4
+"""…and at least so many, where more are told (own choice)."""
+
+
+def in_rows(read: Sequence[ReadEntry], names: NameIndex | None = None) -> list[ReadEntry]:
+    """The entries, of which those that flow into each other are put together and cut anew, where sentences end or, without
+    punctuation, where the next thing is told. Each has the facts of its words, and the time at which they begin."""
+    out: list[ReadEntry] = []
+    run: list[ReadEntry] = []
+    for i, r in enumerate(read):
+        run.append(r)
+        if not r.entry.flows or i == len(read) - 1:
+            out += _rows_of(run, names) if len(run) > 1 else run
+            run = []
+    return out
+
+
+def _rows_of(run: Sequence[ReadEntry], names: NameIndex | None) -> Iterator[ReadEntry]:
+    text, offsets = run[0].entry.text, [0]
+    for a, b in pairwise(run):
+        offsets.append(len(text) + 1)
+        # A person cuts where a sentence ends; that shows only where the pieces do not go on.
+        text += (" " if goes_on(a.entry.text, b.entry.text) or not b.entry.text[:1].isupper() else "\n") + b.entry.text
+    facts = [
+        f.model_copy(update={"start": f.start + at, "end": f.end + at})
+        for r, at in zip(run, offsets, strict=True)
+        for f in r.facts
+    ]
+    ends = [m.end() for m in _SENTENCE_END.finditer(text)]
+    cuts = [0]
+    for begin, end in pairwise([0, *ends, len(text)]):
+        if len(text[begin:end].split()) > LONG:
+            cuts += _cuts_within(text, begin, end, [f.start for f in facts], names)
+        cuts.append(end)
+    for begin, end in pairwise(cuts):
+        words = text[begin:end].strip()
+        if words:
+            k = max(i for i, at in enumerate(offsets) if at <= begin)
+            here = [
+                f.model_copy(update={"start": f.start - begin, "end": min(f.end, end) - begin})
+                for f in facts
+                if begin <= f.start < end
+            ]
+            entry = run[k].entry._replace(text=" ".join(words.split()), t_ms=_time(run, offsets, k, begin), flows=False)
+            yield ReadEntry(entry, here)
+
+
+def _time(run: Sequence[ReadEntry], offsets: Sequence[int], k: int, at: int) -> int | None:
+    """When the word at `at` is said: within the caption `k`, by how much of it is said before."""
+    begins = run[k].entry.t_ms
+    after = run[k + 1].entry.t_ms if k + 1 < len(run) else None
+    if begins is None or after is None or after <= begins:
+        return begins
+    return begins + round((after - begins) * (at - offsets[k]) / max(1, len(run[k].entry.text) + 1))
+
+
+def _cuts_within(text: str, begin: int, end: int, facts: Sequence[int], names: NameIndex | None) -> list[int]:
+    """Where a long stretch without a sentence's end is cut: at the clause that tells the next thing."""
+    read = read_by_rules(text[begin:end], names)
+    clauses = [begin + read.tokens[c.first].start for c in read.clauses]
+    out: list[int] = []
+    since = begin
+    for at, after in pairwise([*clauses, end]):
+        before = len(text[since:at].split())
+        told = any(since <= f < at for f in facts) or before > LONG
+        tells = any(at <= f < after for f in facts)
+        if at > since and before >= SHORT and ((told and tells) or before + len(text[at:after].split()) > LONG + SHORT):
+            out.append(at)
+            since = at
+    return out
