@@ -84,6 +84,11 @@ SAME_FORM = {
     "letters": ("x.txt", "1) Willow bends\na) feet together\nb) sink\n2) Heron wades, left\na) shift right\n"),
     "tabs": ("x.txt", "Willow bends\n\tfeet together\n\tsink\nHeron wades, left\n\tshift right\n"),
     "table": ("x.csv", "posture,side,movement\nWillow bends,,feet together\n,,sink\nHeron wades,left,shift right\n"),
+    "cells of a spreadsheet": (
+        "x.txt", "posture\tside\tmovement\nWillow bends\t\tfeet together\n\t\tsink\nHeron wades\tleft\tshift right\n"
+    ),
+    "pasted table": ("x.txt", "Posture; Side; Movement\nWillow bends;;feet together\n;;sink\nHeron wades;left;shift right\n"),
+    "pasted Markdown": ("x.txt", "# Tide\n\n## Willow bends\n- feet together\n- sink\n\n## Heron wades, left\n- shift right\n"),
     "table of Markdown": (
         "x.md", "| Posture | Side | Movement |\n|---|---|---|\n| Willow bends | | feet together |\n| | | sink |\n"
         "| Heron wades | L | shift right |\n"
@@ -156,7 +161,7 @@ PIECES = st.sampled_from(
 def test_however_odd_a_text_is_laid_out_all_of_it_is_accounted_for(lines: list[str], name: str) -> None:
     entries = script_entries("\n".join(lines).encode(), name)
     found = draft(read_script(entries, NAMES), shipped_catalogue(), "", "New form")
-    assert [x.text for x in found.lines] == [e.text for e in entries]
+    assert " ".join(x.text for x in found.lines).split() == " ".join(e.text for e in entries).split()
     assert found.form.title
     movements = sum(len(p.movements) for p in found.form.postures())
     assert movements >= sum(x.became == "movement" and not x.text.startswith("(4") for x in found.lines) - lines.count(

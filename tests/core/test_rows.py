@@ -21,7 +21,9 @@ SENTENCES = (
     "Let the weight come to the middle.",
     "Sit back, lift the left foot and place it to the side, heel first.",
 )
-SPOKEN = [text.rstrip(".") for name in ("spoken_b.txt", "spoken_fi.txt") for text, _ in cases(name)]
+SPOKEN = [
+    t for name in ("spoken_b.txt", "spoken_fi.txt") for t, _ in cases(name) if t.islower() and not set(t) & set(".!?:;")
+]
 SECOND = 1000
 
 

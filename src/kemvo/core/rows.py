@@ -27,7 +27,8 @@ def in_rows(read: Sequence[ReadEntry], names: NameIndex | None = None) -> list[R
     for i, r in enumerate(read):
         run.append(r)
         if not r.entry.flows or i == len(read) - 1:
-            out += _rows_of(run, names) if len(run) > 1 else run
+            alone = r._replace(entry=r.entry._replace(flows=False))
+            out += _rows_of(run, names) if len(run) > 1 else [alone]
             run = []
     return out
 

@@ -57,6 +57,23 @@ def table_entries(text: str, name: str) -> Iterator[ScriptEntry]:
     yield from row_entries([(reader.line_num, row) for row in reader])
 
 
+def is_table(text: str) -> bool:
+    """Whether a text is a table, whatever its ending says: cells copied from a spreadsheet (tabs within most lines), or rows
+    under headings that are known."""
+    lines = [line for line in text.splitlines() if line.strip()]
+    if len(lines) < 2:
+        return False
+    if sum("\t" in line.strip() for line in lines) >= MOSTLY_TABS * len(lines):
+        return True
+    heads = [h.strip().lower() for h in re.split(r"[,;]", lines[0])]
+    known = {role for role, names in ROLES.items() for h in heads if h in names}
+    return len(heads) > 1 and len(known) == len(heads) and bool(known & {"name", "line"})
+
+
+MOSTLY_TABS = 0.7
+"""From this share of lines with a tab between words on, a text is a table (own choice)."""
+
+
 def row_entries(rows: Sequence[tuple[int, Sequence[str]]]) -> Iterator[ScriptEntry]:
     """The same of rows that are taken apart: each with the number of its line."""
     rows = [(no, [c.strip() for c in row]) for no, row in rows if any(cell.strip() for cell in row)]

@@ -9,7 +9,7 @@ from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.reading.entries import ScriptEntry
 from kemvo.core.reading.running import running
 from kemvo.formats.script_captions import caption_entries, has_caption_times
-from kemvo.formats.script_table import row_entries, table_entries
+from kemvo.formats.script_table import is_table, row_entries, table_entries
 from kemvo.formats.text import decoded, stamp_ms, unknown_ending
 from kemvo.formats.timed import chapter_entries, is_metadata, metadata_entries, midi_entries
 
@@ -39,9 +39,10 @@ def script_entries(data: bytes, name: str) -> list[ScriptEntry]:
 
 def _plain(text: str, name: str) -> Iterator[ScriptEntry]:
     """Every line; a line of several sentences gives one entry each, a sentence that is wrapped over several lines one. A
-    time may stand before a line, or alone above it. Captions may have been pasted or named so."""
-    if has_caption_times(text):
-        yield from caption_entries(text, name)
+    time may stand before a line, or alone above it. Captions, a table or Markdown may have been pasted or named so."""
+    other = next((reader for is_so, reader in PASTED if is_so(text)), None)
+    if other:
+        yield from other(text, name)
         return
     lines = text.splitlines()
     # An empty line ends a sentence, but not where all lines are apart so.
@@ -126,6 +127,17 @@ def _vtt(text: str, name: str) -> Iterator[ScriptEntry]:
     else:
         yield from caption_entries(text, name)
 
+
+def _is_markdown(text: str) -> bool:
+    return any(_HEADING.match(line) or _ROW.match(line) for line in text.splitlines())
+
+
+PASTED: tuple[tuple[Callable[[str], bool], Callable[[str, str], Iterator[ScriptEntry]]], ...] = (
+    (has_caption_times, caption_entries),
+    (is_table, table_entries),
+    (_is_markdown, _markdown),
+)
+"""What a plain text may be instead, and how it is then opened."""
 
 READERS: dict[str, Callable[[str, str], Iterator[ScriptEntry]]] = {
     "txt": _plain,

@@ -21,6 +21,9 @@ UNFINISHED = frozenset(
 )
 """With these a line seldom ends, where it ends with its sentence."""
 
+BEFORE_YOU = frozenset("to for of with behind from by beside".split())
+""" "With my back to you": a whole line."""
+
 UNBEGINNING = frozenset(
     "foot feet leg legs heel heels toe toes knee knees percent % degrees of counts seconds"
     " to into onto then until or but beside behind past towards toward than which".split()
@@ -47,7 +50,7 @@ def _seldom_breaks_off(pairs: Sequence[tuple[str, str]]) -> bool:
 def goes_on(before: str, after: str) -> bool:
     """Whether a caption goes on into the next within one sentence: it breaks off, or the next begins as a sentence goes on.
     Captions are cut anywhere, but seldom without a reason."""
-    last, first = _last(before), _first(after)
+    last, first = ["", *_words(before)][-1], _first(after)
     number = last in lx.NUMBERS or last.isdigit()
     return (
         breaks_off(before, after)
@@ -59,18 +62,18 @@ def goes_on(before: str, after: str) -> bool:
 
 def breaks_off(before: str, after: str) -> bool:
     """Whether a line plainly ends within a sentence, whatever kind of text it is."""
-    last = _last(before)
+    *_, earlier, last = ["", "", *_words(before)]
     sided = last in ("left", "right", "front", "back", "other", "both")
     return (
         before.rstrip().endswith((",", "-", "–"))
-        or last in UNFINISHED
+        or (last in UNFINISHED and not (last == "you" and earlier in BEFORE_YOU))
         or (sided and _first(after) in lx.FOOT | lx.HAND | {"side"})
     )
 
 
-def _last(text: str) -> str:
-    words: list[str] = re.findall(r"[a-z'’]+|\d+", without_sounds(text.lower()))
-    return words[-1] if words else ""
+def _words(text: str) -> list[str]:
+    found: list[str] = re.findall(r"[a-z'’]+|\d+", without_sounds(text.lower()))
+    return found
 
 
 def _first(text: str) -> str:

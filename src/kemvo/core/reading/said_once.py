@@ -136,6 +136,8 @@ def _side_alone(tokens: Sequence[Token], i: int, verb: str) -> int | None:
     elif turning:
         return None
     after = tokens[k + 1] if k + 1 < len(tokens) and not tokens[k].hard else None
+    if after is not None and after.w in ("now", "then") and any(t.w.endswith("s") for t in tokens[k + 2 : k + 3]):
+        return None  # "the right foot now has nothing in it"
     listed = after is not None and after.side is not None and tokens[k].side is not None
     ends = after is None or tokens[k].comma or after.w in lx.CONNECT or (listed and not _names_foot(tokens, k + 1))
     return k if ends else None
