@@ -1,5 +1,7 @@
 """A text brought in, a posture put in by letters, and what is read from the words."""
 
+import re
+
 from playwright.sync_api import Page, expect
 
 TEXT = """Opening:
@@ -65,10 +67,42 @@ def test_captions_cut_anywhere_become_a_form_whose_facts_stand_where_they_are_sa
     for says in ("weight into the right", "left foot steps out", "weight even", "breath in", "breath out"):
         expect(page.get_by_text(says, exact=False).first).to_be_visible()
     page.get_by_role("button", name="Make the form").click()
-    expect(page.get_by_label(f"Words of movement {len(blocks)}")).to_be_visible()
-    # Nothing of the text is lost.
-    shown = [page.get_by_label(f"Words of movement {n}").input_value() for n in range(1, len(blocks) + 1)]
+    rows = page.get_by_label(re.compile(r"^Words of movement \d+$"))
+    expect(rows.first).to_have_value("okay so today we're going to begin by shifting over to the right leg")
+    # Nothing of the text is lost, and every row begins with what it tells.
+    shown = [row.input_value() for row in rows.all()]
     assert " ".join(shown) == " ".join(words)
+    assert shown[1:] == [
+        "and step out with the left foot",
+        "now bring the weight back to the middle",
+        "and breathe in as the arms come up",
+        "breathe out as they go down",
+    ]
+
+
+OUTLINE = """TIDE FORM
+For a windy day
+
+1. Willow bends
+   a) Feet together.
+   b) Step forward with the left heel.
+   c) Shift forward 70 %.
+2. Willow bends - same on the other side
+"""
+
+
+def test_an_outline_becomes_a_form_with_its_title_and_the_weight_where_the_words_send_it(
+    page: Page, empty: str
+) -> None:
+    page.goto(f"{empty}/forms/text")
+    page.get_by_label("The text").fill(OUTLINE)
+    page.get_by_role("button", name="Read it").click()
+    expect(page.get_by_role("heading", name="2 postures, 6 movements from the text")).to_be_visible()
+    page.get_by_role("button", name="Make the form").click()
+    expect(page.get_by_label("Title of the form")).to_have_value("TIDE FORM")
+    weights = page.get_by_label("Weight at the end of movement")
+    expect(weights.nth(2)).to_have_value("70 L")
+    expect(weights.nth(5)).to_have_value("70 R")
 
 
 TOLD = """so let's start with single whip weight back on the right
