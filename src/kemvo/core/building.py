@@ -28,6 +28,7 @@ class Told:
     movements: list[Movement] = field(default_factory=list)
     counts: float | None = None
     again: tuple[Told, bool] | None = None
+    other: bool = False
 
     def whole(self) -> Posture:
         """The posture with its movements."""
@@ -69,11 +70,11 @@ class Building:
         """The posture that is being told, if one is."""
         return self.parts[-1].postures[-1] if self.parts and self.parts[-1].postures else None
 
-    def posture(self, posture: Posture, counts: float | None = None) -> None:
-        """Begin a posture."""
+    def posture(self, posture: Posture, counts: float | None = None, other: bool = False) -> None:
+        """Begin a posture. `other`: it is said to be the other side of one before."""
         if not self.parts:
             self.section("")
-        self.parts[-1].postures.append(Told(posture, counts=counts))
+        self.parts[-1].postures.append(Told(posture, counts=counts, other=other))
 
     def begin(self, posture: Posture, sided: bool) -> None:
         """Begin a posture that a line names while it tells a movement, unless it is the one being told. `sided`: the line
@@ -136,6 +137,7 @@ class Building:
         if last is None:
             return False
         if not last.movements and last.posture.name and self._told_before(last):
+            last.other = last.other or other
             return True  # "Heron wades, right: the same on the other side"
         posture = last.posture
         turned = other or (to is not None and posture.side is not None and to != posture.side)
@@ -184,7 +186,8 @@ class Building:
             before, turned = told.again
         elif not told.movements and not entry and posture.name:
             before = self._told_before(told)
-            turned = before is not None and posture.side is not None and before.posture.side not in (None, posture.side)
+            sides = {posture.side, before.posture.side} if before else set()
+            turned = sides == {"L", "R"} or (told.other and None in sides)
         if before:
             whole = mirror_posture(before.whole()) if turned else before.whole()
             told.movements = list(whole.movements)

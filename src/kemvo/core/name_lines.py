@@ -45,7 +45,8 @@ _BARE_SIDE = re.compile(r"(?:^|[\s,;–—-])[lr]$", re.IGNORECASE)
 class NameLine(NamedTuple):
     """`number`: the instructor's own label, "" without one. `times`: how often in a row, the sides counted; `counted`:
     whether the line says so as lists do ("x3", "(twice)"). `side`: the first one; None where none is said. `counts`: how
-    many it lasts, if said. `same`: the line says that it is done as before."""
+    many it lasts, if said. `other`: the line says that it is done as before, on the other
+    side."""
 
     number: str
     name: str
@@ -54,7 +55,7 @@ class NameLine(NamedTuple):
     alternate: bool = False
     counted: bool = False
     counts: float | None = None
-    same: bool = False
+    other: bool = False
 
 
 NO_NAME = NameLine("", "")
@@ -86,7 +87,7 @@ def name_line(text: str) -> NameLine:
     counted = first is not None
     rest = rest[first.end() :] if first else rest
     side: Side | None = None
-    both = turns = same = False
+    both = turns = other = False
     counts: float | None = None
     while True:
         rest = rest.rstrip(" .,;:")
@@ -99,7 +100,7 @@ def name_line(text: str) -> NameLine:
         elif what == "counts":
             counts = float(re.sub(r"[^\d.,]", "", said).replace(",", ".").strip(".") or 0) or None
         elif what == "same":
-            same = True
+            other = "other" in said.lower() or "mirror" in said.lower()
             side = side or _first_side(said)
         elif what == "side" and side is not None:
             break
@@ -109,7 +110,7 @@ def name_line(text: str) -> NameLine:
         rest = before
     times = max(1, times) * (2 if both else 1)
     times = min(MOST_TIMES, max(times, 2) if turns else times)
-    return NameLine(numbered[1] if numbered else "", rest, side, times, both or turns, counted, counts, same)
+    return NameLine(numbered[1] if numbered else "", rest, side, times, both or turns, counted, counts, other)
 
 
 def _ending(text: str) -> tuple[str, str, str, bool]:

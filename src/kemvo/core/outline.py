@@ -187,7 +187,7 @@ def _titled(
     elif laid != "posture":
         return None
     id_ = _id_of(facts, said, known)
-    building.posture(_listed(said, id_, unnumbered(text), known), said.counts)
+    building.posture(_listed(said, id_, unnumbered(text), known), said.counts, said.other)
     return "posture", "understood" if id_ else "guessed"
 
 
@@ -218,7 +218,7 @@ def _names(
     if (said.number or said.counted or told_before) and not tells_movement(facts):
         plain = _called(said.name, known)
         if plain or told_before or len(said.name.split()) <= NAME_WORDS:
-            building.posture(_listed(said, plain, bare, known), said.counts)
+            building.posture(_listed(said, plain, bare, known), said.counts, said.other)
             return "posture", "understood" if plain else "guessed"
     return None
 
