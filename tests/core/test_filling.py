@@ -101,6 +101,39 @@ def test_a_weight_set_by_hand_or_put_right_takes_along_those_that_carried_the_ol
         assert weights(after) == [changed.left_pct, changed.left_pct, 50, 50]
 
 
+ROWS = ("weight into the right leg", "turn to the left", "weight into the left", "sink", "raise the arms")
+
+
+def moved(form: Form, order: list[int]) -> Form:
+    rows = all_of(form)
+    return form.model_copy(
+        update={"sections": (Section(postures=(Posture(movements=tuple(rows[i] for i in order)),)),)}
+    )
+
+
+@pytest.mark.parametrize(
+    ("order", "left"),
+    [
+        ([1, 2, 3, 4], [50, 100, 100, 100]),  # the first is taken out
+        ([0, 1, 3, 4], [0, 0, 0, 0]),  # a shift in the middle is taken out
+        ([0, 3, 2, 1, 4], [0, 0, 100, 100, 100]),  # two change places
+        ([2, 3, 4, 0, 1], [100, 100, 100, 0, 0]),
+        ([0, 1, 2, 3, 4], [0, 0, 100, 100, 100]),
+    ],
+)
+def test_weights_go_along_when_movements_are_taken_out_or_moved(order: list[int], left: list[int]) -> None:
+    before = with_typed_read(form_of(*map(typed, ROWS)))
+    assert weights(with_typed_read(moved(before, order), before)) == left
+
+
+@given(st.permutations(range(len(ROWS))), st.integers(1, len(ROWS)))
+def test_rows_moved_and_read_again_are_as_if_typed_so(order: list[int], kept: int) -> None:
+    before = with_typed_read(form_of(*map(typed, ROWS)))
+    order = list(order)[:kept]
+    typed_so = with_typed_read(form_of(*(typed(ROWS[i]) for i in order)))
+    assert weights(with_typed_read(moved(before, order), before)) == weights(typed_so)
+
+
 def test_a_posture_of_the_catalogue_keeps_its_weights_when_what_is_before_it_is_typed() -> None:
     own = filled_in(Posture(movements=(Movement(line="hands rise", left_pct=50), Movement(line="press", left_pct=70))))
     form = with_ids(Form(sections=(Section(postures=(Posture(movements=(typed("weight left"),)), own)),)))

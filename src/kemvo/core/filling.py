@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping, Sequence
-from dataclasses import replace
 from typing import Any
 
 from kemvo.core.form import FILLED_IN, Correction, Form, Movement, MovementField, Posture
@@ -62,35 +61,46 @@ def filled_in(p: Posture) -> Posture:
 
 def with_typed_read(form: Form, before: Form | None = None) -> Form:
     """The form in which every line that was typed has been read into the fields that are open to it. A weight of which its
-    words tell no leg goes where `legs` says, and one that they do not tell is as the movement before left it. Where a
-    movement's weight has changed since `before`, those after it in its posture that only carried it on go along. All
-    else stays as it is: a posture of the catalogue keeps its own weight until its words are changed."""
-    weights = {m.id: m.left_pct for p in before.postures() for m in p.movements} if before else {}
+    words tell no leg goes where `legs` says, and one that they do not tell is as the movement before left it. Where that
+    is another than in `before` (a weight was changed there, or movements were put in, taken out or moved), movements
+    that only carried it on go along. All else stays as it is: a posture of the catalogue keeps its own weight until its
+    words are changed."""
+    was = _would_carry(before or form)
     legs = Legs(form.opening_left_pct)
     sections = []
     for s in form.sections:
         postures = []
         for p in s.postures:
-            movements = _typed_read(p.movements, legs, weights)
+            movements = _typed_read(p.movements, legs, was)
             same = all(a is b for a, b in zip(movements, p.movements, strict=True))
             postures.append(p if same else p.model_copy(update={"movements": movements}))
         sections.append(s.model_copy(update={"postures": tuple(postures)}))
     return form.model_copy(update={"sections": tuple(sections)})
 
 
-def _typed_read(movements: Sequence[Movement], legs: Legs, weights: Mapping[str, int]) -> tuple[Movement, ...]:
-    """The movements of a posture that begins with the weight on these legs. `weights`: what they had, by id."""
+def _would_carry(form: Form) -> dict[str, int]:
+    """Of every movement but a posture's first, by id: the weight it has if it only carries on what is before it."""
+    out: dict[str, int] = {}
+    legs = Legs(form.opening_left_pct)
+    for p in form.postures():
+        for i, m in enumerate(p.movements):
+            carries = legs.after(line_facts(m.line, m.corrections))
+            if i and m.id:
+                out[m.id] = carries
+            legs.left = m.left_pct
+    return out
+
+
+def _typed_read(movements: Sequence[Movement], legs: Legs, was: Mapping[str, int]) -> tuple[Movement, ...]:
+    """The movements of a posture that begins with the weight on these legs. `was`: what they would have carried on."""
     out: list[Movement] = []
-    before = replace(legs)  # as it was until now
     for m in movements:
-        had = weights.get(m.id, m.left_pct)
-        carried_until_now = m.left_pct == before.after(line_facts(m.line, m.corrections))
         read = filled(m).model_copy(update={"unread": False}) if m.unread else m
         carries = legs.after(line_facts(m.line, m.corrections))
-        follows = m.unread or (carried_until_now and before.left != carries)
+        follows = m.unread or m.left_pct == was.get(m.id)
         if follows and read.origins.left_pct == "filled" and read.left_pct != carries:
             read = read.model_copy(update={"left_pct": carries})
-        before.left, legs.left = had, read.left_pct
+        legs.left = read.left_pct
         out.append(read)
     return tuple(out)
 
