@@ -43,6 +43,7 @@ def begun(line: str) -> list[str]:
         "and then single whip on the left side turn right",
         "right this is single whip shift to the right",
         "from cloud hands back to single whip step left",
+        "okay so from the opening we go into single whip and step left",
     ],
 )
 def test_a_line_that_names_a_posture_and_tells_a_movement_begins_the_posture(line: str) -> None:

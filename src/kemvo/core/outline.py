@@ -253,8 +253,8 @@ def _begun(facts: Sequence[Fact], text: str) -> list[Fact]:
             lead = re.findall(r"[a-z'’]+", text[at : f.start].lower())
             if LEADING.issuperset(lead):
                 out.append(f)
-            elif lead[-1:] != ["from"]:
-                break
+            elif "from" not in lead[-2:]:
+                break  # "from the opening we go into…" speaks of what comes
             at = f.end
     return out
 

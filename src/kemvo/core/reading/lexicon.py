@@ -168,6 +168,7 @@ ALIKE: dict[str, str] = {
     "inhales": "inhale", "inhaling": "inhale", "exhales": "exhale", "exhaling": "exhale", "inhail": "inhale", "exhail": "exhale",
     "breathing": "breathe", "breathes": "breathe", "breath": "breath", "breeze": "breathe", "brief": "breathe", "food": "foot", "sift": "shift", "tow's": "toes", "breed": "breathe", "breathed": "breathe", "breeds": "breathe",
     "pivet": "pivot", "pivit": "pivot", "divot": "pivot", "private": "pivot", "pivots": "pivot",
+    "fitty": "fifty", "fiddy": "fifty", "mt": "empty", "emty": "empty", "foreword": "forward", "forwad": "forward", "tern": "turn",
     "shif": "shift", "shipped": "shift", "ship": "shift", "shifter": "shift", "chef": "shift",
     "stepp": "step", "stab": "step", "stepson": "step", "steppe": "step",
     "sync": "sink", "zinc": "sink", "sing": "sink",

@@ -102,6 +102,33 @@ def _weight(a: Around) -> str | None:
 FOOT_DOES = frozenset("steps comes goes moves turns slides pivots draws swings follows lands lifts".split())
 
 
+def _let(a: Around) -> str | None:
+    """ "The let foot", "lift let knee", "your lefty toe"; not "let the foot", "let heels drop"."""
+    named = a.at(1) in lx.FOOT and (a.at(-1) in ("the", "your", "my") or a.at(-1) in lx.ACTS)
+    return "left" if named or (a.at(1) in ("foot", "leg", "heel", "toe", "knee") and a.at(2) in FOOT_DOES) else None
+
+
+def _of_name(a: Around) -> str | None:
+    """ "Brush me", "cloud ants": a word of a posture's name."""
+    return NAME_HEARD.get(f"{a.at(-1)} {a.at(0)}")
+
+
+NAME_HEARD = {
+    "brush me": "knee", "brush need": "knee", "brush any": "knee", "cloud ants": "hands", "cloud hens": "hands",
+    "cloud hence": "hands", "cloud heads": "hands", "crowd hands": "hands", "single web": "whip", "single wipe": "whip",
+}  # fmt: skip
+
+
+def _counts(a: Around) -> str | None:
+    """ "For three cows"."""
+    return "counts" if (a.at(-1) in lx.NUMBERS or a.at(-1).isdigit()) and a.ends() else None
+
+
+def _empty(a: Around) -> str | None:
+    """ "The leg is and tea"."""
+    return "empty" if a.at(-1) == "and" and a.at(-2) in ("is", "becomes", "feels", "leg", "foot") else None
+
+
 def _left(a: Around) -> str | None:
     """ "The lift foot", "step with the lift", "lift foot steps out"."""
     if a.at(1) in ("foot", "leg", "heel", "toes") and a.at(2) in FOOT_DOES and a.joined(a.i):
@@ -162,7 +189,7 @@ def _pivot(a: Around) -> str | None:
 
 
 def _kick(a: Around) -> str | None:
-    return "kick" if a.at(1) == "with" and a.at(2) in ("the", "your") else None
+    return "kick" if a.at(1) in ("with", "out") and a.at(2) in ("the", "your", "with", "to") else None
 
 
 def _oclock(a: Around) -> str | None:
@@ -227,7 +254,11 @@ BY_WORDS: tuple[tuple[Meant, str], ...] = (
     (_turn, " ".join(TURN_HEARD)),
     (_right, " ".join(RIGHT_HEARD)),
     (_pivot, "private pirate"),
-    (_kick, "cake"),
+    (_kick, "cake kit keck"),
+    (_let, "let lef lefty laugh"),
+    (_of_name, " ".join({pair.split()[1] for pair in NAME_HEARD})),
+    (_counts, "cows cans coats account accounts"),
+    (_empty, "tea tee"),
     (_oclock, "a oh"),
     (_exhale, "egg"),
     (_sit, "set"),
