@@ -136,7 +136,7 @@ class Building:
         last = self.last()
         if last is None:
             return False
-        if not last.movements and last.posture.name and self._told_before(last):
+        if not last.movements and last.again is None and last.posture.name and self._told_before(last):
             last.other = last.other or other
             return True  # "Heron wades, right: the same on the other side"
         posture = last.posture
