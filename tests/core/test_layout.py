@@ -167,3 +167,21 @@ def test_however_odd_a_text_is_laid_out_all_of_it_is_accounted_for(lines: list[s
     assert movements >= sum(x.became == "movement" and not x.text.startswith("(4") for x in found.lines) - lines.count(
         "(4 counts)"
     )
+
+
+@pytest.mark.parametrize(
+    ("text", "names"),
+    [
+        ("Heron wades\nTide turns\nStone sinks\nCloud hands\nReeds part, left\nReeds part, right\nMoon over water x3",
+         ["Heron wades", "Tide turns", "Stone sinks", "Cloud hands", "Reeds part", "Reeds part", "Moon over water"]),
+        ("The Long Walk\n\nHeron Wades\nTide Turns\nGather the Reeds\nPush\n",
+         ["Heron Wades", "Tide Turns", "Gather the Reeds", "Push"]),
+        ("Raise the arms\nLower the arms\nPress down\nRelax\n", [""]),
+        ("Inhale\nExhale\nRest\nWait\n", [""]),
+        ("Okay everybody, welcome back.\nRaise the arms.\n", [""]),
+    ],
+)  # fmt: skip
+def test_a_list_of_nothing_but_names_is_one(text: str, names: list[str]) -> None:
+    found = made(text).form
+    assert [p.name for p in found.postures()] == names
+    assert "Heron" not in found.notes

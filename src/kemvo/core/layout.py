@@ -7,8 +7,10 @@ from collections.abc import Sequence
 from typing import Literal, NamedTuple
 
 from kemvo.core.name_lines import NAME_WORDS, name_line
+from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.script import ReadEntry
+from kemvo.core.said import words_in
 
 Laid = Literal["title", "section", "loose", "posture", "movement", ""]
 """What a line is by its place: the form's title, a section's ("loose": it may be a posture's name, too), a posture's name, a
@@ -34,6 +36,7 @@ def laid_out(read: Sequence[ReadEntry]) -> list[Laid]:
     out: list[Laid] = [""] * len(read)
     _by_headings(read, out)
     _by_indents(read, out)
+    _by_names(read, out)
     return out
 
 
@@ -108,6 +111,42 @@ def _tree(read: Sequence[ReadEntry], out: Sequence[Laid]) -> list[_Line]:
         lines.append(_Line(i, depth, open_[-1] if open_ else None))
         open_.append(len(lines) - 1)
     return lines
+
+
+def _by_names(read: Sequence[ReadEntry], out: list[Laid]) -> None:
+    """Where nearly all lines could be nothing but names, they are."""
+    free = [
+        i
+        for i, r in enumerate(read)
+        if not (out[i] or r.entry.given or r.entry.flows or r.entry.text.endswith(":")) and r.entry.t_ms is None
+    ]
+    names = [i for i in free if _is_like_a_name(read[i])]
+    if len(names) >= FEWEST_NAMES and len(names) >= MOSTLY_NAMES * len(free):
+        for i in names:
+            out[i] = "posture"
+
+
+FEWEST_NAMES = 3
+MOSTLY_NAMES = 0.8
+"""A list of names has so many, and they are this share of its lines (own choice)."""
+
+COMMANDS = lx.ACTS | frozenset(
+    "raise lower press push open close circle hold breathe relax inhale exhale float sweep brush roll scoop part separate cross look"
+    " rise settle rest wait pause repeat gather let begin start finish".split()
+)
+"""With these an instruction begins, and a name in running case seldom."""
+BODY = lx.HAND | lx.FOOT | lx.TRUNK | {"weight", "breath", "breathing"}
+
+
+def _is_like_a_name(r: ReadEntry) -> bool:
+    """Whether a line could be nothing but a name: short, no instruction, and no word of the body."""
+    name = name_line(r.entry.text).name
+    words = name.split()
+    if any(f.kind == "posture" for f in r.facts):
+        return len(words) <= NAME_WORDS
+    titled = len(words) > 1 and words[-1][:1].isupper()
+    plain = words_in(name).isdisjoint(BODY) and bool(words) and (titled or words[0].lower() not in COMMANDS)
+    return plain and name[:1].isupper() and _could_be_name(r)
 
 
 def _could_be_name(r: ReadEntry) -> bool:

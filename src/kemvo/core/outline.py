@@ -10,7 +10,7 @@ from kemvo.core.building import Building, bounded, in_shares
 from kemvo.core.catalogue import Entry
 from kemvo.core.filling import filled, in_words
 from kemvo.core.form import FILLED_IN, Form, Movement, Origins, Posture
-from kemvo.core.layout import LOWEST_PLAIN, Laid, laid_out, tells_movement
+from kemvo.core.layout import BODY, LOWEST_PLAIN, Laid, laid_out, tells_movement
 from kemvo.core.name_lines import NAME_WORDS, NO_NAME, NameLine, name_line, unlabelled, unnumbered
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.entries import Given
@@ -157,12 +157,14 @@ def _place(
 
 
 def _only_talk(text: str) -> bool:
-    """Whether a line says nothing of a body: "okay everybody, welcome back"."""
-    return words_in(text).isdisjoint(OF_A_BODY)
+    """Whether a line only speaks to people, and says nothing of a body: "okay everybody, welcome back"."""
+    words = words_in(text)
+    return words.isdisjoint(BODY | lx.ACTS) and not words.isdisjoint(SPOKEN_TO)
 
 
-OF_A_BODY = (
-    lx.HAND | lx.FOOT | lx.TRUNK | lx.ACTS | {"weight", "breath", "inhale", "exhale", "breathe", "centre", "center"}
+SPOKEN_TO = frozenset(
+    "we you i i'm i'll we're we'll you're let's okay ok hello hi welcome today everybody everyone guys folks morning evening afternoon thanks"
+    " thank good".split()
 )
 
 
