@@ -185,3 +185,16 @@ def test_a_list_of_nothing_but_names_is_one(text: str, names: list[str]) -> None
     found = made(text).form
     assert [p.name for p in found.postures()] == names
     assert "Heron" not in found.notes
+
+
+@pytest.mark.parametrize("name", ["x.txt", "x.md"])
+def test_a_hundred_and_eight_postures_are_all_there_with_their_numbers(name: str) -> None:
+    rows = "\n".join(
+        f"{n}. Heron wades over the {'very ' * (n % 9)}long shore {n}, {'left' if n % 2 else 'right'}\n"
+        f"   a) Sit back\n   b) Shift forward {50 + n % 50} %"
+        for n in range(1, 109)
+    )
+    found = made(f"THE LONG WALK\n\nPart one\n\n{rows}\n", name)
+    assert found.form.title == "THE LONG WALK"
+    assert [(p.number, len(p.movements)) for p in found.form.postures()] == [(str(n), 2) for n in range(1, 109)]
+    assert [line.state for line in found.lines].count("not understood") == 0

@@ -6,7 +6,7 @@ import re
 from collections.abc import Sequence
 from typing import Literal, NamedTuple
 
-from kemvo.core.name_lines import NAME_WORDS, name_line
+from kemvo.core.name_lines import NAME_WORDS, name_line, unlabelled
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.facts import Fact
 from kemvo.core.reading.script import ReadEntry
@@ -82,7 +82,7 @@ def _by_indents(read: Sequence[ReadEntry], out: list[Laid]) -> None:
             under.setdefault(line.parent, []).append(k)
     for k, children in under.items():
         at = lines[k].at
-        if out[at] or (tells_movement(read[at].facts) and len(read[at].entry.text.split()) > 1):
+        if out[at] or _instructs(read[at]):
             continue
         nested = any(c in under for c in children)
         names = all(_could_be_name(read[lines[c].at]) for c in children)
@@ -136,6 +136,13 @@ COMMANDS = lx.ACTS | frozenset(
 )
 """With these an instruction begins, and a name in running case seldom."""
 BODY = lx.HAND | lx.FOOT | lx.TRUNK | {"weight", "breath", "breathing"}
+
+
+def _instructs(r: ReadEntry) -> bool:
+    """Whether a line with lines under it tells a movement itself: "step out" does, "Heron wades over the shore" only sounds so."""
+    words = unlabelled(r.entry.text).lower().split()
+    led = words[:1] and (words[0].strip(",:") in COMMANDS or words[0] in ("the", "your", "left", "right"))
+    return tells_movement(r.facts) and len(words) > 1 and bool(led)
 
 
 def _is_like_a_name(r: ReadEntry) -> bool:

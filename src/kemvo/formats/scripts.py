@@ -15,7 +15,7 @@ from kemvo.formats.timed import chapter_entries, is_metadata, metadata_entries, 
 
 _CLOCK = r"(?:\d{1,2}:)?\d{1,3}:[0-5]\d(?:[.,]\d{1,3})?"
 _TIME = re.compile(rf"^\s*[\[(]?({_CLOCK})(?:\s*(?:-->|[-–—]|to)\s*{_CLOCK})?[\])]?\s*[-–—:]?\s*")
-_SENTENCE = re.compile(r"(?<=[.!?])(?<!\b\d\.)(?<!\b\d\d\.)\s+(?=[A-Z“\"'(\d])")
+_SENTENCE = re.compile(r"(?<=[.!?])(?<!\b\d\.)(?<!\b\d\d\.)(?<!\b\d\d\d\.)\s+(?=[A-Z“\"'(\d])")
 _BULLET = re.compile(r"^\s*(?:[-*+•–]\s+)?")
 _HEADING = re.compile(r"^\s*(?:(#{1,6})\s|()(?:\*\*|__)[^*_]+(?:\*\*|__):?\s*$)")
 _ROW = re.compile(r"^\s*\|(.*)\|\s*$")
@@ -102,6 +102,7 @@ def _markdown(text: str, name: str) -> Iterator[ScriptEntry]:
     lines = text.splitlines()
     plain = ["" if _ROW.match(line) else _MARK.sub("", line).replace("**", "").replace("__", "") for line in lines]
     levels = {no: len(h[1]) if h[1] else BOLD_LEVEL for no, line in enumerate(lines, 1) if (h := _HEADING.match(line))}
+    levels = _capitals(plain) | _title(plain) | levels
     new = {no for no, line in enumerate(lines, 1) if _MARK.match(line)} | _after_empty(lines)
     entries = [e._replace(heading=levels.get(e.line, 0)) for e in _of_lines(lines, plain)]
     yield from sorted([*running(entries, new), *_tables(lines)], key=lambda e: e.line)
