@@ -35,7 +35,7 @@ def captions(text: str, words: int) -> list[ScriptEntry]:
 
 
 def rows(text: str, words: int) -> list[ReadEntry]:
-    return in_rows(read_script(captions(text, words), NAMES), NAMES)
+    return in_rows(read_script(captions(text, words), NAMES))
 
 
 @given(st.lists(st.sampled_from(SENTENCES), min_size=1, max_size=5), st.integers(2, 9))
@@ -58,7 +58,7 @@ spoken = st.lists(st.sampled_from(SPOKEN), min_size=2, max_size=6).map(" ".join)
 @given(spoken, st.integers(3, 9))
 def test_no_word_no_fact_and_no_order_is_lost(text: str, words: int) -> None:
     read = read_script(captions(text, words), NAMES)
-    found = in_rows(read, NAMES)
+    found = in_rows(read)
     assert " ".join(r.entry.text for r in found).split() == text.split()
     kinds = [(f.kind, f.side, f.to) for r in read for f in r.facts]
     assert [(f.kind, f.side, f.to) for r in found for f in r.facts] == kinds
@@ -78,7 +78,7 @@ def test_rows_without_punctuation_are_neither_long_nor_scraps(text: str, words: 
 
 def test_entries_that_do_not_flow_stay_as_they_are() -> None:
     read = read_script([ScriptEntry(None, 1, "Step left"), ScriptEntry(None, 2, "and sit back on it")], NAMES)
-    assert in_rows(read, NAMES) == read
+    assert in_rows(read) == read
 
 
 NARRATED = """\

@@ -90,7 +90,7 @@ def draft(read: Sequence[ReadEntry], catalogue: Sequence[Entry], title: str, usu
     building = Building()
     lines = []
     laid = laid_out(read)
-    for i, (entry, facts) in enumerate(read):
+    for i, (entry, facts, _) in enumerate(read):
         done = len(building.postures())
         became, state = _place(building, read, i, laid, known)
         begins = tuple(p.title() for p in building.postures()[done:] if p.name)
@@ -119,7 +119,7 @@ def _place(
     building: Building, read: Sequence[ReadEntry], i: int, all_laid: Sequence[Laid], known: Mapping[str, Entry]
 ) -> tuple[Became, Understood]:
     """Put an entry where it belongs."""
-    entry, facts = read[i]
+    entry, facts = read[i].entry, read[i].facts
     laid = all_laid[i]
     text = entry.text.strip()
     if entry.given and not (entry.given.listed and tells_movement(facts)):

@@ -6,8 +6,6 @@ import re
 from collections.abc import Iterator, Sequence
 from itertools import pairwise
 
-from kemvo.core.reading.names import NameIndex
-from kemvo.core.reading.read import read_by_rules
 from kemvo.core.reading.running import goes_on
 from kemvo.core.reading.script import ReadEntry
 
@@ -19,7 +17,7 @@ SHORT = 4
 """…and at least so many, where more are told (own choice)."""
 
 
-def in_rows(read: Sequence[ReadEntry], names: NameIndex | None = None) -> list[ReadEntry]:
+def in_rows(read: Sequence[ReadEntry]) -> list[ReadEntry]:
     """The entries, of which those that flow into each other are put together and cut anew, where sentences end or, without
     punctuation, where the next thing is told. Each has the facts of its words, and the time at which they begin."""
     out: list[ReadEntry] = []
@@ -28,12 +26,12 @@ def in_rows(read: Sequence[ReadEntry], names: NameIndex | None = None) -> list[R
         run.append(r)
         if not r.entry.flows or i == len(read) - 1:
             alone = r._replace(entry=r.entry._replace(flows=False))
-            out += _rows_of(run, names) if len(run) > 1 else [alone]
+            out += _rows_of(run) if len(run) > 1 else [alone]
             run = []
     return out
 
 
-def _rows_of(run: Sequence[ReadEntry], names: NameIndex | None) -> Iterator[ReadEntry]:
+def _rows_of(run: Sequence[ReadEntry]) -> Iterator[ReadEntry]:
     text, offsets = run[0].entry.text, [0]
     for a, b in pairwise(run):
         offsets.append(len(text) + 1)
@@ -44,23 +42,25 @@ def _rows_of(run: Sequence[ReadEntry], names: NameIndex | None) -> Iterator[Read
         for r, at in zip(run, offsets, strict=True)
         for f in r.facts
     ]
+    clauses = [c + at for r, at in zip(run, offsets, strict=True) for c in r.clauses]
     ends = [m.end() for m in _SENTENCE_END.finditer(text)]
     cuts = [0]
     for begin, end in pairwise([0, *ends, len(text)]):
         if len(text[begin:end].split()) > LONG:
-            cuts += _cuts_within(text, begin, end, [f.start for f in facts], names)
+            here = [c for c in clauses if begin <= c < end]
+            cuts += _cuts_within(text, begin, end, here, [f.start for f in facts if begin <= f.start < end])
         cuts.append(end)
     for begin, end in pairwise(cuts):
         words = text[begin:end].strip()
         if words:
             k = max(i for i, at in enumerate(offsets) if at <= begin)
-            here = [
+            mine = [
                 f.model_copy(update={"start": f.start - begin, "end": min(f.end, end) - begin})
                 for f in facts
                 if begin <= f.start < end
             ]
             entry = run[k].entry._replace(text=" ".join(words.split()), t_ms=_time(run, offsets, k, begin), flows=False)
-            yield ReadEntry(entry, here)
+            yield ReadEntry(entry, mine)
 
 
 def _time(run: Sequence[ReadEntry], offsets: Sequence[int], k: int, at: int) -> int | None:
@@ -72,10 +72,9 @@ def _time(run: Sequence[ReadEntry], offsets: Sequence[int], k: int, at: int) -> 
     return begins + round((after - begins) * (at - offsets[k]) / max(1, len(run[k].entry.text) + 1))
 
 
-def _cuts_within(text: str, begin: int, end: int, facts: Sequence[int], names: NameIndex | None) -> list[int]:
-    """Where a long stretch without a sentence's end is cut: at the clause that tells the next thing."""
-    read = read_by_rules(text[begin:end], names)
-    clauses = [begin + read.tokens[c.first].start for c in read.clauses]
+def _cuts_within(text: str, begin: int, end: int, clauses: Sequence[int], facts: Sequence[int]) -> list[int]:
+    """Where a long stretch without a sentence's end is cut: at the clause that tells the next thing. `clauses` and `facts`:
+    where they begin."""
     out: list[int] = []
     since = begin
     for at, after in pairwise([*clauses, end]):

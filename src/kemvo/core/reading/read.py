@@ -70,7 +70,13 @@ class Reading(NamedTuple):
 
 def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
     """The facts of a line or a longer text, in the order of its words. `names`: posture names to know."""
-    return _told_once(looked_again(*read_by_rules(text, names)), text)
+    return read_with_clauses(text, names)[0]
+
+
+def read_with_clauses(text: str, names: NameIndex | None = None) -> tuple[list[Fact], list[int]]:
+    """The same, and where the clauses of the text begin."""
+    read = read_by_rules(text, names)
+    return _told_once(looked_again(*read), text), [read.tokens[c.first].start for c in read.clauses]
 
 
 def read_by_rules(text: str, names: NameIndex | None = None) -> Reading:

@@ -9,15 +9,16 @@ from typing import Any, NamedTuple
 from kemvo.core.reading.entries import ScriptEntry
 from kemvo.core.reading.facts import Fact, as_plain
 from kemvo.core.reading.names import NameIndex
-from kemvo.core.reading.read import read_line
+from kemvo.core.reading.read import read_with_clauses
 from kemvo.core.reading.running import cut_at_sentences, goes_on
 
 
 class ReadEntry(NamedTuple):
-    """An entry with the facts read from it; spans count within its text."""
+    """An entry with the facts read from it, and where clauses begin in it; both count within its text."""
 
     entry: ScriptEntry
     facts: list[Fact]
+    clauses: Sequence[int] = ()
 
 
 def read_script(entries: Sequence[ScriptEntry], names: NameIndex | None = None) -> list[ReadEntry]:
@@ -62,11 +63,12 @@ def _read_together(entries: Sequence[ScriptEntry], names: NameIndex | None, cut:
         text += ("\n" if cut and not goes_on(before.text, e.text) else " ") + e.text
     out = []
     begins = 0
-    facts = read_line(text, names)
+    facts, clauses = read_with_clauses(text, names)
     for e in entries:
         ends = begins + len(e.text)
         mine = [f for f in facts if begins <= f.start <= ends and f.start < max(ends, begins + 1)]
-        out.append(ReadEntry(e, [_within(f, begins, len(e.text)) for f in mine]))
+        starts = [c - begins for c in clauses if begins <= c < ends]
+        out.append(ReadEntry(e, [_within(f, begins, len(e.text)) for f in mine], starts))
         begins = ends + 1
     return out
 
