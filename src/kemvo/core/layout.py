@@ -16,8 +16,8 @@ Laid = Literal["title", "section", "loose", "posture", "movement", ""]
 """What a line is by its place: the form's title, a section's ("loose": it may be a posture's name, too), a posture's name, a
 movement; "" where its place says nothing."""
 
-LOWEST_PLAIN = 7
-"""Headings above this level are marked as such; of those below, the words decide, too."""
+LOWEST_PLAIN = 8
+"""Headings above this level are marked as such; of those below (capitals), the words decide, too."""
 
 MOVES = frozenset({"step", "lift", "pivot", "shift", "turn", "breath", "kick", "hold"})
 """What a line tells that is no name."""
@@ -44,9 +44,8 @@ def _by_headings(read: Sequence[ReadEntry], out: list[Laid]) -> None:
     """The first is the title's, where it alone is of its level, or tells of nothing; of several other levels the lowest is
     the postures'."""
     levels = {i: r.entry.heading for i, r in enumerate(read) if r.entry.heading}
-    if levels.get(0) and (
-        (levels[0] < LOWEST_PLAIN and list(levels.values()).count(levels[0]) == 1) or _stands_over_nothing(read)
-    ):
+    alone = levels.get(0) and list(levels.values()).count(levels[0]) == 1
+    if levels.get(0) and (alone if levels[0] < LOWEST_PLAIN else _stands_over_nothing(read)):
         out[0] = "title"
         del levels[0]
     kinds = sorted(set(levels.values()))
@@ -73,23 +72,29 @@ class _Line(NamedTuple):
 
 
 def _by_indents(read: Sequence[ReadEntry], out: list[Laid]) -> None:
-    """A line with lines under it names what they tell: a posture, or, where those have lines under them or are names
-    themselves, a section."""
+    """A line with lines under it names what they tell: a posture, or, where those have lines under them, or all that stand
+    so deep are names, a section."""
     lines = _tree(read, out)
     under: dict[int, list[int]] = {}
     for k, line in enumerate(lines):
         if line.parent is not None:
             under.setdefault(line.parent, []).append(k)
+    leaves = {k: all(c not in under for c in children) for k, children in under.items()}
+    depths = {lines[k].depth for k, children in under.items() if leaves[k] and not _all_names(read, lines, children)}
     for k, children in under.items():
         at = lines[k].at
         if out[at] or _instructs(read[at]):
             continue
-        nested = any(c in under for c in children)
-        names = all(_could_be_name(read[lines[c].at]) for c in children)
+        nested = not leaves[k]
+        names = not nested and lines[k].depth not in depths
         out[at] = "section" if nested or names else "posture"
         for c in children:
             if c not in under and not out[lines[c].at]:
                 out[lines[c].at] = "posture" if names else "" if nested else "movement"
+
+
+def _all_names(read: Sequence[ReadEntry], lines: Sequence[_Line], which: Sequence[int]) -> bool:
+    return all(_is_like_a_name(read[lines[c].at]) for c in which)
 
 
 def _tree(read: Sequence[ReadEntry], out: Sequence[Laid]) -> list[_Line]:
@@ -141,8 +146,11 @@ BODY = lx.HAND | lx.FOOT | lx.TRUNK | {"weight", "breath", "breathing"}
 def _instructs(r: ReadEntry) -> bool:
     """Whether a line with lines under it tells a movement itself: "step out" does, "Heron wades over the shore" only sounds so."""
     words = unlabelled(r.entry.text).lower().split()
-    led = words[:1] and (words[0].strip(",:") in COMMANDS or words[0] in ("the", "your", "left", "right"))
+    led = words[:1] and (words[0].strip(",:") in COMMANDS or not BODY_OR_SIDE.isdisjoint(words[:2]))
     return tells_movement(r.facts) and len(words) > 1 and bool(led)
+
+
+BODY_OR_SIDE = BODY | {"left", "right"}
 
 
 def _is_like_a_name(r: ReadEntry) -> bool:

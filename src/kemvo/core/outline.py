@@ -37,10 +37,10 @@ LEADING = frozenset(
 )
 """Words that lead up to a posture that begins: "okay, so now we come to single whip…"; not "from single whip…"."""
 
-_HEADING = re.compile(
-    r"^(?:section|part|chapter)\s+(?:\d+|[ivxl]+|one|two|three|four|five|six|seven|eight|nine|ten|first|last)\b.{0,60}$",
-    re.IGNORECASE,
-)
+_A_PART = r"^(?:section|part|chapter)\s+(?:\d+|[ivxl]+|one|two|three|four|five|six|seven|eight|nine|ten|first|last)\b"
+_HEADING = re.compile(_A_PART + r".{0,60}$", re.IGNORECASE)
+_PART = re.compile(_A_PART + r"\s*[:.–—-]", re.IGNORECASE)
+""" "Part two: the middle": a title, whatever its words sound like."""
 _AGAIN = re.compile(
     r"^(?:and\s+|now\s+|then\s+)*(?:the\s+)?(?:same|again|once more|repeat|other side|(?:now\s+)?(?:on\s+)?the other side)\b"
     r"[^.]{0,40}\.?$",
@@ -122,14 +122,14 @@ def _place(
     entry, facts = read[i].entry, read[i].facts
     laid = all_laid[i]
     text = entry.text.strip()
-    if entry.given and not (entry.given.listed and tells_movement(facts)):
+    if entry.given and (entry.given.sure or not (entry.given.listed and tells_movement(facts))):
         return _as_given(building, entry.given, text, facts, known)
     if laid == "title":
         building.title = text.strip(" :")[:200]
         return "title", "understood"
     said = name_line(text.removesuffix(":"))
     bare = unnumbered(text)
-    if (laid and entry.heading < LOWEST_PLAIN) or not tells_movement(facts):
+    if (laid and entry.heading < LOWEST_PLAIN) or not tells_movement(facts) or _PART.match(text):
         titled = _titled(building, text, facts, said, laid, known)
         if titled:
             return titled

@@ -47,7 +47,9 @@ def _rows_of(run: Sequence[ReadEntry]) -> Iterator[ReadEntry]:
     cuts = [0]
     for begin, end in pairwise([0, *ends, len(text)]):
         if len(text[begin:end].split()) > LONG:
-            here = [c for c in clauses if begin <= c < end]
+            here = _may_cut(
+                text, [c for c in clauses if begin < c < end], [o for o in offsets if begin < o < end], begin, end
+            )
             cuts += _cuts_within(text, begin, end, here, [f.start for f in facts if begin <= f.start < end])
         cuts.append(end)
     for begin, end in pairwise(cuts):
@@ -70,6 +72,15 @@ def _time(run: Sequence[ReadEntry], offsets: Sequence[int], k: int, at: int) -> 
     if begins is None or after is None or after <= begins:
         return begins
     return begins + round((after - begins) * (at - offsets[k]) / max(1, len(run[k].entry.text) + 1))
+
+
+def _may_cut(text: str, clauses: Sequence[int], captions: Sequence[int], begin: int, end: int) -> list[int]:
+    """Where a stretch may be cut: where clauses begin, and within very long ones where captions do."""
+    out = list(clauses)
+    for at, after in pairwise([begin, *clauses, end]):
+        if len(text[at:after].split()) > LONG:
+            out += [c for c in captions if at < c < after]
+    return sorted(out)
 
 
 def _cuts_within(text: str, begin: int, end: int, clauses: Sequence[int], facts: Sequence[int]) -> list[int]:

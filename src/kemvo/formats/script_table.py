@@ -104,7 +104,7 @@ def row_entries(rows: Sequence[tuple[int, Sequence[str]]]) -> Iterator[ScriptEnt
             yield ScriptEntry(at, no, cells["section"], given=Given("section"))
         line = _line(cells)
         if cells["name"] and (not line or any(cells[k] != last.get(k) for k in ("section", "number", "name", "side"))):
-            yield ScriptEntry(at, no, _name(cells), given=Given("posture", listed=True))
+            yield ScriptEntry(at, no, _name(cells), given=Given("posture", listed=True, sure="line" in roles))
         for words in (line, *others):
             if words:
                 yield ScriptEntry(at, no, words)

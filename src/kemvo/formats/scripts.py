@@ -77,7 +77,7 @@ def _title(lines: Sequence[str]) -> dict[int, int]:
     words = text.split()
     alone = no < len(lines) and not lines[no].strip() and len([x for x in lines[no:] if x.strip()]) > 1
     named = bool(words) and text[0].isupper() and len(words) <= TITLE_WORDS and text[-1].isalnum()
-    return {no: 1} if alone and named and not _TIME.match(text) else {}
+    return {no: 1} if alone and named and words[0].lower() not in PARTS and not _TIME.match(text) else {}
 
 
 def _capitals(lines: Sequence[str]) -> dict[int, int]:
@@ -87,6 +87,7 @@ def _capitals(lines: Sequence[str]) -> dict[int, int]:
     return dict.fromkeys(full, CAPITALS_LEVEL) if few else {}
 
 
+PARTS = ("part", "section", "chapter")
 TITLE_WORDS = 6
 """A title has at most so many words (own choice)."""
 MOSTLY_CAPITALS = 0.4

@@ -10,7 +10,7 @@ from kemvo.core.values import Breath
 class Given(NamedTuple):
     """What an entry is known to be, where its file says so and nothing is to be guessed: a section, a posture, or a
     movement. `counts`, `hold_ms`, `left_pct` and `breath` as a movement has them; None where the file has none. `listed`:
-    a posture is named as in a list, with its number, its side and how often."""
+    a posture is named as in a list, with its number, its side and how often; `sure`: whatever its words sound like."""
 
     kind: Literal["section", "posture", "movement"]
     counts: float | None = None
@@ -18,6 +18,7 @@ class Given(NamedTuple):
     left_pct: int | None = None
     breath: Breath | None = None
     listed: bool = False
+    sure: bool = False
 
 
 class ScriptEntry(NamedTuple):
