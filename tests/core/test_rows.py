@@ -132,3 +132,25 @@ def test_a_narrated_transcript_becomes_named_postures_with_whole_rows() -> None:
 def test_a_name_of_the_instructors_own_is_introduced(line: str, name: str) -> None:
     read = read_script(script_entries(f"{line}\nsit back\n".encode(), "x.txt"), NAMES)
     assert [p.name for p in draft(read, shipped_catalogue(), "").form.postures()][:1] == [name]
+
+
+RUN_ON = (
+    "okay so from the opening we go into brush knee left shift the weight to the right turn the waist and step out with the left heel"
+    " shift forward into it and then brush knee on the right so sit back turn the left toes out shift onto the left bring the right"
+    " foot through heel down and forward and that's brush knee now single whip weight back on the left turn the right toes in weight"
+    " onto the right gather the left foot in and step out to the left and sit into it and then cloud hands we do three of those"
+)
+
+
+@pytest.mark.parametrize("words", [5, 6, 7, 9])
+def test_a_lesson_without_punctuation_begins_its_postures_where_they_are_named(words: int) -> None:
+    form = draft(read_script(captions(RUN_ON, words), NAMES), shipped_catalogue(), "").form
+    assert [(p.name, p.side) for p in form.postures() if p.name] == [
+        ("Brush knee and push", "L"),
+        ("Brush knee and push", "R"),
+        ("Single whip", "L"),
+        ("Cloud hands", "L"),
+    ]
+    whip = next(p for p in form.postures() if p.name == "Single whip")
+    assert whip.movements[0].line == "now single whip weight back on the left"
+    assert [m.left_pct for m in whip.movements][-1] == 100

@@ -17,6 +17,14 @@ MOST_TIMES = 99
 NAME_WORDS = 6
 """A line of at most so many words, none of them an instruction, may be a posture's name."""
 
+LEADING = frozenset(
+    "okay ok so now then and right next well this that which is it it's we we're you you're i i'm i'll we'll you'll come comes"
+    " go goes going gonna move moves on onto to into the a an our your my first second third fourth fifth sixth last final"
+    " one two three four five six in number posture move movement part here here's comes brings bring takes take us back for let's"
+    " let start starts starting begin begins with do doing does called again once more time good great lovely um uh straight".split()
+)
+"""Words that lead up to a posture that begins: "okay, so now we come to single whip…"; not "from single whip…"."""
+
 NUMBERS = lx.NUMBERS | {"once": 1, "twice": 2, "thrice": 3}
 _N = rf"\d{{1,2}}|{'|'.join(NUMBERS)}"
 

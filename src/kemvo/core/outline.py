@@ -11,7 +11,7 @@ from kemvo.core.catalogue import Entry
 from kemvo.core.filling import filled, in_words
 from kemvo.core.form import FILLED_IN, Form, Movement, Origins, Posture
 from kemvo.core.layout import BODY, LOWEST_PLAIN, Laid, laid_out, tells_movement
-from kemvo.core.name_lines import NAME_WORDS, NO_NAME, NameLine, name_line, unlabelled, unnumbered
+from kemvo.core.name_lines import LEADING, NAME_WORDS, NO_NAME, NameLine, name_line, unlabelled, unnumbered
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.entries import Given
 from kemvo.core.reading.facts import Fact
@@ -28,14 +28,6 @@ Became = Literal["title", "note", "section", "posture", "movement"]
 
 NAME_SHARE = 0.55
 """A line of which a posture's name is at least this share tells the posture, not a movement (own choice)."""
-
-LEADING = frozenset(
-    "okay ok so now then and right next well this that which is it it's we we're you you're i i'm i'll we'll you'll come comes"
-    " go goes going gonna move moves on onto to into the a an our your my first second third fourth fifth sixth last final"
-    " one two three four five six in number posture move movement part here here's comes brings bring takes take us back for let's"
-    " let start starts starting begin begins with do doing does called again once more time good great lovely um uh straight".split()
-)
-"""Words that lead up to a posture that begins: "okay, so now we come to single whip…"; not "from single whip…"."""
 
 _A_PART = r"^(?:section|part|chapter)\s+(?:\d+|[ivxl]+|one|two|three|four|five|six|seven|eight|nine|ten|first|last)\b"
 _HEADING = re.compile(_A_PART + r".{0,60}$", re.IGNORECASE)

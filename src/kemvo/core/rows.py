@@ -6,7 +6,8 @@ import re
 from collections.abc import Iterator, Sequence
 from itertools import pairwise
 
-from kemvo.core.reading.running import goes_on
+from kemvo.core.name_lines import LEADING
+from kemvo.core.reading.running import UNFINISHED, goes_on
 from kemvo.core.reading.script import ReadEntry
 
 _SENTENCE_END = re.compile(r"[.!?]+[\"'”’)]*\s+|\n")
@@ -42,7 +43,9 @@ def _rows_of(run: Sequence[ReadEntry]) -> Iterator[ReadEntry]:
         for r, at in zip(run, offsets, strict=True)
         for f in r.facts
     ]
+    named = [_lead(text, f.start) for f in facts if f.kind == "posture"]
     clauses = [c + at for r, at in zip(run, offsets, strict=True) for c in r.clauses]
+    clauses = sorted({c for c in (*clauses, *named) if not _led_to(text, c)})
     ends = [m.end() for m in _SENTENCE_END.finditer(text)]
     cuts = [0]
     for begin, end in pairwise([0, *ends, len(text)]):
@@ -50,7 +53,8 @@ def _rows_of(run: Sequence[ReadEntry]) -> Iterator[ReadEntry]:
             here = _may_cut(
                 text, [c for c in clauses if begin < c < end], [o for o in offsets if begin < o < end], begin, end
             )
-            cuts += _cuts_within(text, begin, end, here, [f.start for f in facts if begin <= f.start < end])
+            starts = [_lead(text, f.start) if f.kind == "posture" else f.start for f in facts]
+            cuts += _cuts_within(text, begin, end, here, [f for f in starts if begin <= f < end])
         cuts.append(end)
     for begin, end in pairwise(cuts):
         words = text[begin:end].strip()
@@ -63,6 +67,36 @@ def _rows_of(run: Sequence[ReadEntry]) -> Iterator[ReadEntry]:
             ]
             entry = run[k].entry._replace(text=" ".join(words.split()), t_ms=_time(run, offsets, k, begin), flows=False)
             yield ReadEntry(entry, mine)
+
+
+LEADS_TO = UNFINISHED | frozenset("that's this that now so then next called it's here's was like okay and".split())
+""" "And that's | brush knee": what leads up to a name stays with it."""
+
+
+_LAST_WORD = re.compile(r"[\w'’]+\s*$")
+A_WORD = 30
+"""So many letters are looked back for the word before."""
+
+
+def _word_before(text: str, at: int) -> tuple[str, int]:
+    """The word before a place, and where it begins."""
+    since = max(0, at - A_WORD)
+    found = _LAST_WORD.search(text[since:at])
+    return (found[0].strip().lower(), since + found.start()) if found else ("", at)
+
+
+def _lead(text: str, name: int) -> int:
+    """Where the words begin that lead up to a name: "now we go into | single whip"."""
+    at = name
+    word, before = _word_before(text, at)
+    while word in LEADING and word not in ("it", "that"):
+        at = before
+        word, before = _word_before(text, at)
+    return at
+
+
+def _led_to(text: str, at: int) -> bool:
+    return _word_before(text, at)[0] in LEADS_TO
 
 
 def _time(run: Sequence[ReadEntry], offsets: Sequence[int], k: int, at: int) -> int | None:
