@@ -253,3 +253,11 @@ def test_a_step_made_shorter_by_so_many_centimetres_closes_the_form() -> None:
     assert "shorter" in told[0].says
     assert mark_of(seen(told[0].form).trace).closed()
     assert any(" cm" in m.foot for m in told[0].form.postures()[0].movements)
+
+
+def test_a_line_that_names_a_posture_of_the_form_is_understood() -> None:
+    for line, found in (("and that's tide turns", []), ("Tide turns!", []), ("and that's tidying", ["not-understood"])):
+        form = with_ids(
+            Form(sections=(Section(postures=(Posture(name="Tide turns", movements=(Movement(line=line),)),)),))
+        )
+        assert [f.kind for f in read_through(seen(form)) if f.kind == "not-understood"] == found

@@ -6,6 +6,7 @@ One function for each subject looks for its kinds of findings (`findings`). Limi
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterable, Iterator, Sequence
 from itertools import groupby, pairwise
 from math import hypot
@@ -408,12 +409,14 @@ SPOKEN_OF = lx.HAND | lx.TRUNK | lx.FOOT | lx.STAND | lx.SINK | frozenset("weigh
 
 
 def _words(look: Seen) -> Iterator[Finding]:
-    """Lines of which nothing was understood, not even that they speak of the hands or the body."""
+    """Lines of which nothing was understood, not even that they speak of the hands or the body, or name a posture."""
+    names = {" ".join(n.lower().split()) for p in look.form.postures() for n in (p.name, *p.aliases) if n.strip()}
     for p in look.form.postures():
         for m in p.movements:
             if not m.line.strip() or said(m) or stance_of(m) or m.cues.full:
                 continue
-            if not words_in(m.line) & SPOKEN_OF:
+            line = f" {re.sub(r'[^\w’]+', ' ', m.line.lower())} "
+            if not words_in(m.line) & SPOKEN_OF and not any(f" {n} " in line for n in names):
                 yield _found("not-understood", f"Nothing was understood of “{m.line.strip()[:60]}”.", p.id, m.id)
 
 
