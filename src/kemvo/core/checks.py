@@ -415,7 +415,7 @@ def _words(look: Seen) -> Iterator[Finding]:
         for m in p.movements:
             if not m.line.strip() or said(m) or stance_of(m) or m.cues.full:
                 continue
-            line = f" {re.sub(r'[^\w’]+', ' ', m.line.lower())} "
+            line = " " + re.sub(r"[^\w’]+", " ", m.line.lower()) + " "
             if not words_in(m.line) & SPOKEN_OF and not any(f" {n} " in line for n in names):
                 yield _found("not-understood", f"Nothing was understood of “{m.line.strip()[:60]}”.", p.id, m.id)
 
