@@ -30,11 +30,12 @@ from kemvo.core.blocks import PATTERNS
 from kemvo.core.breathed import breaths_of
 from kemvo.core.breathing import Wish, matched
 from kemvo.core.candidates import candidates
-from kemvo.core.checks import read_through, seen
+from kemvo.core.checks import read_through
 from kemvo.core.decisions import decide
 from kemvo.core.desk import desk
 from kemvo.core.groups import comfort_of
 from kemvo.core.lesson import fitted, laid_out
+from kemvo.core.look import seen
 from kemvo.core.placing import best_of_all, best_spot
 from kemvo.core.plan import session_plan
 from kemvo.core.practice import work_out

@@ -178,7 +178,8 @@ AsJson = Annotated[bool, typer.Option("--json", help="Print JSON: lengths in met
 @app.command()
 def check(form: FormFile, as_json: AsJson = False) -> None:
     """Read a form through: feet, weight, knees, breath, sides, room. Says what it noticed, and how it can be mended."""
-    from kemvo.core.checks import read_through, seen
+    from kemvo.core.checks import read_through
+    from kemvo.core.look import seen
     from kemvo.core.mends import mends
     from kemvo.main_job import one_form
 
@@ -208,7 +209,7 @@ def floor(
     as_json: AsJson = False,
 ) -> None:
     """The form's feet on the floor, the room it needs, its mark, and where to begin it in a room so that it fits."""
-    from kemvo.core.checks import seen
+    from kemvo.core.look import seen
     from kemvo.core.sheet import floor_of
     from kemvo.core.space import space
     from kemvo.core.standing import standing

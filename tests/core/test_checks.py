@@ -5,10 +5,11 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from floors import forms, walk
-from kemvo.core.checks import read_through, seen
+from kemvo.core.checks import read_through
 from kemvo.core.findings import CHECKS, Finding
 from kemvo.core.form import Form, Movement, Posture, Section, with_ids
 from kemvo.core.groups import GROUPS, Who
+from kemvo.core.look import seen
 from kemvo.core.mark import closings, mark_of
 from kemvo.core.mends import mends
 from kemvo.core.room import Camera, Room, Spot

@@ -7,10 +7,11 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from floors import forms, walk
-from kemvo.core.checks import read_through, seen
+from kemvo.core.checks import read_through
 from kemvo.core.floor import Foot, moment, nearest, offset, outward
 from kemvo.core.form import Form, Movement
 from kemvo.core.groups import Who
+from kemvo.core.look import seen
 from kemvo.core.mark import mark_of
 from kemvo.core.mirror import mirror_form
 from kemvo.core.schools import SCHOOLS

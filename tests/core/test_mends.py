@@ -5,10 +5,11 @@ from __future__ import annotations
 import pytest
 
 from floors import walk
-from kemvo.core.checks import read_through, seen
+from kemvo.core.checks import read_through
 from kemvo.core.findings import Finding
 from kemvo.core.form import Form, Movement, Posture, Section, with_ids
 from kemvo.core.groups import Who
+from kemvo.core.look import seen
 from kemvo.core.mark import mark_of
 from kemvo.core.mends import Mend, mends
 from kemvo.core.room import Camera, Room, Spot

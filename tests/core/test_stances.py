@@ -8,9 +8,10 @@ from hypothesis import strategies as st
 from pydantic import ValidationError
 
 from floors import walk
-from kemvo.core.checks import read_through, seen
+from kemvo.core.checks import read_through
 from kemvo.core.floor import offset
 from kemvo.core.form import Form, Movement, read_form
+from kemvo.core.look import seen
 from kemvo.core.mends import mends
 from kemvo.core.problem import KemvoError
 from kemvo.core.schools import SCHOOLS, Manner, OwnStance

@@ -10,8 +10,8 @@ from pydantic import BaseModel, Field
 from kemvo.api.documents import Version, answer
 from kemvo.api.forms import FormView, view
 from kemvo.api.house import Here
-from kemvo.core.checks import seen
 from kemvo.core.groups import GROUPS
+from kemvo.core.look import seen
 from kemvo.core.mark import Closing, closings
 from kemvo.core.mends import mends
 from kemvo.core.placing import Facings

@@ -7,10 +7,11 @@ from itertools import takewhile
 
 from kemvo.core.blocks import KINDS, Goes, Laid, PatternRow
 from kemvo.core.breathed import tempo_range
-from kemvo.core.checks import one_leg_times, seen
+from kemvo.core.checks_flow import one_leg_times
 from kemvo.core.fit import Block, Fitted, fit
 from kemvo.core.form import Form
 from kemvo.core.groups import GROUPS
+from kemvo.core.look import seen
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.session import PRINCIPLES, Bounds, Calls, Forms, Part, Pass, Session, pass_title, with_pass_ids
 from kemvo.core.timeline import plan

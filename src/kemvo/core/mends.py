@@ -7,9 +7,10 @@ from collections.abc import Callable, Iterator
 
 from kemvo.core import mends_feet as feet
 from kemvo.core import mends_flow as flow
-from kemvo.core.checks import Seen, read_through, seen
+from kemvo.core.checks import read_through
 from kemvo.core.findings import CheckId, Finding
 from kemvo.core.form import Form
+from kemvo.core.look import Seen, seen
 from kemvo.core.tries import Try
 from kemvo.core.values import Value
 

@@ -4,11 +4,11 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from kemvo.core.checks import Seen
 from kemvo.core.filling import in_words
 from kemvo.core.findings import Finding
 from kemvo.core.floor import FloorStep, offset, outward
 from kemvo.core.form import Movement
+from kemvo.core.look import Seen
 from kemvo.core.mark import Closing, closings
 from kemvo.core.placing import best_spot, facings_of, step_that_fits
 from kemvo.core.said import said, stance_of

@@ -4,9 +4,9 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from kemvo.core.checks import Seen
 from kemvo.core.findings import GENTLER, Finding
 from kemvo.core.groups import GROUPS
+from kemvo.core.look import Seen
 from kemvo.core.mirror import mirror_posture
 from kemvo.core.timeline import Span
 from kemvo.core.tries import Try, changed, first_span, set_here, set_in

@@ -8,13 +8,14 @@ from dataclasses import dataclass
 from functools import lru_cache
 from typing import Literal
 
-from kemvo.core.checks import Seen, read_through, seen
+from kemvo.core.checks import read_through
 from kemvo.core.filling import in_words
 from kemvo.core.findings import Finding
 from kemvo.core.floor import Event, Feet, FloorStep, Moment, centre
 from kemvo.core.form import Correction, Form
 from kemvo.core.groups import ADVICE, GROUPS
 from kemvo.core.ledger import Totals, totals_by
+from kemvo.core.look import Seen, seen
 from kemvo.core.mark import Mark, mark_of
 from kemvo.core.placing import best_spot, seen_by, seen_from
 from kemvo.core.room import Point, Room

@@ -5,9 +5,9 @@ from __future__ import annotations
 from collections.abc import Callable
 from typing import Any, NamedTuple
 
-from kemvo.core.checks import Seen
 from kemvo.core.findings import Finding
 from kemvo.core.form import Form, Movement, Posture, with_ids
+from kemvo.core.look import Seen
 from kemvo.core.timeline import Span
 from kemvo.core.values import SIDE_WORD, Side
 
