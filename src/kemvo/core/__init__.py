@@ -3,14 +3,15 @@
 Read it in the order of the flow:
 
     form      what a form is: sections, postures, movements
-    reading   lines of instruction into facts; said: what a movement's words say; filling: into its fields
+    reading   lines of instruction into facts; said: what a movement's words say; legs, filling: into its fields
+    outline   a text into a form: layout, rows, name_lines, told_in_one say what its lines are, building puts them together
     sides     left and right in texts; mirror: the other side of a form
     stances, schools, groups, room, segments   tables: feet, manners, limits, floors, lengths
     blocks, session, parts   kinds of blocks, passes over a form, what of it they take
     tempo, paces, timeline          who does what when, in whole milliseconds
     weight, breath, breathing, breathed, ledger, account   what follows from a timeline
     floor, walking           the feet on the floor; space, placing, standing: the room; mark: the spot
-    findings, checks, mends  the read-through
+    findings, look, checks, mends  the read-through
     fit, lesson, paper       the hour, a whole lesson, the plan on paper
     directions, terms        direction words in a dialect, the school's terms, pronunciations
     wording, portions, cues  what a cue is and its wordings; candidates: all that could be said; chosen: decided by hand
