@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from bisect import bisect_left, bisect_right
 from collections.abc import Iterator, Sequence
 from itertools import pairwise
 
@@ -46,6 +47,7 @@ def _rows_of(run: Sequence[ReadEntry]) -> Iterator[ReadEntry]:
     named = [_lead(text, f.start) for f in facts if f.kind == "posture"]
     clauses = [c + at for r, at in zip(run, offsets, strict=True) for c in r.clauses]
     clauses = sorted({c for c in (*clauses, *named) if not _led_to(text, c)})
+    starts = sorted(_lead(text, f.start) if f.kind == "posture" else f.start for f in facts)
     ends = [m.end() for m in _SENTENCE_END.finditer(text)]
     cuts = [0]
     for begin, end in pairwise([0, *ends, len(text)]):
@@ -53,13 +55,12 @@ def _rows_of(run: Sequence[ReadEntry]) -> Iterator[ReadEntry]:
             here = _may_cut(
                 text, [c for c in clauses if begin < c < end], [o for o in offsets if begin < o < end], begin, end
             )
-            starts = [_lead(text, f.start) if f.kind == "posture" else f.start for f in facts]
-            cuts += _cuts_within(text, begin, end, here, [f for f in starts if begin <= f < end])
+            cuts += _cuts_within(text, begin, end, here, starts)
         cuts.append(end)
     for begin, end in pairwise(cuts):
         words = text[begin:end].strip()
         if words:
-            k = max(i for i, at in enumerate(offsets) if at <= begin)
+            k = bisect_right(offsets, begin) - 1
             mine = [
                 f.model_copy(update={"start": f.start - begin, "end": min(f.end, end) - begin})
                 for f in facts
@@ -119,13 +120,13 @@ def _may_cut(text: str, clauses: Sequence[int], captions: Sequence[int], begin: 
 
 def _cuts_within(text: str, begin: int, end: int, clauses: Sequence[int], facts: Sequence[int]) -> list[int]:
     """Where a long stretch without a sentence's end is cut: at the clause that tells the next thing. `clauses` and `facts`:
-    where they begin."""
+    where they begin, in order."""
     out: list[int] = []
     since = begin
     for at, after in pairwise([*clauses, end]):
         before = len(text[since:at].split())
-        told = any(since <= f < at for f in facts) or before > LONG
-        tells = any(at <= f < after for f in facts)
+        told = bisect_left(facts, since) < bisect_left(facts, at) or before > LONG
+        tells = bisect_left(facts, at) < bisect_left(facts, after)
         if at > since and before >= SHORT and ((told and tells) or before + len(text[at:after].split()) > LONG + SHORT):
             out.append(at)
             since = at
