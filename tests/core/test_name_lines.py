@@ -6,7 +6,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from kemvo.core.name_lines import NameLine, name_line, unnumbered
+from kemvo.core.name_lines import NameLine, name_line, unlabelled, unnumbered
 
 LINES = {
     "4. Cloud hands x3": ("4", "Cloud hands", None, 3, False),
@@ -59,3 +59,57 @@ def test_any_text_can_be_asked_and_a_name_is_a_part_of_it(text: str) -> None:
     assert read.name in text
     assert unnumbered(text) in text
     assert 1 <= read.times <= 99
+
+
+@pytest.mark.parametrize(
+    ("line", "name", "counts"),
+    [
+        ("Tide turns [4 counts]", "Tide turns", 4),
+        ("2. Tide turns – 8 counts", "Tide turns", 8),
+        ("Tide turns, left, over 6 counts", "Tide turns", 6),
+        ("Tide turns (2.5 beats) x3", "Tide turns", 2.5),
+        ("Tide turns, 1 count", "Tide turns", 1),
+        ("Count the counts", "Count the counts", None),
+        ("Four counts of jade", "Four counts of jade", None),
+    ],
+)
+def test_how_many_counts_a_name_lasts(line: str, name: str, counts: float | None) -> None:
+    said = name_line(line)
+    assert (said.name, said.counts) == (name, counts)
+
+
+@pytest.mark.parametrize(
+    ("line", "name", "side", "other"),
+    [
+        ("3. Heron wades, right - same again on the other side", "Heron wades", "R", True),
+        ("Heron wades (same on the other side)", "Heron wades", None, True),
+        ("Heron wades - mirrored", "Heron wades", None, True),
+        ("Heron wades, as before", "Heron wades", None, False),
+        ("Heron wades, the same thing on the other side", "Heron wades", None, True),
+        ("Heron wades again", "Heron wades", None, False),
+        ("Heron wades (repeat)", "Heron wades", None, False),
+        ("Heron wades the same sea", "Heron wades the same sea", None, False),
+    ],
+)
+def test_a_name_may_say_that_it_is_done_as_before(line: str, name: str, side: str | None, other: bool) -> None:
+    said = name_line(line)
+    assert (said.name, said.side, said.other) == (name, side, other)
+
+
+@pytest.mark.parametrize(
+    ("line", "words"),
+    [
+        ("a) sit back", "sit back"),
+        ("(b) sit back", "sit back"),
+        ("12. sit back", "sit back"),
+        ("iv) sit back", "sit back"),
+        ("• sit back", "sit back"),
+        ("- sit back", "sit back"),
+        ("sit back", "sit back"),
+        ("a step to the left", "a step to the left"),
+        ("45 degrees left", "45 degrees left"),
+        ("1.", "1."),
+    ],
+)
+def test_a_movement_is_told_without_the_label_of_its_list(line: str, words: str) -> None:
+    assert unlabelled(line) == words

@@ -37,7 +37,8 @@ _ENDINGS: dict[str, str] = {
     r"|(?:on\s+)?(?:both|each)\s+sides?",
     "turns": r"(?:sides\s+)?(?:alternating|alternate)(?:\s+sides)?|sides\s+alternate",
     "counts": r"(?:for\s+|over\s+|in\s+)?(\d{1,3}(?:[.,]\d+)?)\s*(?:counts?|beats?)",
-    "same": r"(?:the\s+)?(?:same|repeat(?:ed)?|as\s+before|as\s+above|mirrored)\b[^.()\[\]]{0,40}",
+    "same": r"(?:(?:the\s+)?same(?:\s+(?:again|thing|as\s+before|as\s+above))*|repeat(?:ed)?|as\s+before|as\s+above|again|mirrored)"
+    r"(?:,?\s*(?:but\s+)?(?:on|to)\s+(?:the\s+)?(?:other|left|right)(?:\s+side)?)?",
     "side": r"(?:on\s+the\s+)?(?:left|right)(?:\s+side)?|[lr]",
 }
 """What may stand after a name, or in brackets there; a single letter for a side only in brackets."""
