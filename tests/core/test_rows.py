@@ -103,7 +103,7 @@ The last one is Tide Turns. Big turn to the right on the right heel.
 """
 
 
-def test_a_narrated_transcript_becomes_named_postures_with_whole_rows() -> None:
+def test_a_narrated_script_becomes_named_postures_with_whole_rows() -> None:
     found = draft(read_script(script_entries(NARRATED.encode(), "x.txt"), NAMES), shipped_catalogue(), "").form
     assert found.notes == "Okay everybody, welcome back."
     assert found.manner.opening == "together"

@@ -86,7 +86,7 @@ SPOKEN = (
 
 @pytest.mark.parametrize("words", [3, 4, 5, 6, 8])
 @pytest.mark.parametrize("times", ["", "0:0{}\n", "[00:0{}] ", "00:00:0{}.500 "])
-def test_a_transcript_cut_anywhere_is_read_over_its_lines(words: int, times: str) -> None:
+def test_a_script_cut_anywhere_is_read_over_its_lines(words: int, times: str) -> None:
     said = SPOKEN.split()
     pieces = [" ".join(said[i : i + words]) for i in range(0, len(said), words)]
     text = "\n".join(f"{times.format(n)}{piece}" for n, piece in enumerate(pieces))

@@ -12,7 +12,7 @@ import re
 from collections.abc import Iterator, Mapping, Sequence
 
 from kemvo.core.reading.entries import Given, ScriptEntry
-from kemvo.formats.text import stamp_ms
+from kemvo.formats.text import CLOCK, stamp_ms
 
 ROLES: Mapping[str, tuple[str, ...]] = {
     "time": ("t_ms", "start_ms", "start", "time", "at", "begin", "from"),
@@ -43,7 +43,7 @@ WRITTEN: Mapping[str, tuple[str, str]] = {
 """Cells that say less than a line must: what they are, and how a line has it. Other cells stand as they are."""
 
 _SHORT_SIDES = {"l": "left", "r": "right"}
-_CLOCK = re.compile(r"(?:\d{1,2}:)?\d{1,3}:[0-5]\d(?:[.,]\d{1,3})?$")
+_TIME = re.compile(CLOCK)
 
 
 def table_entries(text: str, name: str) -> Iterator[ScriptEntry]:
@@ -135,7 +135,7 @@ def _without_heads(rows: Sequence[tuple[int, Sequence[str]]]) -> Iterator[Script
     labels = [re.fullmatch(r"(\d{1,3})\.?", row[0]) if len(row) > 1 else None for _, row in rows]
     counting = [label and int(label[1]) for label in labels] == list(range(1, len(rows) + 1))
     for (no, row), label in zip(rows, labels, strict=True):
-        time = next((i for i, c in enumerate(row) if _CLOCK.match(c)), None)
+        time = next((i for i, c in enumerate(row) if _TIME.fullmatch(c)), None)
         words = ", ".join(c for i, c in enumerate(row) if c and i != time and not (label and i == 0))
         if words:
             number = f"{label[1]}. " if label and not counting else ""
@@ -143,7 +143,7 @@ def _without_heads(rows: Sequence[tuple[int, Sequence[str]]]) -> Iterator[Script
 
 
 def _ms(cell: str, head: str) -> int | None:
-    if _CLOCK.match(cell):
+    if _TIME.fullmatch(cell):
         return stamp_ms(cell)
     try:
         number = float(cell)

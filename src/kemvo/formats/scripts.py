@@ -10,11 +10,10 @@ from kemvo.core.reading.entries import ScriptEntry
 from kemvo.core.reading.running import running
 from kemvo.formats.script_captions import caption_entries, has_caption_times
 from kemvo.formats.script_table import is_table, row_entries, table_entries
-from kemvo.formats.text import decoded, stamp_ms, unknown_ending
+from kemvo.formats.text import CLOCK, decoded, stamp_ms, unknown_ending
 from kemvo.formats.timed import chapter_entries, is_metadata, metadata_entries, midi_entries
 
-_CLOCK = r"(?:\d{1,2}:)?\d{1,3}:[0-5]\d(?:[.,]\d{1,3})?"
-_TIME = re.compile(rf"^\s*[\[(]?({_CLOCK})(?:\s*(?:-->|[-–—]|to)\s*{_CLOCK})?[\])]?\s*[-–—:]?\s*")
+_TIME = re.compile(rf"^\s*[\[(]?({CLOCK})(?:\s*(?:-->|[-–—]|to)\s*{CLOCK})?[\])]?\s*[-–—:]?\s*")
 _SENTENCE = re.compile(r"(?<=[.!?])(?<!\b\d\.)(?<!\b\d\d\.)(?<!\b\d\d\d\.)\s+(?=[A-Z“\"'(\d])")
 _BULLET = re.compile(r"^\s*(?:[-*+•–]\s+)?")
 _HEADING = re.compile(r"^\s*(?:(#{1,6})\s|()(?:\*\*|__)[^*_]+(?:\*\*|__):?\s*$)")

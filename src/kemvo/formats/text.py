@@ -7,6 +7,9 @@ from collections.abc import Iterable
 
 from kemvo.core.problem import KemvoError, Problem
 
+CLOCK = r"(?:\d{1,2}:)?\d{1,3}:[0-5]\d(?:[.,]\d{1,3})?"
+"""A time as it is written: "0:12", "1:02:03.450"."""
+
 UTF_16 = (codecs.BOM_UTF16_LE, codecs.BOM_UTF16_BE)
 
 
