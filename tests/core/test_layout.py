@@ -9,6 +9,7 @@ from hypothesis import strategies as st
 
 from kemvo.core.form import Form
 from kemvo.core.outline import Draft, draft
+from kemvo.core.problem import KemvoError
 from kemvo.core.reading.script import read_script
 from kemvo.formats.catalogue import shipped_catalogue
 from kemvo.formats.scripts import script_entries
@@ -198,3 +199,26 @@ def test_a_hundred_and_eight_postures_are_all_there_with_their_numbers(name: str
     assert found.form.title == "THE LONG WALK"
     assert [(p.number, len(p.movements)) for p in found.form.postures()] == [(str(n), 2) for n in range(1, 109)]
     assert [line.state for line in found.lines].count("not understood") == 0
+
+
+@pytest.mark.parametrize(
+    "text",
+    [
+        "\n".join(f"Part {n}: tide\nsit back" for n in range(1, 121)),
+        "\n".join(["Willow bends:", *(f"sit back {n}" for n in range(900))]),
+        "\n".join(f"{n}. Heron wades\n   sit back" for n in range(1, 451)),
+    ],
+    ids=["sections", "movements", "postures"],
+)
+def test_a_text_with_more_than_a_form_may_have_keeps_every_movement(text: str) -> None:
+    found = made(text).form
+    assert Form.model_validate(found.model_dump()) == found
+    assert sum(len(p.movements) for p in found.postures()) == text.count("sit back")
+    if "Part 120" in text:
+        assert "Part 120: tide" in found.notes
+
+
+def test_a_text_that_no_form_can_hold_is_refused_with_a_sentence() -> None:
+    text = "\n".join(f"Part {n}: tide\n" + "Push x2\n" * 5 for n in range(1, 260))
+    with pytest.raises(KemvoError, match="more postures than one form may have"):
+        made(text)

@@ -5,13 +5,25 @@ from __future__ import annotations
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
 from itertools import pairwise
+from typing import TypeVar
 
 from kemvo.core.catalogue import Entry
 from kemvo.core.filling import carried, filled_in
-from kemvo.core.form import FILLED_IN, Form, Movement, Posture, Section, with_ids
+from kemvo.core.form import (
+    FILLED_IN,
+    MOST_MOVEMENTS,
+    MOST_POSTURES,
+    MOST_SECTIONS,
+    Form,
+    Movement,
+    Posture,
+    Section,
+    with_ids,
+)
 from kemvo.core.legs import Legs
 from kemvo.core.mirror import mirror_posture
 from kemvo.core.name_lines import name_line
+from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.reading.facts import Fact
 from kemvo.core.said import FEET, line_facts, said
 from kemvo.core.schools import Manner
@@ -171,9 +183,12 @@ class Building:
                 posture = self._filled(told, known, legs)
                 legs.left = posture.movements[-1].left_pct if posture.movements else legs.left
                 all_done.append(posture)
-                done.append(posture.model_copy(update={"id": ""}))
-            sections.append(Section(title=part.title, postures=tuple(done)))
-        notes = "\n".join(self.notes)[:20_000]
+                for some in _in_parts(posture.movements, MOST_MOVEMENTS):
+                    done.append(posture.model_copy(update={"id": "", "movements": some}))
+            for few in _in_parts(tuple(done), MOST_POSTURES):
+                sections.append(Section(title=part.title, postures=few))
+        notes = "\n".join([*self.notes, *(s.title for s in sections[MOST_SECTIONS:])])[:20_000]
+        sections = _no_more_than(MOST_SECTIONS, sections)
         return with_ids(
             Form(title=self.title or title, notes=notes, manner=_manner(all_done), sections=tuple(sections))
         )
@@ -201,6 +216,27 @@ class Building:
         elif told.counts and not any(_says_counts(m) for m in told.movements):
             told.movements = list(lasting(told.whole(), told.counts).movements)
         return posture.model_copy(update={"movements": carried(told.movements, legs)})
+
+
+T = TypeVar("T")
+
+
+def _in_parts(all_: tuple[T, ...], most: int) -> list[tuple[T, ...]]:
+    """The same in parts of so many at most; one, if there are none."""
+    return [all_[i : i + most] for i in range(0, len(all_), most)] or [()]
+
+
+def _no_more_than(most: int, sections: list[Section]) -> list[Section]:
+    """The sections, of which those that are too many go into the last one with all their postures. Raises KemvoError when it
+    cannot take them."""
+    if len(sections) <= most:
+        return sections
+    postures = [p for s in sections[most - 1 :] for p in s.postures]
+    if len(postures) > MOST_POSTURES:
+        raise KemvoError(
+            Problem(what="This text has more postures than one form may have.", mend="Bring it in as several forms.")
+        )
+    return [*sections[: most - 1], sections[most - 1].model_copy(update={"postures": tuple(postures)})]
 
 
 def _says_counts(m: Movement) -> bool:

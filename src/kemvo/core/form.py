@@ -39,6 +39,10 @@ MovementField = Literal["counts", "hold_ms", "left_pct", "breath", "side"]
 """What a movement holds that can also be read from its words."""
 
 
+MOST_MOVEMENTS, MOST_POSTURES, MOST_SECTIONS = 400, 400, 100
+"""So many movements a posture may have, postures a section, sections a form."""
+
+
 class Wordings(Value):
     """An instructor's own words for a cue, longest to shortest. Empty ones are composed by Kemvo."""
 
@@ -112,7 +116,7 @@ class Posture(Value):
     side: Side | None = None
     repeats: Annotated[int, Field(ge=1, le=99)] = 1
     alternate: bool = False
-    movements: Annotated[tuple[Movement, ...], Field(max_length=400)] = ()
+    movements: Annotated[tuple[Movement, ...], Field(max_length=MOST_MOVEMENTS)] = ()
     kinds: tuple[Care, ...] = ()
     gentler: Line = ""
     cautions: tuple[Line, ...] = ()
@@ -128,7 +132,7 @@ class Section(Value):
 
     id: Id = ""
     title: Title = ""
-    postures: Annotated[tuple[Posture, ...], Field(max_length=400)] = ()
+    postures: Annotated[tuple[Posture, ...], Field(max_length=MOST_POSTURES)] = ()
 
 
 class Phrase(Value):
@@ -160,7 +164,7 @@ class Form(Value):
     phrases: Annotated[tuple[Phrase, ...], Field(max_length=500)] = ()
     pronunciations: Annotated[tuple[Phrase, ...], Field(max_length=500)] = ()
     set_aside: Annotated[tuple[Annotated[str, Field(max_length=200)], ...], Field(max_length=2000)] = ()
-    sections: Annotated[tuple[Section, ...], Field(max_length=100)] = ()
+    sections: Annotated[tuple[Section, ...], Field(max_length=MOST_SECTIONS)] = ()
 
     def postures(self) -> list[Posture]:
         """All postures in the order they are done."""
