@@ -50,6 +50,12 @@ NEAR = 9
 """How many words to either side can tell that hands are meant."""
 
 
+ADJUST = frozenset("adjust adjusts correct fix realign pivot".split())
+MAY = frozenset("can will may".split())
+ONLY_FEET = lx.STEP | lx.PIVOT
+LEAVES = ONLY_FEET | frozenset("leave come lift move float rise go".split())
+FLOOR = frozenset("ground floor through forward back out behind beside".split())
+
 LET_MOVE = MOVES | {"follow", "step"}
 OPENS = lx.CONNECT | {"let", "both"}
 
@@ -62,9 +68,17 @@ def with_feet(tokens: Sequence[Token]) -> list[Token]:
             out += [t._replace(comma=False), Token("foot", t.end, t.end, None, False, t.comma)]
         elif t.side and t.hard and _moved(tokens, i) and not _hands_near(tokens, i):
             out += [t._replace(hard=False), Token("foot", t.end, t.end, None, True, t.comma)]
+        elif t.w in ("back", "rear") and _adjusted(tokens, i):
+            out += [t._replace(hard=False, comma=False), Token("foot", t.end, t.end, None, t.hard, t.comma)]
         else:
             out.append(t)
     return out
+
+
+def _adjusted(tokens: Sequence[Token], i: int) -> bool:
+    """ "Adjust the back": the back foot."""
+    ends = tokens[i].hard or tokens[i].comma or i + 1 == len(tokens) or tokens[i + 1].w in lx.CONNECT
+    return ends and i > 1 and tokens[i - 1].w in ARTICLES and tokens[i - 2].w in ADJUST
 
 
 def _is_a_foot(tokens: Sequence[Token], i: int) -> bool:
@@ -77,6 +91,8 @@ def _is_a_foot(tokens: Sequence[Token], i: int) -> bool:
         return True  # "when the left feels light"
     if _let_go(tokens, i) and after in LET_MOVE and not _hands_near(tokens, i):
         return True
+    if after in MAY and _may_move(tokens, i) and _subject(tokens, i) and not _hands_near(tokens, i):
+        return True  # "the right can now leave the ground"
     if not tokens[i].comma and (after in ALWAYS_FEET or after in OFTEN_FEET):
         if not _subject(tokens, i):
             return False
@@ -84,6 +100,14 @@ def _is_a_foot(tokens: Sequence[Token], i: int) -> bool:
         return after in ALWAYS_FEET or (not soon.isdisjoint(WAYS) and not _hands_near(tokens, i))
     return (
         _moved(tokens, i) and (tokens[i].comma or after in WAYS or after in lx.CONNECT) and not _hands_near(tokens, i)
+    )
+
+
+def _may_move(tokens: Sequence[Token], i: int) -> bool:
+    """ "The right can now leave the ground", "the left will step out": only feet do."""
+    soon = [t.w for t in tokens[i + 2 : i + 5]]
+    return not LEAVES.isdisjoint(soon) and (
+        not ONLY_FEET.isdisjoint(soon) or not FLOOR.isdisjoint(t.w for t in tokens[i + 2 : i + 7])
     )
 
 

@@ -26,6 +26,10 @@ FLOWS_HERE = FLOWS | {"here", "now"}
 
 def breaths(tokens: Sequence[Token], c: Clause) -> Iterator[Fact]:
     """In-breaths and out-breaths of a clause, unless it warns of them."""
+    called = [t.w for t in tokens[c.first : c.last]]
+    if called[0] in ("in", "out") and called[1:3] == ["two", "three"] and all(w in lx.NUMBERS for w in called[3:]):
+        yield Fact(kind="breath", start=tokens[c.first].start, end=tokens[c.first].end, direction=called[0])
+        return  # "in, two, three, four"
     for i in range(c.first, c.last):
         if tokens[i].w == "lungs" and c.verb >= 0 and (c.verb < i) and tokens[c.verb].w in FILL_OR_EMPTY:
             way = "in" if tokens[c.verb].w in lx.FILL else "out"

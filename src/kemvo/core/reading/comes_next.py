@@ -57,6 +57,13 @@ def manner(gap: Gap) -> bool:
     return k < len(gap.tokens) and gap.tokens[k].w in STRAIGHT and next_word(gap.tokens, k) not in lx.FOOT
 
 
+def shares_next(g: Gap) -> bool:
+    """ "With about seventy thirty"."""
+    k = g.i + 1 + (g.after in ("about", "roughly", "around"))
+    said = [lx.NUMBERS.get(t.w, 0) for t in g.tokens[k : k + 2]]
+    return len(said) == 2 and sum(said) == 100 and min(said) >= 10
+
+
 def with_foot_or_weight(gap: Gap) -> bool:
     """ "With the left heel lifting", "with your weight on the right leg": what a foot or the weight does meanwhile."""
     k = gap.i + 1 + (gap.after in ARTICLES)

@@ -10,6 +10,7 @@ from kemvo.core.reading.comes_next import (
     manner,
     only_names_foot,
     only_side,
+    shares_next,
     speaks_of_other,
     weight_then_foot,
     with_foot_or_weight,
@@ -145,6 +146,8 @@ def with_(g: Gap) -> Decision:
     takes = next((k for k in range(g.i + 2, min(g.i + 5, len(g.tokens))) if g.tokens[k].side), 0)
     if takes and [t.w for t in g.tokens[takes + 1 : takes + 4]] == ["take", "a", "step"]:
         return True if g.told() else None  # "turn right | with the left take a step"
+    if shares_next(g):
+        return True if g.told() else None  # "facing left | with about seventy thirty"
     pivot = said[:2] == ["a", "pivot"] or said in (["a", "step", "of"], ["a", "step", "with"])
     if pivot or manner(g):
         return True if g.told() else None

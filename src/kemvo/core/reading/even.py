@@ -52,7 +52,7 @@ def settles_even(p: Piece, memory: Memory) -> bool:
     shared = shared or ({"load", "both"} <= words and words & EVEN)
     if p.verb < 0 and words <= EQUAL_ON and words & {"equal", "even"} and "both" in words:
         return True
-    if words == {"half", "and"} and len(p.where(("half",))) == 2:
+    if words - {"now", "it's", "so", "then"} <= {"half", "and"} and len(p.where(("half",))) == 2:
         return True
     out = p.verb < 0 and p.in_order()[-3:] in (
         ["even", "that", "out"],

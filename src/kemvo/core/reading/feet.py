@@ -26,6 +26,7 @@ from kemvo.core.reading.foot_words import (
     MERELY_MOVES,
     NEAR,
     PARTICIPLES,
+    PLACES,
     POINTING,
     PUT,
     RESTING,
@@ -43,6 +44,8 @@ GOES_ALONG = frozenset("go goes come comes turn turns".split())
 SET_DOWN = frozenset({"placed", "set", "put", "rested"})
 ITS = frozenset("it the your that this".split())
 """After "set" these are what is set down; without them it is what was spoken of."""
+MERELY_PUT = SET_DOWN | frozenset("and then place set put it".split())
+MERELY_TOUCH = frozenset("touch touches touching first".split())
 ONWARD = frozenset("out forward back in".split())
 
 
@@ -205,11 +208,20 @@ def _only_adds(p: Piece, noun: int | None, memory: Memory) -> bool:
         return True
     how = p.verb < 0 or p.verb_in(lx.TOUCHING)
     own = [
-        i for i in p.sides() if not stands_by(p, i) and not (how and "to" in p.before(i) and p.w(i + 1) not in lx.FOOT)
+        i
+        for i in p.sides()
+        if not stands_by(p, i)
+        and not (p.verb < 0 and p.w(i + 1) in PLACES)
+        and not (how and "to" in p.before(i) and p.w(i + 1) not in lx.FOOT)
     ]
     passive = p.verb == p.first + 1 and p.w(p.first) == "and" and p.verb_in(SET_DOWN) and p.w(p.verb + 1) not in ITS
     if memory.stepped and memory.way == "in" and passive and not own:
         return not ONWARD - {"in"} & words  # "the left foot is drawn in and placed on its toes"
+    tip = noun is not None and p.w(noun) in TIPS and p.verb_in(MERELY_TOUCH) and p.last - p.verb <= 2
+    if tip and memory.stepped and memory.moved and {p.side(i) for i in own} <= {memory.moved}:
+        return True  # "left foot goes forward, left heel touches"
+    if memory.stepped and p.verb_in(PUT) and words <= MERELY_PUT:
+        return True  # "carry the foot forward and place it, heel first"
     if memory.stepped and p.verb_in(PUT) and {"first", "ball"} <= words and not own:
         return True  # "setting down first the ball and then the heel"
     if memory.stepped and p.verb_in(RESTING) and p.w(p.first) in ("so", "with") and not own:

@@ -60,6 +60,15 @@ BY_FIRST: dict[str, tuple[tuple[str, ...], ...]] = {
 GERUNDS: dict[str, str] = {g: v for v in sorted(lx.ACTS) for g in _gerunds(v)}
 """ "Stepping" and "step", for every verb of an action."""
 
+DONE: dict[str, str] = {
+    **{f"{v}d" if v.endswith("e") else f"{v}ed": v for v in sorted(lx.ACTS)},
+    **dict(
+        p.split("=")
+        for p in "pivotted=pivot brought=bring sunk=sink sat=sit put=put set=set drawn=draw taken=take swung=swing let=let gone=go come=come".split()
+    ),
+}
+""" "Having opened the left foot, …" tells that it opens."""
+
 DOING = frozenset(
     "i'm we're you're they're he's she's am are be by start starts begin begins starting beginning continue began".split()
 )
@@ -81,6 +90,7 @@ ABOUT_TO = {"going": 2, "gonna": 1, "want": 2, "wanna": 1, "need": 2, "have": 2,
 """ "Going to turn", "gonna turn": how many words are left out where an action follows."""
 
 COUNTS = frozenset("one two three four five six seven eight".split())
+THAT_ACTS = frozenset("goes comes steps moves swings slides".split())
 DONE_ON_A_COUNT = lx.ACTS | {"weight", "inhale", "exhale", "breathe", "hold"}
 
 NUMBERED = frozenset("movement movements part count position number section exercise posture".split())
@@ -95,7 +105,7 @@ WORTH_A_LOOK = (
     | POINTING
     | PRAISE
     | set(ABOUT_TO)
-    | {"hand", "one", "ball", "same", "keep", "keeps", "on"}
+    | {"hand", "one", "ball", "having", "same", "keep", "keeps", "on"}
     | COUNTS
 )
 
@@ -126,10 +136,22 @@ def told_words(tokens: Sequence[Token]) -> list[Token]:
             begins = not out or out[-1].hard or out[-1].w in DOING or (out[-1].w in lx.CONNECT and _opens(out))
             begins = begins or (t.w in lx.FOOT_ACTING and out[-1].w in lx.FOOT)
             begins = begins or (t.w in GERUNDS and _of_feet(tokens, i))
+            if t.w == "having" and i + 1 < len(tokens) and tokens[i + 1].w in DONE and not t.hard:
+                out.append(tokens[i + 1]._replace(w=DONE[tokens[i + 1].w]))
+                i += 2
+                continue
             if begins and t.w in GERUNDS:
                 t = t._replace(w="doing" if _is_subject(tokens, i) else GERUNDS[t.w])
             elif t.w == "ball" and _is_held(tokens, i):
                 t = t._replace(w="ball-of-air")
+            elif (
+                t.w == "that"
+                and out
+                and out[-1].w in ("and", "then")
+                and i + 1 < len(tokens)
+                and tokens[i + 1].w in THAT_ACTS
+            ):
+                t = t._replace(w="it")  # "then the left lifts and that goes behind"
             elif t.w == "same" and i + 1 < len(tokens) and (tokens[i + 1].side or tokens[i + 1].w in lx.FOOT):
                 i += 1
                 continue
@@ -177,8 +199,8 @@ def _is_held(tokens: Sequence[Token], i: int) -> bool:
     """ "Hold the ball", "ball on the right": no part of a foot."""
     after = tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
     before = [t.w for t in tokens[max(0, i - 2) : i]]
-    if i and tokens[i - 1].side:
-        return False
+    if i and tokens[i - 1].side and not (i > 1 and tokens[i - 2].w in lx.TURN and after == "on"):
+        return False  # "the left ball"; but "turn right, ball on the right"
     return not (after in ("of", "first", "down", "touches", "and", "then") or {"on", "onto"} & set(before)) and (
         after in ("on", "in", "at", "to", "") or bool({"hold", "holding", "holds", "a"} & set(before))
     )

@@ -36,6 +36,10 @@ PRESS = frozenset({"press", "presses", "pressing"})
 
 DOWN_FIRST = TIPS | frozenset("foot down first the your and then now flat".split())
 """ "Foot down heel first"."""
+GATHERS = frozenset("gather join".split())
+GATHERED = GATHERS | frozenset("and then now".split())
+COMES = frozenset("come comes go goes swing swings sweep sweeps".split())
+OUT_TO = frozenset("and then now out to the left right front corner diagonal o'clock".split()) | frozenset(lx.NUMBERS)
 LEFT_THERE = frozenset("keeping leaving leave leaves".split())
 TIPS_OR_KNEE = TIPS | {"knee"}
 TIPS_OR_FEET = TIPS | {"feet"}
@@ -47,12 +51,20 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
     """Step, lift or pivot, by the verb; None when the clause moves no foot."""
     if noun is not None and p.w(noun + 1) in ("leaves", "leave", "clear", "clears") and p.words() & {"ground", "floor"}:
         return "lift"
+    leaves = noun is not None and "leave" in p.in_order()[noun + 1 - p.first : noun + 4 - p.first]
+    if leaves and p.words() & {"ground", "floor"}:
+        return "lift"  # "the right foot can now leave the ground"
     off = noun is not None and (p.w(noun + 1) == "off" or "get" in p.words()) and "off" in p.words()
     if off and not p.where(lx.HAND) and (p.words() & {"ground", "floor"} or (noun or 0) + 2 == p.last):
         return "lift"
     if noun is not None and rises_on_toes(p):
         return "lift"
     if memory.raised and noun is None and "down" in p.words() and p.words() <= COMES_DOWN:
+        return "step"
+    if noun is None and p.verb_in(GATHERS) and "and" in p.words() <= GATHERED:
+        return "step"  # "shift across and join"
+    curved = p.verb_in(COMES) and not p.words().isdisjoint({"crescent", "semicircle"})
+    if noun is None and curved and not p.where(lx.HAND, lx.TRUNK):
         return "step"
     if p.verb < 0:
         return None if is_bare_shift(p.tokens, p.first, p.last) else _kind_without_verb(p, noun, memory)
@@ -143,7 +155,10 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
         )
         steps = p.where(("step",))
         counted = steps and p.w(steps[0] - 1) == "one" and (p.sides() or any(w in lx.STEP_WAYS for w in words))
-        return "step" if brief or counted or ("step" in words and words & {"half", "follow"}) else None
+        to_corner = (
+            words >= {"out", "to"} and not words.isdisjoint({"corner", "diagonal", "o'clock"}) and words <= OUT_TO
+        )
+        return "step" if brief or to_corner or counted or ("step" in words and words & {"half", "follow"}) else None
     if words & PASSING and "through" not in words:
         return None
     if p.w(noun) == "feet" and words & {"parallel", "width", "shoulder"} and not p.sides():

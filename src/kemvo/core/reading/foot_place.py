@@ -63,7 +63,7 @@ def kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
             return "step"
         if p.verb_in(("land", "lands")) and any(w in lx.STEP_WAYS for w in words) and not p.where(lx.HAND):
             return "step"
-        onward = p.verb_in(GOES) and p.w(p.first) in ("and", "then") and words & {"out", "forward", "back"}
+        onward = p.verb_in(GOES) and p.w(p.first) in ("and", "then") and words & {"out", "forward", "back", "through"}
         placed = memory.stepped or memory.lifted or words & {"o'clock", "first"}
         if onward and memory.moved and placed and not p.where(lx.HAND, lx.TRUNK) and "weight" not in words:
             return "step"
@@ -114,6 +114,19 @@ def kind_of_place(p: Piece, noun: int | None, memory: Memory) -> FootKind | None
         and words & {"you", "it", "us", "me"}
     ):
         return "pivot"
+    if (
+        p.w(noun) in TIPS
+        and noun < p.verb
+        and p.verb_in(GOES)
+        and p.w(p.verb + 1) in ("open", "straight")
+        and p.verb + 2 == p.last
+    ):
+        return "pivot"  # "the right toe goes open"
+    outwards = (
+        p.w(noun) in HEELS and p.verb_in(SLIDE, ("slip", "slips")) and not words.isdisjoint({"outward", "outwards"})
+    )
+    if outwards and noun < p.verb:
+        return "pivot"  # "allowing the right heel to slip outward"
     if p.verb_in(GOES) and p.w(p.verb + 1) == "flat":
         return None
     if p.verb_in(("spread", "spreads")) and p.w(noun) in TOES:

@@ -22,7 +22,7 @@ STEP = _words("step steps stepping stepped stride strides walk walks")
 PLACE = _words(
     "place places put puts set sets bring brings move moves slide slides draw draws pull pulls swing swings extend"
     " extends send sends take takes drop drops plant plants cross crosses widen gather gathers collect tuck land"
-    " lands landed lower lowers carry comes come goes go touch touches tap taps reach reaches travels travel bringing"
+    " lands landed withdrawn scoot scoots lower lowers carry comes come goes go touch touches tap taps reach reaches travels travel bringing"
     " placing moving sliding putting setting landing separate separates spread spreads circle circles arc arcs swing swings return returns retreat retreats advance advances stamp stamps stomp follow follows"
     " drawn brought placed moved carried pulled swung slid extended lowered crossed gathered planted tucked taken sent reset resets withdraw withdraws withdrawing slip slips retract retracts pace paces join joins replace replaces glide glides drift drifts sweep sweeps replaced scoop scoops meet meets catch catches recover recovers skid skids plonk plonks plop plops sneak sneaks scrape scrapes trail trails shuffle shuffles creep creeps skate skates tread treads ease eases easing stretches pop pops"
 )
@@ -51,7 +51,7 @@ SINK = _words(
     " goes going drop drops move moves moving push pushes step steps load loads coming ease eases relax melt melts crouch crouches squat withdraw withdraws withdrawing slip slips root ground draw draws drawing press presses pressing climb climbs climbing squeeze squeezes issue issues drive drives spill spills tip tips tilt tilts creep creeps"
 )
 """Verbs that shift the weight when "into", "onto" and a leg follow."""
-SIT_BACK = _words("sit sits sitting rock rocks rocking sink sinks sinking settle settles settling")
+SIT_BACK = _words("scoot scoots sit sits sitting rock rocks rocking sink sinks sinking settle settles settling")
 CLOSE = _words("close closes closing")
 EMPTY = _words("free frees freeing empty empties emptying unweight unweights unload unloads lighten lightens")
 FILL = _words("reload reloads fill fills filling load loads loading")
@@ -62,7 +62,9 @@ WEIGHT_GOES = _words(
 """What the weight does, told right after it."""
 BEFORE_WEIGHT = _words("the your my all of more less much too any no has have without")
 """These belong to the weight they stand before: "too much weight"."""
-FOOT_ACTING = _words("coming stepping moving sliding turning pivoting lifting swinging crossing drawing")
+FOOT_ACTING = _words(
+    "straightening opening closing following rising landing adjusting coming stepping moving sliding turning pivoting lifting swinging crossing drawing"
+)
 """Of a foot named just before, these tell what it does: "…and the left foot coming in"."""
 BEARING = _words("take takes carry carries bear bears hold holds receive receives accept accepts")
 """ "Both feet take the weight"."""
@@ -174,7 +176,7 @@ ALIKE: dict[str, str] = {
     "sync": "sink", "zinc": "sink", "sing": "sink",
     "laughed": "left", "lefft": "left", "lefts": "left", "rite": "right", "wright": "right", "write": "right",
     "percents": "percent", "cent": "percent", "sent": "percent", "per-cent": "percent", "%": "percent", "pct": "percent", "°": "degrees", "degree": "degrees",
-    "peal": "peel", "peals": "peels", "keck": "kick", "kik": "kick", "forword": "forward", "foreward": "forward", "backword": "back",
+    "peal": "peel", "peals": "peels", "keck": "kick", "kik": "kick", "em": "them", "forword": "forward", "foreward": "forward", "backword": "back",
 }  # fmt: skip
 """What recognisers and hasty typists write, and what is meant, where a foot, a leg or the weight is spoken of."""
 

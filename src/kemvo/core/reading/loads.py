@@ -39,6 +39,7 @@ IT_IS = frozenset("it's you're that's".split())
 OVER_IT = (["over", "it"], ["across", "it"], ["over", "that"], ["onto", "it"])
 
 
+RECEIVED = frozenset("received taken accepted borne carried".split())
 TO_A_SIDE = TOWARDS | {"left", "right"}
 
 
@@ -93,7 +94,7 @@ def _two_shares(p: Piece) -> bool:
         return True
     bare = [n for i in p.range() if (n := number_at(p.tokens, i, p.last)) and n[0] >= 10]
     alone = (p.first == 0 or p.tokens[p.first - 1].hard) and p.tokens[p.last - 1].hard
-    alone = alone or not p.words().isdisjoint(WE_ARE)
+    alone = alone or not p.words().isdisjoint(WE_ARE) or p.w(p.first) == "with"
     return alone and len(bare) == 2 and bare[0][0] + bare[1][0] == 100 and p.words() <= NUMBERS_ONLY
 
 
@@ -138,7 +139,10 @@ def _onto_a_leg(p: Piece) -> int | None:
 
 
 NUMBERS_ONLY = (
-    frozenset(lx.NUMBERS) | WE_ARE | {"and", "it's", "about", "now", "so"} | frozenset(map(str, range(1, 100)))
+    frozenset(lx.NUMBERS)
+    | WE_ARE
+    | {"and", "it's", "about", "roughly", "now", "so", "with"}
+    | frozenset(map(str, range(1, 100)))
 )
 RISE = frozenset({"rise", "rises"})
 CROUCH = frozenset({"squat", "crouch", "balance"})
@@ -164,6 +168,10 @@ def _receiver(p: Piece, memory: Memory, told: bool) -> tuple[Side | None, int] |
         return memory.moved or memory.named, bears[0]  # "let it take the weight"
     if bears and memory.acting and p.words() & {"load", "weight"} and not p.sides() and not p.where(lx.FOOT_OR_HAND):
         return memory.acting, bears[0]  # "the left foot turns and receives the weight"
+    by = next((i for i in p.where(("by",)) if p.w(i - 1) in RECEIVED and "weight" in p.before(i, 4)), None)
+    if by is not None and (p.w(by + 1) == "it" or any(i > by for i in p.sides())):
+        side = next((p.side(i) for i in p.sides() if i > by), None)
+        return side or memory.moved or memory.named, by + 1  # "the weight is received by it"
     filled = filled_leg(p, memory)
     if filled:
         return filled

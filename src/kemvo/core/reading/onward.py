@@ -12,9 +12,12 @@ MOVING = frozenset(
 )
 FORWARD = frozenset({"forward", "forwards"})
 SHIFTS = frozenset({"shift", "shifts"})
+MELTS = frozenset("melt melts ease eases scoot scoots float drift pour press sway lean".split())
+""" "Melt forward", "scoot back": said so briefly, the weight."""
 STANCES = frozenset("bow empty horse cat stance".split())
 PUSH = frozenset({"push", "pushes", "press", "presses"})
 GO = frozenset({"go", "goes", "going", "come", "comes", "move", "moves"})
+BEFORE_MELTS = frozenset({"", "and", "then", "now", "we", "you", "i"})
 BEFORE_WEIGHT = frozenset("all most more half percent of the your my our body".split())
 
 
@@ -93,6 +96,14 @@ def somewhere(p: Piece, part: int | None, memory: Memory) -> int | None:
         and not p.sides()
         and not p.where(lx.FOOT, lx.HAND)
     ):
+        return p.verb + 1
+    brief = (
+        p.verb_in(MELTS)
+        and p.w(p.verb + 1) in FORWARD | {"back"}
+        and p.verb + 2 == p.last
+        and p.w(p.verb - 1) in BEFORE_MELTS
+    )
+    if brief and not p.sides() and not p.where(lx.FOOT, lx.TRUNK):
         return p.verb + 1
     if p.verb_in(lx.SIT_BACK, lx.SHIFT):
         reach = min(p.verb + 4 if p.verb_in(lx.SIT_BACK) else p.last, p.last)

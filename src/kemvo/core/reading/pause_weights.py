@@ -2,508 +2,520 @@
 by hand."""
 
 TABLE = """\
-a -1.0 #;let's
-a 0.9 NUMBER;beach;behind;onto;past;stays;wall;without
-a 0.6 a;at;do;equal;ex;full;happy;important;its;mind;own;slightly;sorry;strike;they;through;ward;with
-a -0.9 again;corner;floor;if;inhale;let;we
-a -0.5 ahead;first;lets;top
-a 0.8 alongside;chest;clock;gets;heal;opposite;percent;shoulder-width;them;they'll;want
-a -0.8 apart;before;counts;flat;shake;should;when
-a 0.5 are;doesn't;done;hanging;i'll;was;will
-a -1.6 as
-a -1.1 bad;end
-a 1.0 becomes;gentle;of;over;shorter
-a -0.6 bent;but;good;okay;parallel;seconds;welcome;what
-a 1.1 beside;tailbone
-a 1.3 bow;not;wants
+a -1.0 #;floor;let's
+a 0.9 NUMBER;beach;onto;past
+a 0.6 a;at;ex;fridge;full;happy;has;its;mind;same;sideways;sorry;strike;ward;west;will
+a -0.9 again;corner;counts;end;if;let;movement
+a -0.6 ahead;any;bent;but;first;okay;parallel;seconds;welcome;what
+a -0.8 apart;flat;inhale;shake;should;we;when
+a -1.7 as
+a -1.1 bad
+a 1.0 becomes;of;over;percent;tailbone;they
+a -0.7 before;golden;height;monkey;punch;reverse;small;there;those;until;we'll;what's
+a 1.1 behind;not;shorter
+a 1.2 beside;bow
+a 0.3 bit
 a 1.9 cat
-a 0.7 change;everything;for;has;no;pointing;same;slow;the;too;try;under
-a 0.4 got;on;their
-a -0.7 height;monkey;movement;punch;small;there;those;until;we'll;what's
+a 0.7 change;do;for;no;slow;the;too;try;under
+a 0.8 chest;clock;gentle;gets;heal;opposite;own;pointing;shoulder-width;stays;them;they'll;wall;want;without
+a -0.5 diagonal;good;lets;top;yet
+a 0.5 doesn't;done;everything;half;hanging;i'll;important;into;on;slightly;their;was;with
+a 0.4 got
 a -0.3 middle
-a 1.5 need
-a -1.4 now;so
-a -1.3 we're
-ab 0.4 ACT FOOT;ACT back;ACT tall;FOOT forward;NUMBER one;SIDE side;and down;can ACT;corner FOOT;is ACT;my HAND
-ab 0.4 weight forward;you should
-ab -1.1 ACT NUMBER;FOOT is;a FOOT
-ab 1.0 ACT across;ACT together;FOOT now;FOOT okay;FOOT straight;SIDE corner;and rest;at NUMBER;front HAND
-ab 1.0 it forward;pause here;same weight;they'll ACT
-ab 0.6 ACT along;ACT away;FOOT bend;NUMBER more;NUMBER o'clock;becomes ACT;beside SIDE;beside it;doesn't ACT
-ab 0.6 down flat;evenly distributed;ex exhale;forward weight;i do;in half;okay ACT;on it;onto it;percent back
-ab 0.6 that way;ward off;we begin;with FOOT;with SIDE
-ab 1.4 ACT in;FOOT first
-ab -0.5 ACT into;ACT slightly;ACT so;FOOT NUMBER;FOOT you;HAND exhale;SIDE and;SIDE you;a half;and now;bit ACT
-ab -0.5 in now;is called;is light;it ACT;it FOOT;the NUMBER;with an;your body
-ab 0.9 ACT inward;FOOT across;HAND hanging;NUMBER breaths;SIDE diagonal;a ACT;and ACT;and NUMBER;got to
-ab 0.9 horse stance;in front;in parallel;not ACT;out NUMBER;the floor;the heal;to ACT;to SIDE;we don't
-ab 0.9 weight even
-ab 0.8 ACT itself;ACT right;FOOT behind;HAND forward;SIDE now;a bit;a minute;and breathe;breathe in;for NUMBER
-ab 0.8 for you;it back;little bit;no weight;other FOOT;second FOOT;so SIDE;that ACT;the ear;the windows
-ab 0.8 your breath
-ab 1.5 ACT me;FOOT in;into it;other SIDE
-ab -1.2 ACT one;an ACT;you're ACT
-ab -0.6 ACT the;ACT your;FOOT SIDE;FOOT so;FOOT weight;a bow;a nice;a small;again ACT;and only;down now
-ab -0.6 first thing;half ACT;is right;movement NUMBER;next ACT;out now;percent in;the out;the performer;waist SIDE
-ab -0.6 weight off;when you
-ab -0.8 ACT to;FOOT and;is forward;let me;the last;weight in;your chair
-ab -0.9 ACT too;and it;and there;and you;as you;brush FOOT;is down;number NUMBER;out FOOT;straight back;the next
-ab -0.9 the second
-ab -0.7 ACT with;FOOT can;FOOT it;HAND up;NUMBER ACT;NUMBER FOOT;NUMBER now;SIDE weight;a SIDE;a big;by ACT;is in
-ab -0.7 it NUMBER;let them;my weight;not too;small ACT;the FOOT;the breath;the inhale;the torso;where it;you can't
-ab -0.7 you exhale
-ab 0.7 FOOT completely;FOOT inwards;FOOT only;SIDE NUMBER;and out;and punch;back down;back first;begin with
-ab 0.7 bit so;cat stance;down so;exhale ACT;for that;in all;is up;its wings;need to;straight ACT;straight ahead
-ab 0.7 the body;the chair;the fridge;too far;you ACT
+a 1.6 need
+a -1.4 now
+a -1.5 so
+a 1.3 wants
+a -1.2 we're
+ab -0.9 ACT NUMBER;ACT one;ACT too;FOOT NUMBER;NUMBER now;a FOOT;and it;and there;and you;brush FOOT;is down
+ab -0.9 out FOOT;straight back;the next;the second
+ab 0.8 ACT across;ACT right;FOOT behind;HAND hanging;SIDE now;a bit;a minute;at NUMBER;breathe in
+ab 0.8 evenly distributed;exhale ACT;for that;half way;in NUMBER;in all;is up;no weight;not ACT;onto it
+ab 0.8 other FOOT;that ACT;the ear;the windows;you ACT;your breath
+ab 0.7 ACT along;ACT itself;FOOT again;FOOT completely;FOOT inwards;FOOT only;HAND forward;NUMBER o'clock
+ab 0.7 and breathe;and out;and punch;are parallel;becomes ACT;begin with;bit so;down so;horse stance
+ab 0.7 is comfortable;need to;on SIDE;on it;so SIDE;straight ACT;straight ahead;the chair;the front;to ACT
+ab 0.7 too far
+ab 0.6 ACT away;ACT through;FOOT through;NUMBER more;all ACT;and NUMBER;back down;back first;cat stance
+ab 0.6 doesn't ACT;even up;ex exhale;for NUMBER;forward again;forward weight;hip width;i do;in half;it back
+ab 0.6 its wings;now ACT;okay ACT;the body;the fridge;touching ACT;ward off;we begin;with FOOT;with SIDE;your ACT
+ab 1.4 ACT in;FOOT first;each FOOT;in front;then FOOT
+ab -0.6 ACT into;ACT slightly;ACT the;ACT your;FOOT SIDE;FOOT can;FOOT so;HAND exhale;a bow;a small;and only
+ab -0.6 down now;inhale ACT;is right;not too;out now;percent in;the FOOT;the performer;weight off;when you
+ab 0.9 ACT inward;FOOT across;FOOT bend;NUMBER breaths;SIDE diagonal;a ACT;and ACT;for you;got to;in parallel
+ab 0.9 it forward;the floor;the heal;they'll ACT;to SIDE;we don't;with weight
+ab 1.5 ACT me;FOOT in;other SIDE
+ab -0.5 ACT so;SIDE and;SIDE you;a half;a nice;again ACT;and now;first thing;in SIDE;in now;is called;the out
+ab -0.5 your body
+ab 0.5 ACT tall;NUMBER degrees;NUMBER one;SIDE front;and down;beside it;comfortable ACT;down again;down flat
+ab 0.5 in line;its FOOT;keep breathe;my FOOT;my HAND;on both;one ACT;one o'clock;out NUMBER;out SIDE;that way
+ab 0.5 the coat;way around;weight forward;you are;you should
+ab -0.8 ACT to;ACT with;FOOT it;HAND up;end up;is forward;movement NUMBER;the inhale;the last;weight in;where it
+ab -0.8 your chair
+ab 1.0 ACT together;FOOT okay;FOOT straight;and exhale;and rest;front HAND;front corner;in here;on top;out breath
+ab 1.0 pause here;second FOOT;start with;them in;weight even
+ab -0.7 FOOT and;FOOT weight;NUMBER ACT;SIDE weight;a SIDE;by ACT;is in;it FOOT;let me;let them;my weight
+ab -0.7 small ACT;the breath;the torso;then it;waist SIDE;you can't
+ab 0.4 FOOT forward;NUMBER times;SIDE side;a breath;can ACT;corner FOOT;heal ACT;is ACT;that FOOT;up straight
+ab 0.4 you can
 ab 1.6 FOOT here
-ab -0.4 FOOT inhale;front ACT;in SIDE;the in
-ab 1.3 FOOT touching;SIDE in;each FOOT;in NUMBER;of you;the start;then FOOT;wants to
-ab 0.3 FOOT up;NUMBER degrees;SIDE front;don't ACT;then ACT;you can
-ab -1.0 HAND height;NUMBER inhale;a low
-ab 1.7 NUMBER NUMBER;to you
-ab 1.2 SIDE hip;cloud HAND;down first;side now;to it;your HAND
-ab 0.5 a breath;back wall;down again;even up;forward again;hip width;in line;its FOOT;keep breathe;now ACT
-ab 0.5 on both;one ACT;one o'clock;out SIDE;percent SIDE;that again;the coat;way around
+ab -0.4 FOOT inhale;the in
+ab -1.1 FOOT is;HAND height;half ACT
+ab 1.1 FOOT now;SIDE corner;into it;out again;same weight;then SIDE;weight over;with it
+ab 1.2 FOOT touching;NUMBER NUMBER;SIDE hip;cloud HAND;down first;side now;you like;your HAND
+ab 0.2 FOOT up
+ab -1.0 NUMBER inhale;a low;as you;it NUMBER
+ab 0.3 SIDE NUMBER;don't ACT;percent back
+ab 1.3 SIDE in;of you;the start;to it;wants to
+ab -1.2 an ACT;you're ACT
 ab -1.4 and again;back ACT
-ab 1.1 and exhale;front corner;half way;is comfortable;on top;out again;out breath;start with;them in;then SIDE
-ab 1.1 weight over;with it;you like
-ab 2.0 behind you
-ab 2.2 it is
-ab -1.9 the first
-ab 1.9 with you
-ab 0.2 you are
-abx -0.5 ACT ACT ACT;ACT SIDE and;ACT SIDE so;ACT in and;ACT it in;FOOT ACT first;FOOT ACT with;FOOT again and
-abx -0.5 FOOT first then;FOOT flat and;FOOT in front;FOOT parallel and;SIDE FOOT ACT;SIDE FOOT back;SIDE FOOT hold
-abx -0.5 SIDE FOOT out;a half ACT;and you ACT;for NUMBER breaths;my SIDE FOOT;the first ACT;the rear FOOT
-abx -0.5 you ACT SIDE
-abx 1.0 ACT SIDE FOOT;FOOT ACT SIDE;FOOT back SIDE;FOOT down FOOT;FOOT up FOOT;NUMBER percent the;SIDE FOOT a
-abx 1.0 SIDE FOOT you;and out in;the FOOT now;the side ACT;then FOOT ACT
-abx 0.8 ACT SIDE NUMBER;ACT forward breathe;FOOT flat ACT;FOOT now you;HAND ACT forward;HAND ACT in;SIDE FOOT keep
-abx 0.8 out NUMBER ACT;the FOOT FOOT;to ACT so;you ACT NUMBER;your SIDE ACT
-abx 0.9 ACT SIDE the;ACT back the;ACT through FOOT;FOOT ACT FOOT;NUMBER degrees the;out ACT to;over NUMBER ACT
-abx 0.9 the ACT with;the FOOT you
-abx -0.8 ACT SIDE then;ACT back weight;ACT it and;ACT it back;ACT up your;FOOT ACT half;FOOT first weight
-abx -0.8 HAND ACT breathe;HAND down breathe;SIDE FOOT in;and ACT weight;and ACT with;breathe in when;it out and
-abx -0.8 let it ACT;the HAND exhale;the SIDE let;the SIDE without;ward off SIDE;you ACT exhale;your SIDE and
-abx -0.7 ACT SIDE weight;ACT ahead and;ACT down and;FOOT ACT your;FOOT NUMBER ACT;FOOT now the;FOOT out SIDE
-abx -0.7 FOOT up half;SIDE FOOT SIDE;SIDE FOOT can;SIDE FOOT now;SIDE corner and;a ACT ACT;and it ACT
-abx -0.7 breathe out the;let them ACT;the ACT FOOT;the FOOT stay;the SIDE diagonal;the SIDE over;the first NUMBER
-abx -0.7 the side FOOT;them out and;to ACT the;your SIDE HAND
-abx -1.4 ACT back ACT;FOOT together and
-abx 1.2 ACT back FOOT;is ACT the;the SIDE your;the back ACT
-abx -1.5 ACT back SIDE;FOOT ACT then;FOOT down weight;the SIDE breathe
-abx -0.6 ACT back so;ACT in NUMBER;ACT off the;ACT through ACT;ACT up my;FOOT ACT NUMBER;FOOT down ACT;FOOT in half
-abx -0.6 FOOT in weight;FOOT out NUMBER;FOOT out weight;FOOT together HAND;NUMBER degrees SIDE;a small ACT
-abx -0.6 and ACT all;and ACT my;both FOOT bend;for NUMBER seconds;into it and;it down ACT;other side ACT
-abx -0.6 out ACT ACT;shoulder-width width apart;the FOOT are;the FOOT weight;the SIDE hip;the SIDE until
-abx -0.6 the floor and;the other FOOT;the other side;the out breath;waist SIDE then
-abx -1.0 ACT forward ACT;ACT in then;SIDE ACT the;and ACT the;breathe out when;hold it hold;last one ACT
-abx -1.0 the front SIDE;the side and
-abx 0.7 ACT forward on;ACT it ACT;ACT out and;FOOT ACT into;FOOT down and;HAND ACT to;NUMBER NUMBER ACT
-abx 0.7 NUMBER seconds ACT;and ACT so;back FOOT and;in front ACT;on it the;other FOOT ACT;the SIDE onto
-abx 0.7 then SIDE ACT;with it ACT
-abx 0.5 ACT now the;down first ACT;one FOOT ACT;the FOOT i;the SIDE the;the weight the;to ACT in;you ACT it
-abx -1.3 ACT out SIDE;percent SIDE SIDE;the front FOOT
-abx 1.3 ACT up ACT;behind you ACT
-abx 0.6 ACT up SIDE;FOOT together FOOT;HAND ACT then;HAND down ACT;SIDE FOOT we;a ACT back;on the SIDE
-abx 0.6 out SIDE FOOT;the ACT as;the FOOT SIDE;the FOOT out;to ACT and;to ACT your;we ACT ACT;you ACT on
-abx -1.2 ACT up the;FOOT ACT in;NUMBER NUMBER SIDE;SIDE SIDE SIDE;breathe out and;the SIDE and;the back FOOT
+ab 1.9 behind you
+ab 2.3 it is
+ab -1.3 number NUMBER
+ab -2.0 the first
+ab 1.7 to you
+ab 2.0 with you
+abx -0.4 ACT ACT ACT;FOOT ACT up;FOOT ACT with;HAND ACT as;as you ACT;the in breath;your body weight
+abx 1.1 ACT ACT all;ACT back the;FOOT ACT SIDE;NUMBER NUMBER FOOT;SIDE FOOT you're;horse stance ACT;the back ACT
+abx 1.1 the side ACT
+abx -0.7 ACT NUMBER ACT;ACT ahead and;ACT back weight;ACT down and;FOOT ACT your;FOOT again and;FOOT in weight
+abx -0.7 FOOT out NUMBER;FOOT together HAND;SIDE FOOT in;SIDE FOOT out;SIDE corner and;a ACT ACT;and ACT all
+abx -0.7 and ACT with;and it ACT;breathe out the;for NUMBER seconds;into it and;into it the;last one ACT
+abx -0.7 let them ACT;the ACT FOOT;the FOOT stay;the FOOT weight;the SIDE diagonal;the SIDE next;the SIDE over
+abx -0.7 them out and;your SIDE HAND
+abx 1.0 ACT SIDE FOOT;ACT out and;FOOT up FOOT;NUMBER percent the;SIDE FOOT with;SIDE SIDE ACT;and out in
+abx 1.0 breathe out SIDE;the ACT with;the FOOT you;then FOOT ACT
+abx 0.8 ACT SIDE NUMBER;ACT through FOOT;FOOT down and;FOOT flat ACT;HAND ACT forward;HAND ACT in;SIDE FOOT keep
+abx 0.8 the FOOT FOOT;you ACT NUMBER
+abx -0.6 ACT SIDE and;ACT in NUMBER;ACT off the;FOOT ACT NUMBER;FOOT ACT first;FOOT in half;FOOT out and
+abx -0.6 FOOT up half;NUMBER degrees SIDE;SIDE FOOT SIDE;SIDE FOOT can;SIDE FOOT without;a small ACT;and ACT my
+abx -0.6 bow stance ACT;for NUMBER breaths;it out and;shoulder-width width apart;the FOOT are;the SIDE hip
+abx -0.6 the SIDE until;the SIDE without;the first ACT;the floor and;the other FOOT;the other side;the side FOOT
+abx -0.6 to ACT the;waist SIDE then
+abx -0.5 ACT SIDE so;ACT back so;ACT forward again;ACT in and;ACT it in;ACT up breathe;ACT up my;FOOT ACT and
+abx -0.5 FOOT first then;FOOT flat and;FOOT in ACT;FOOT in front;FOOT out weight;FOOT parallel and;SIDE FOOT ACT
+abx -0.5 SIDE FOOT back;SIDE FOOT now;a half ACT;and ACT again;and you ACT;it down ACT;my SIDE FOOT;other side ACT
+abx -0.5 the out breath;the rear FOOT;you ACT SIDE
+abx 0.9 ACT SIDE the;FOOT ACT FOOT;FOOT down FOOT;NUMBER degrees the;SIDE FOOT a;it ACT SIDE;out ACT to;to ACT so
+abx 0.9 to SIDE SIDE;your SIDE ACT
+abx -0.9 ACT SIDE then;ACT it back;FOOT NUMBER ACT;FOOT first weight;SIDE FOOT half;a ACT so;and ACT weight
+abx -0.9 back FOOT the;hold it hold;i ACT my;let it ACT;the SIDE corner;the SIDE front;the SIDE side;the floor if
+abx -0.9 your SIDE and
+abx -0.8 ACT SIDE weight;ACT it and;ACT through ACT;ACT up your;FOOT ACT half;FOOT down ACT;FOOT now the
+abx -0.8 FOOT out SIDE;HAND ACT breathe;HAND down breathe;breathe in when;brush FOOT SIDE;the HAND exhale
+abx -0.8 the SIDE let;the first NUMBER;ward off SIDE;you ACT exhale
+abx -1.1 ACT back ACT;ACT forward ACT;FOOT first and;NUMBER NUMBER degrees;and ACT the;the HAND ACT;the SIDE FOOT
+abx -1.1 the SIDE HAND;the SIDE now;the corner and;the front SIDE;width apart and;you ACT you;your SIDE FOOT
+abx 1.4 ACT back FOOT;breathe in and
+abx -1.4 ACT back SIDE;ACT out SIDE;FOOT together and
+abx 0.7 ACT forward breathe;ACT it ACT;FOOT ACT into;FOOT back SIDE;HAND ACT to;NUMBER NUMBER ACT
+abx 0.7 NUMBER seconds ACT;and ACT so;back FOOT and;in front ACT;its FOOT ACT;other FOOT ACT;over NUMBER ACT
+abx 0.7 the SIDE onto;then SIDE ACT;to ACT and;to you so;weight ACT it;with it ACT
+abx 0.6 ACT forward on;FOOT together FOOT;HAND ACT SIDE;HAND ACT then;HAND down ACT;HAND up breathe;SIDE FOOT we
+abx 0.6 a ACT back;on it the;on the SIDE;out NUMBER ACT;out SIDE FOOT;the ACT as;the FOOT now;to ACT your
+abx 0.6 you ACT on
+abx -1.0 ACT in then;SIDE ACT the;breathe out and;breathe out when;the side and;the weight ACT
+abx 0.5 ACT now the;both FOOT on;down first ACT;one FOOT ACT;the FOOT SIDE;the FOOT i;the SIDE the;we ACT ACT
+abx 1.3 ACT up ACT;SIDE FOOT you;and out and
+abx -1.2 ACT up the;FOOT ACT in;SIDE SIDE SIDE;and ACT it;onto it and;percent SIDE SIDE;the SIDE and;the front FOOT
 abx -1.2 weight SIDE ACT
-abx -0.4 FOOT ACT and;FOOT ACT up;FOOT in ACT;HAND ACT as;as you ACT;in front and;the in breath;the middle and
-abx -0.4 your body weight
-abx -0.3 FOOT ACT forward
-abx -1.1 FOOT first and;NUMBER NUMBER degrees;NUMBER NUMBER weight;and ACT it;onto it and;the HAND ACT
-abx -1.1 the SIDE FOOT;the SIDE HAND;the SIDE now;the weight ACT;you ACT you;your SIDE FOOT
+abx -0.3 FOOT ACT forward;in front and;into it SIDE
+abx -1.3 FOOT ACT then;NUMBER NUMBER SIDE;NUMBER NUMBER weight;the back FOOT
+abx -1.5 FOOT down weight
 abx 1.7 FOOT in the
 abx -0.1 FOOT out ACT
-abx -0.9 FOOT out and;SIDE FOOT half;SIDE FOOT without;a ACT so;back FOOT the;brush FOOT SIDE;i ACT my;off SIDE ACT
-abx -0.9 the SIDE corner;the SIDE front;the SIDE side;the corner and;the floor if;width apart and
-abx 0.4 SIDE ACT and;back SIDE SIDE;both FOOT on
-abx -0.2 SIDE FOOT front;bow stance ACT
-abx 1.1 SIDE FOOT with;SIDE FOOT you're;SIDE SIDE ACT;breathe out SIDE;it ACT SIDE
-abx 1.4 breathe in and;horse stance ACT
+abx -0.2 SIDE FOOT front
+abx 0.3 back SIDE SIDE
+abx 1.2 behind you ACT;is ACT the;the SIDE your
+abx 1.6 the ACT the
+abx 0.4 the FOOT as;the weight the;you ACT it
 abx 1.5 the FOOT the
+abx -1.6 the SIDE breathe
 any -2.5 *
-b 0.7 ACT;arrives;closer;direction;far;fridge;happy;hips;instead;light;main;split;times;was
-b 1.5 FOOT;width;work
-b 0.8 HAND;arrive;backwards;bent;bow;diagonally;enough;forwards;hanging;hip;leaning;line;low;minute;parry;punch
-b 0.8 rest;right;stool;windows
-b -0.7 NUMBER;can't;doing;having;never;number;pause;quarter;single;small;there's;till;you;you've
-b 1.4 SIDE;alongside;forward;outwards;touching
+b 0.7 ACT;closer;direction;enough;far;forwards;hips;instead;main;rest;right;split;was
+b 1.5 FOOT;forward;itself;outwards;straight;work
+b 0.8 HAND;arrive;arrives;back;backwards;bow;degrees;diagonally;hanging;happy;hip;line;low;minute;parry;punch
+b 0.8 sideways;slightly;stool;tall;windows
+b 1.4 SIDE;ear;instep;there;touching
 b -3.1 a
-b -1.1 about;because;brush;like;past;will;without;yes
-b 0.9 across;altogether;around;degrees;even;lute;pushing;sideways;tall;way
-b -0.9 after;an;are;easy;feel;has;means;ready;sure
-b 1.2 again;diagonal;floor;mane;write
-b 1.3 ahead;behind;breathe;door;ear;here;instep;level;sides;solid;there;wall
-b -1.4 all;or;people;this;what
+b -1.1 about;because;brush;past;without;yes
+b 1.0 across;altogether;clock;evenly;home;it;length;middle;soft;think;time;walking;way
+b -0.9 after;easy;feel;feels;finish;has;means;next;position;that
+b 1.1 again;crane;ears;front;hang;north;o'clock;parallel;section;stop;tail;them;wide;wings
+b 1.3 ahead;alongside;breathe;diagonal;here;sides;solid;started;write
+b -1.4 all;or;people;what
+b -0.7 allow;beside;can't;how;never;number;pause;quarter;single;small;some;there's;till;you;you've
+b -1.0 an;between;get;have;he;its;like;now;ok;only;should;sure;will;you'll
 b -4.5 and
 b 2.5 apart
+b -0.8 are;end;gonna;got;last;look;once;ready;third;torso;white
+b 0.9 around;bent;completely;contact;even;leaning;lute;me;pushing;through;up
 b -2.7 as;of
-b -1.3 at;big;from;our;she;while
-b 1.8 away;east
-b 0.6 back;else;high;horse;lead;seconds;slightly;space;thigh;top;try;us;week
-b -1.2 be;but;make;okay;see;they
-b -0.6 beside;body;called;does;double;each;nice;oh;performer;some;teacher;wait;would
-b -1.0 between;feels;get;have;he;its;now;ok;only;should;you'll
-b -0.4 bottom
-b 1.1 breath;ears;first;hang;me;middle;north;o'clock;parallel;section;started;stop;tail;them;through;wings
-b 2.1 breaths
-b -1.7 by;do;i'm;keep;that's;we're
-b 1.0 clock;completely;crane;evenly;home;it;length;soft;think;time;up;walking;wide
-b 0.5 coat;distributed
-b 1.9 comfortable;room;side;together
-b 2.0 corner;equally
-b -1.5 don't;it's;not;we'll;where
-b 1.7 down;out;yet
-b -0.8 end;finish;got;how;last;look;next;once;position;that;third;torso;white
-b -0.5 ex;stretch;than;which
-b 1.6 flat;front;height;inwards;itself;straight;wider
-b -2.2 for
-b -1.6 hold;no;until;with
-b -2.5 i;to
+b -1.3 at;from;okay;our;she;while
+b 1.8 away;east;out;side
+b -1.2 be;but;make;see;they
+b 1.2 behind;breath;door;first;floor;level;mane;wall;wobbling
+b -1.6 big;keep;no;not;until;with
+b -0.6 body;called;does;doing;each;notice;oh;performer;teacher;wait;would
+b 2.0 breaths;corner;equally
+b -1.7 by;do;i'm;that's;we're
+b -0.5 check;double;ex;nice;stretch;which
+b 0.5 coat;seconds
+b 2.2 comfortable
+b -1.5 don't;hold;it's;this;we'll;where
+b 1.6 down;flat;inwards;wider;width;yet
+b 0.6 else;fridge;high;horse;inside;lead;light;outward;space;thigh;times;top;try;us;week
+b 0.4 exhale
+b -2.1 for
+b 1.7 height
+b -2.5 i
 b -1.9 if;let;let's;you're
 b -2.0 into;onto
-b -2.1 is
+b -2.2 is
 b -2.3 my;on
-b -2.9 so
+b -0.4 own
+b 1.9 room;together
+b -3.0 so
 b -4.7 the
 b -3.2 then
-b -2.6 we
+b -2.6 to;we
 b -1.8 when
 b -3.5 your
-bx 1.0 ACT ACT;ACT last;FOOT FOOT;FOOT SIDE;FOOT it;FOOT let;FOOT we're;SIDE into;closer ACT;out now;percent the
-bx 1.0 up FOOT;up i;weight and;write ACT
-bx -0.7 ACT NUMBER;ACT out;ACT through;ACT you're;FOOT again;FOOT for;FOOT half;FOOT not;FOOT parallel
-bx -0.7 FOOT straight;FOOT which;HAND are;HAND exhale;NUMBER seconds;SIDE as;SIDE diagonal;all the;back into
-bx -0.7 beside the;cloud HAND;don't ACT;exhale as;finish ACT;flat and;forward as;forward when;in half;in let
-bx -0.7 inhale ACT;it then;long breath;more weight;movement NUMBER;now i;now i'm;number NUMBER;one we;other side
-bx -0.7 out so;past the;quarter ACT;she ACT;small ACT;stance SIDE;still ACT;that the;touching the;up as;up breathe
-bx -0.7 up my;without ACT;you ACT;you breathe
-bx -1.2 ACT SIDE;FOOT now;FOOT together;away from;forward weight;i ACT;over the;weight SIDE;weight back
-bx -1.2 your weight
-bx -0.6 ACT a;ACT across;ACT forwards;ACT north;FOOT at;FOOT completely;FOOT forward;FOOT it's;FOOT pointing
-bx -0.6 HAND up;SIDE on;SIDE until;again and;back SIDE;behind your;body weight;comfortable ACT;corner ACT
-bx -0.6 degrees SIDE;degrees and;don't let;down again;floor and;forward into;forward onto;front and;having ACT
-bx -0.6 in my;in this;in to;it if;it over;leave the;let's ACT;next we;now we're;other FOOT;out on;out over
-bx -0.6 out your;over NUMBER;over your;rear FOOT;single whip;snake ACT;start ACT;that i;they ACT;together HAND
-bx -0.6 up from;up half;width away
-bx -1.0 ACT all;FOOT while;NUMBER counts;SIDE then;SIDE without;and ACT;bend the;both FOOT;breath ACT;forward and
-bx -1.0 i'm ACT;in inhale;let the;out NUMBER;out when;top ACT;you're ACT
-bx -0.5 ACT around;ACT straight;FOOT is;FOOT okay;FOOT out;FOOT rest;NUMBER breaths;NUMBER o'clock;and then;as the
-bx -0.5 as you;at the;back to;be ACT;corner and;ex exhale;exhale ACT;exhale and;let your;on your;so now;stance so
-bx -0.5 to finish;were ACT
-bx -2.4 ACT back;SIDE HAND
-bx -2.0 ACT forward;ACT your
-bx 0.9 ACT hold;ACT no;ACT she;ACT then;back ACT;backwards ACT;front ACT;in SIDE;in now;it to;now with;out in
-bx 0.9 through FOOT
-bx 0.5 ACT inhale;ACT now;ACT one;ACT with;FOOT i'm;NUMBER weight;SIDE by;about ACT;bit now;middle HAND
-bx 0.5 through SIDE
-bx -0.8 ACT into;ACT onto;FOOT in;FOOT stays;HAND look;SIDE bow;SIDE hip;a ACT;about NUMBER;back then;behind the
-bx -0.8 doesn't ACT;forward again;in a;in the;into the;it FOOT;it hold;my SIDE;now we;of the;off SIDE;off the
-bx -0.8 right now;side so;so ACT;straight ahead;the weight;there for;to the;up your;way and;weight NUMBER
+bx 1.0 ACT ACT;ACT last;FOOT FOOT;FOOT this;FOOT we're;SIDE into;back ACT;backwards ACT;closer ACT;percent the
+bx 1.0 you and
+bx -0.7 ACT NUMBER;ACT a;ACT through;FOOT for;FOOT half;FOOT not;FOOT parallel;FOOT rest;FOOT straight;HAND are
+bx -0.7 HAND exhale;NUMBER o'clock;SIDE diagonal;again and;all the;back then;beside the;cloud HAND;comfortable ACT
+bx -0.7 degrees and;doesn't ACT;don't ACT;down again;exhale and;flat and;forward onto;front and;in half;in let
+bx -0.7 inhale ACT;it hold;it if;more weight;movement NUMBER;now we're;number NUMBER;of the;one ACT;one NUMBER
+bx -0.7 other side;out on;over NUMBER;over your;past the;quarter ACT;she ACT;small ACT;stance SIDE;still ACT
+bx -0.7 together HAND;up as;up my;without ACT
+bx -1.2 ACT SIDE;FOOT together;NUMBER counts;NUMBER percent;away from;back FOOT;down first;forward now;i ACT
+bx -1.2 out breath;over the;weight SIDE;weight back;your weight
+bx -0.6 ACT across;ACT all;ACT forwards;ACT straight;FOOT at;FOOT completely;FOOT it's;FOOT out;FOOT pointing
+bx -0.6 HAND as;HAND on;HAND up;NUMBER breaths;SIDE on;SIDE until;back into;body weight;corner ACT;degrees SIDE
+bx -0.6 don't let;finish ACT;floor and;forward into;in this;in to;it over;leave the;long breath;okay now
+bx -0.6 other FOOT;out over;out your;single whip;snake ACT;start ACT;that i;that the;they ACT;touching the;up from
+bx -0.6 up half;width away;you ACT;you don't
+bx 0.8 ACT again;ACT no;FOOT NUMBER;FOOT exhale;FOOT it;FOOT that;SIDE that's;across and;behind and;east ACT
+bx 0.8 front ACT;now NUMBER;out in;out the;parry and;that for;through FOOT
+bx -0.5 ACT around;FOOT is;FOOT okay;NUMBER then;and then;as the;as you;at the;back to;be ACT;behind your
+bx -0.5 ex exhale;has ACT;in my;let your;let's ACT;next we;on your;out and;rear FOOT;so now;to finish;were ACT
+bx -2.4 ACT back
+bx -1.9 ACT forward;behind you
+bx 0.9 ACT hold;ACT she;ACT then;FOOT SIDE;SIDE the;forward FOOT;in ACT;in SIDE;in now;it to;now with;out now
+bx 0.9 weight and;write ACT
+bx 0.5 ACT inhale;ACT make;ACT now;ACT one;ACT that's;FOOT both;NUMBER back;SIDE by;SIDE exhale;about ACT
+bx 0.5 beside SIDE;corner NUMBER;forward ACT;out breathe;so let
+bx -0.8 ACT into;ACT onto;ACT you're;FOOT again;FOOT stays;FOOT which;HAND look;NUMBER seconds;SIDE bow;SIDE hip
+bx -0.8 SIDE let's;SIDE without;a ACT;about NUMBER;exhale ACT;exhale as;forward again;forward as;forward when
+bx -0.8 from the;half a;in a;into the;it then;now i;now i'm;off SIDE;off the;one we;out so;out weight;right now
+bx -0.8 side FOOT;side so;so ACT;straight ahead;the weight;there for;to the;up your;way and;weight NUMBER
 bx -0.8 weight even;weight forward;with your
-bx -1.4 ACT it;ACT my;in front;now ACT;on the
-bx 0.6 ACT make;FOOT body;FOOT both;FOOT let's;FOOT what;FOOT you;NUMBER HAND;NUMBER back;again now;again the
-bx 0.6 beside SIDE;down ACT;down the;first the;forward ACT;it with;out breathe;so let;together FOOT
-bx 0.8 ACT okay;FOOT NUMBER;FOOT exhale;FOOT that;FOOT with;NUMBER FOOT;SIDE a;SIDE out;SIDE that's;SIDE the
-bx 0.8 SIDE waist;forward FOOT;in ACT;now NUMBER;out the;parry and;that for
-bx -0.9 ACT over;FOOT ACT;SIDE corner;SIDE let's;both HAND;bow stance;breath in;breathe out;by ACT;floor if
-bx -0.9 from the;he ACT;in when;it ACT;my weight;onto the;out weight;side FOOT;the SIDE;thing ACT;waist SIDE
-bx -0.9 we ACT;weight in;weight now;width apart;your SIDE
-bx 0.4 ACT that's;SIDE exhale;comfortable now;corner NUMBER
-bx -1.5 ACT the;FOOT are;NUMBER NUMBER;first then;with the
-bx -1.1 ACT them;FOOT only;FOOT then;FOOT touching;FOOT up;HAND hold;NUMBER percent;SIDE front;back FOOT;body ACT
-bx -1.1 down as;forward now;half ACT;in NUMBER;it all;out breath;then ACT;together and;we're ACT
-bx -1.8 ACT up;behind you
-bx 0.7 ACT we;FOOT a;FOOT i;FOOT onto;FOOT we;HAND with;NUMBER now;SIDE onto;behind and;degrees we;east ACT
-bx 0.7 evenly ACT;first NUMBER;forward the;it for;north ACT;now FOOT;out into;seconds ACT;side the;straight ACT
-bx 0.7 up HAND;weight up;width ACT
-bx -0.4 FOOT down;SIDE and;SIDE let;back and;down if;if you;is now;middle and;up and
+bx -1.1 ACT it;ACT them;FOOT only;FOOT touching;SIDE front;behind the;body ACT;breathe out;down as;forward and
+bx -1.1 half ACT;in NUMBER;it all;out when;together and;we're ACT;you're ACT
+bx -1.4 ACT my;NUMBER degrees;forward weight;front FOOT;in front;on the
+bx 0.7 ACT okay;FOOT a;FOOT body;FOOT i;FOOT onto;FOOT we;FOOT with;HAND with;NUMBER now;SIDE a;SIDE my;SIDE onto
+bx 0.7 SIDE out;SIDE waist;again the;bit now;down the;evenly ACT;forward the;it for;it you;north ACT;now FOOT
+bx 0.7 out into;over and;seconds ACT;side the;stance ACT;straight ACT;weight up;width ACT
+bx -1.0 ACT out;FOOT then;FOOT up;HAND hold;SIDE as;SIDE corner;and ACT;bend the;both FOOT;exhale let;i'm ACT
+bx -1.0 let the;then ACT;your SIDE
+bx -0.9 ACT over;FOOT ACT;FOOT in;FOOT while;both HAND;bow stance;breath ACT;breath in;by ACT;floor if
+bx -0.9 forward SIDE;he ACT;in inhale;in the;in when;it ACT;my SIDE;my weight;now we;onto the;out NUMBER;the SIDE
+bx -0.9 thing ACT;top ACT;waist SIDE;we ACT;weight in;weight now;width apart
+bx -1.8 ACT the;ACT up;NUMBER NUMBER
+bx 0.6 ACT we;FOOT i'm;FOOT let's;FOOT what;NUMBER weight;again now;degrees we;down ACT;first NUMBER
+bx 0.6 together FOOT;up HAND
+bx -2.0 ACT your
+bx -1.5 FOOT are;to ACT;with the
+bx -0.4 FOOT down;SIDE and;if you;is now;part NUMBER;stance so;waist ACT
 bx -2.3 FOOT first
-bx 1.2 FOOT no;back the
-bx -1.3 FOOT stay;HAND ACT;NUMBER degrees;SIDE side;down first;weight ACT
-bx 1.9 FOOT the
-bx 1.1 FOOT you're;across ACT;behind ACT;front the;instead ACT;up so;you and
+bx 1.1 FOOT let;FOOT you're;behind ACT;front the;up FOOT;up i;up so
+bx 1.2 FOOT no;across ACT;instead ACT;it the
+bx -1.3 FOOT now;FOOT stay;HAND ACT;SIDE side;SIDE then;now ACT;weight ACT
+bx 2.0 FOOT the
 bx 1.5 FOOT your;HAND the
+bx 0.4 NUMBER FOOT;NUMBER HAND
 bx -2.6 SIDE FOOT
-bx -0.2 SIDE no
-bx -0.3 SIDE so;apart and;in your;waist ACT
-bx -1.6 breathe in;can ACT;out as;to ACT
-bx 1.3 degrees the;it the
-bx 1.4 flat ACT
-bx -1.7 front FOOT;side now;through the
-bx 1.6 weight the
-bxy 0.4 ACT ACT SIDE;ACT down ACT;FOOT in ACT;back and the
-bxy 0.8 ACT ACT and;ACT ACT up;ACT back ACT;ACT on a;FOOT ACT NUMBER;FOOT in the;FOOT now ACT;FOOT the weight
-bxy 0.8 SIDE ACT forward;SIDE FOOT first;SIDE SIDE HAND;SIDE and breathe;SIDE with your;and ACT with
-bxy 0.8 corner ACT the;forward ACT back;is ACT on;it ACT SIDE;it and the;up i ACT
-bxy 0.5 ACT ACT down;ACT and the;ACT in NUMBER;FOOT ACT on;FOOT the front;HAND ACT SIDE;SIDE ACT ACT;SIDE the HAND
-bxy 0.5 forward and the;out let the
-bxy -0.6 ACT ACT forward;ACT all your;ACT and exhale;ACT half a;ACT it down;FOOT ACT to;FOOT half a;FOOT that ACT
-bxy -0.6 SIDE ACT a;SIDE SIDE SIDE;back ACT SIDE;back ACT into;back FOOT ACT;behind you ACT;beside the SIDE
-bxy -0.6 corner and ACT;down FOOT first;forward the SIDE;half ACT with;here ACT the;in ACT SIDE;on the SIDE
-bxy -0.6 out ACT it;out NUMBER ACT;out when you;snake ACT down;up my SIDE;weight ACT onto;you ACT onto
-bxy -0.7 ACT ACT on;ACT and you;ACT the FOOT;FOOT and breathe;FOOT so it's;FOOT the FOOT;FOOT weight SIDE
-bxy -0.7 SIDE ACT in;SIDE and i;SIDE brush FOOT;again ACT SIDE;breath ACT out;can ACT it;down breathe out;in ACT it
-bxy -0.7 in and ACT;into the SIDE;my SIDE FOOT;onto the SIDE;over the SIDE;up ACT SIDE;up ACT it;waist ACT to
-bxy -0.7 weight ACT forward;you ACT on;you ACT the
+bx -2.5 SIDE HAND
+bx -0.3 SIDE let;in your;up breathe
+bx -0.2 SIDE no;SIDE so
+bx 1.3 back the
+bx -1.6 breathe in;can ACT;first then;out as
+bx 1.4 degrees the;flat ACT
+bx -0.1 down and
+bx -1.7 side now;through the
+bx 1.7 weight the
+bxy 0.4 ACT ACT SIDE;ACT down ACT;SIDE FOOT FOOT
+bxy -1.1 ACT ACT all;SIDE SIDE FOOT;forward and ACT;up breathe in;weight ACT into
+bxy 0.8 ACT ACT and;ACT ACT up;ACT back ACT;ACT on a;FOOT in the;FOOT now ACT;FOOT the weight;FOOT your weight
+bxy 0.8 SIDE ACT forward;SIDE FOOT first;SIDE FOOT on;SIDE and breathe;and ACT with;back FOOT in;corner ACT the
+bxy 0.8 floor ACT the;forward ACT back;in HAND down;is ACT on;it ACT the;up and breathe;up i ACT
+bxy 0.5 ACT ACT down;FOOT ACT on;FOOT the front;NUMBER ACT out;SIDE ACT ACT;SIDE the HAND;front ACT the
+bxy 0.5 out let the
+bxy -0.6 ACT ACT forward;ACT all of;ACT it down;FOOT next to;FOOT that ACT;HAND ACT down;SIDE ACT a;SIDE SIDE SIDE
+bxy -0.6 SIDE and look;SIDE so ACT;SIDE weight SIDE;back ACT ACT;beside the SIDE;down FOOT first;forward the SIDE
+bxy -0.6 half ACT with;in ACT SIDE;now i'm ACT;on the SIDE;out the SIDE;out weight forward;out when you
+bxy -0.6 snake ACT down;up ACT SIDE;you ACT onto
 bxy -2.0 ACT ACT with
-bxy -0.4 ACT FOOT together;ACT all of;ACT as you;ACT the body;FOOT ACT over;FOOT all the;FOOT back to
-bxy -0.4 FOOT don't ACT;HAND ACT across;SIDE FOOT back;over and ACT
-bxy 1.2 ACT HAND up;SIDE a ACT;weight ACT the
-bxy -1.2 ACT NUMBER percent;ACT the SIDE;SIDE ACT it;out let them;the SIDE FOOT
-bxy -1.4 ACT SIDE ACT;NUMBER ACT your;SIDE ACT out
-bxy 1.1 ACT and then;ACT the ACT;FOOT ACT onto;HAND the SIDE;back so ACT;up HAND ACT
-bxy 0.6 ACT as the;FOOT ACT forward;HAND ACT out;NUMBER ACT out;back FOOT first;degrees ACT the
-bxy 0.7 ACT half ACT;ACT out ACT;FOOT ACT SIDE;FOOT ACT forwards;FOOT a ACT;FOOT down ACT;FOOT i ACT;FOOT onto the
-bxy 0.7 FOOT the HAND;FOOT through the;FOOT your weight;SIDE ACT HAND;SIDE ACT to;SIDE FOOT on;SIDE onto the
-bxy 0.7 back ACT back;back FOOT in;floor ACT the;forward on the;in it ACT;it ACT the;side the SIDE
-bxy 0.7 together ACT the;we ACT back;weight the SIDE;you ACT SIDE
-bxy -0.5 ACT i can;FOOT one NUMBER;FOOT so ACT;HAND ACT breathe;HAND ACT down;HAND ACT over;HAND and the
-bxy -0.5 NUMBER NUMBER one;SIDE FOOT in;SIDE FOOT the;SIDE weight SIDE;back ACT ACT;behind the SIDE;flat and ACT
-bxy -0.5 now i'm ACT;out ACT forward;out ACT up;out breath ACT;out the SIDE;up ACT the;we ACT the;you breathe in
-bxy 1.3 ACT it ACT;ACT so you;out ACT back
-bxy -1.0 ACT that FOOT;ACT the HAND;ACT the back;FOOT ACT out;FOOT and ACT;FOOT and let;FOOT the SIDE;SIDE ACT the
-bxy -1.0 SIDE FOOT ACT;SIDE HAND ACT;forward and ACT;inhale ACT the;through and ACT;up half a;waist ACT SIDE
-bxy -1.1 ACT the weight;SIDE ACT SIDE;SIDE SIDE FOOT;SIDE the SIDE;down and ACT;weight ACT into
-bxy -0.8 ACT weight back;ACT weight forward;FOOT can ACT;FOOT then ACT;FOOT then FOOT;FOOT to ACT;SIDE as the
-bxy -0.8 SIDE bow stance;SIDE weight on;can ACT the;forward NUMBER percent;front ACT your;half ACT up;in ACT the
-bxy -0.8 in weight SIDE;it ACT out;it hold it;out as you;up SIDE HAND;up breathe in;up your SIDE;weight ACT back
-bxy -0.8 weight ACT to;your SIDE FOOT
-bxy -0.9 ACT your SIDE;ACT your weight;FOOT that's the;HAND ACT up;corner FOOT first;floor if you;out ACT down
-bxy -0.9 there ACT the;to the SIDE;with the SIDE
-bxy 0.3 FOOT ACT FOOT;FOOT ACT with;FOOT and i;FOOT now let;SIDE SIDE ACT
-bxy -1.5 FOOT ACT in
-bxy 1.9 FOOT ACT into;SIDE FOOT parallel
-bxy 0.2 FOOT ACT off
-bxy 1.0 FOOT ACT the;FOOT ACT them;FOOT NUMBER ACT;HAND ACT your;in HAND down;it with the;up and breathe
-bxy 1.8 FOOT ACT your
-bxy -0.3 FOOT so the;HAND ACT back;SIDE FOOT down;down SIDE FOOT;in the HAND
-bxy 0.1 SIDE ACT weight
-bxy -1.3 back ACT the
-bxy 0.9 first weight ACT;percent the SIDE
-bxy 1.4 in weight to
+bxy -0.4 ACT FOOT together;ACT as you;ACT i can;ACT the body;ACT the waist;FOOT ACT over;FOOT back to
+bxy -0.4 FOOT don't ACT;FOOT one NUMBER;HAND ACT across;SIDE FOOT back;SIDE FOOT down;in ACT it;in ACT to;up ACT it
+bxy -0.4 up ACT the
+bxy 1.1 ACT HAND up;ACT and then;ACT in NUMBER;HAND the SIDE;back so ACT
+bxy -1.2 ACT NUMBER percent;SIDE the SIDE;out let them;through and ACT
+bxy -1.4 ACT SIDE ACT;FOOT ACT in;SIDE ACT out;back ACT the
+bxy -0.7 ACT all your;ACT half a;FOOT ACT to;FOOT and breathe;FOOT can ACT;FOOT so it's;FOOT the FOOT
+bxy -0.7 FOOT weight SIDE;SIDE ACT in;SIDE and i;SIDE brush FOOT;again ACT SIDE;back ACT SIDE;back ACT into
+bxy -0.7 breath ACT out;in and ACT;into the SIDE;it hold it;my SIDE FOOT;onto the SIDE;out ACT it;out NUMBER ACT
+bxy -0.7 over and ACT;waist ACT to;weight ACT forward;weight ACT onto;you ACT the
+bxy 0.9 ACT and as;it ACT SIDE;it and the;percent the SIDE
+bxy -0.8 ACT and exhale;ACT and you;ACT weight forward;FOOT FOOT FOOT;FOOT then ACT;FOOT then FOOT;FOOT to ACT
+bxy -0.8 SIDE bow stance;can ACT the;corner FOOT first;front ACT your;half ACT up;here ACT the;out as you
+bxy -0.8 over the SIDE;up SIDE HAND;up your SIDE;you ACT on;your SIDE FOOT
+bxy 0.6 ACT and the;ACT as the;FOOT ACT forward;FOOT a ACT;HAND ACT SIDE;SIDE ACT to;back FOOT first;down ACT your
+bxy 0.6 in it ACT;we ACT back
+bxy 0.7 ACT half ACT;ACT out ACT;FOOT ACT NUMBER;FOOT ACT SIDE;FOOT ACT forwards;FOOT down ACT;FOOT i ACT
+bxy 0.7 FOOT onto the;FOOT the HAND;FOOT through the;HAND ACT out;SIDE ACT HAND;SIDE SIDE HAND;SIDE my SIDE
+bxy 0.7 SIDE onto the;back ACT back;first weight ACT;forward on the;side the SIDE;together ACT the;you ACT SIDE
+bxy 1.3 ACT it ACT;ACT so you;ACT the ACT
+bxy 1.0 ACT let your;FOOT ACT onto;FOOT ACT the;FOOT ACT them;FOOT NUMBER ACT;HAND ACT your;the SIDE back
+bxy -1.0 ACT that FOOT;FOOT ACT out;FOOT and ACT;SIDE ACT SIDE;SIDE ACT the;SIDE FOOT ACT;SIDE HAND ACT
+bxy -1.0 down and ACT;up half a
+bxy -0.9 ACT the HAND;ACT the SIDE;ACT the back;ACT the weight;ACT weight back;ACT your SIDE;ACT your weight
+bxy -0.9 FOOT and let;FOOT that's the;FOOT the SIDE;HAND ACT up;SIDE ACT it;SIDE weight on;corner and ACT
+bxy -0.9 floor if you;forward NUMBER percent;in ACT the;in weight SIDE;inhale ACT the;out ACT down;there ACT the
+bxy -0.9 to the SIDE;waist ACT SIDE;weight ACT back;weight ACT to;with the SIDE
+bxy 0.2 FOOT ACT FOOT;FOOT ACT off;FOOT and the
+bxy 1.9 FOOT ACT into;FOOT ACT your;SIDE FOOT parallel
+bxy 0.3 FOOT ACT with;FOOT and i;FOOT in ACT;FOOT now let;SIDE SIDE ACT;back and the
+bxy -0.2 FOOT all the
+bxy -0.5 FOOT and SIDE;FOOT so ACT;HAND ACT breathe;HAND ACT over;HAND and the;NUMBER NUMBER one;SIDE FOOT in
+bxy -0.5 can ACT it;flat and ACT;out ACT forward;out ACT up;out breath ACT;up my SIDE;we ACT the;weight ACT on
+bxy -0.3 FOOT off the;HAND ACT back;down SIDE FOOT;in the HAND
+bxy -1.6 NUMBER ACT your
+bxy 0.0 SIDE ACT weight
+bxy 1.2 SIDE a ACT;it with the;out ACT back;up HAND ACT;weight ACT the
+bxy 1.6 in weight to
+bxy -1.3 the SIDE FOOT
 w -1.9 #
-w 0.6 a;distance;fold;like;onto;stretch;to;towards;wait;what
-w 0.8 about;door;hips;lock;threw;toward;watch
-w -0.7 again;flying;here;o'clock;until;we;wrong;yet
-w 0.7 along;beside;counts;hold;isn't;leaves;not;on;past;pushing;tightrope;with
-w 1.0 an;left;long;makes;shared
-w -0.9 apart;heal;i'm;last;say;sure;want
-w -0.5 because;equal;feel;sorry;there's;try
-w -0.4 belly;hip;repulse
-w 1.4 between;count;where;without
-w 1.3 by
-w 1.1 check
-w -0.6 comfortable;do;keep;need;tall;those;till
-w -0.8 degrees;flat;get;lot;okay;once;slightly;straight;we'll;while;whip
-w 0.5 did;don't;kissing;leave;or;sideways;single;split;tying;us
-w 0.9 exhale;of;should;than;wild
+w 0.6 a;also;can;did;like;not;onto;sideways;stretch;to
+w 0.8 about;door;exhale;hips;hold;lock;of;threw;toward
+w -0.8 again;flat;here;once;slightly;straight;we'll;while
+w 0.7 along;beside;counts;couple;distance;isn't;leaves;on;past;pushing;ready;tightrope;watch;with
+w 1.1 an;between
+w -1.0 apart;me;way
+w -0.5 because;feel;hip;sorry;there's;try
+w -0.4 belly
+w 0.5 but;don't;or;single;split;tying;us;what
+w 1.0 by;check;count;left;long;makes;shared
+w -0.6 comfortable;equal;keep;need;tall;until
+w -0.9 degrees;heal;i'm;last;say;so;sure;want;whip
+w -0.7 flying;get;lot;okay;we;wrong;yet
 w 1.2 for;over
-w -1.2 let;let's
-w -1.0 lose;me;so;way
-w 0.4 most;our;times;you'll
+w -1.1 let;let's
+w -1.3 lose
+w 0.3 most;other;same
 w -1.4 now
 w -1.5 number
-w 0.3 other;round;when
-x 0.9 ACT;allow;even;golden;grab;his;most;play;quarter;release;you've
-x -1.1 FOOT;ahead;along;bit;breaths;forward;past;percent;slightly;till;wall;yourself
-x -1.7 a;but;round;until
-x -2.4 about;is
-x -1.2 across;again;becomes;evenly;has;here;me;over;touching;under;way;wide;will;yet
-x 0.4 after;both
-x -0.5 alongside;comfortable;fully;leaves;little;threw
-x -1.5 apart;degrees;width
-x -1.3 around;between;side;stays;straight;them;thing;too
-x 0.7 arrive;double;end;hang;other;waist;we;what's;white
-x -1.6 at;in;like
-x -1.4 away;flat;height;hip;parallel;should;stance;there
-x -0.8 back;completely;diagonal;gets;instep;line;more;one;wider
-x -0.9 backwards;doesn't;east;equally;feels;home;off;or;seconds;shoulder-width;soft;than;toward;towards
-x 1.1 begin;careful;last;make;rest;you'll
+w 0.4 our;you'll
+w -0.3 repulse
+w 0.9 should;than;towards;upright;wild
+w 1.4 where;without
+x 0.9 ACT;did;even;golden;his;most;only;play;quarter;release;waist;we;you've
+x -1.1 FOOT;again;ahead;along;becomes;bit;breaths;it;me;past;slightly;till;under;will
+x -1.6 a;at;degrees;like;with
+x -2.3 about
+x -1.2 across;counts;evenly;has;over;percent;touching;wall;way;wide;yet
+x 0.4 after
+x 1.0 allow;big;feel;grab;once;repulse;think;today's;wait
+x -0.6 alongside;bent;brushes;important;letting;little;makes;may;means;passes;pointing;us;walking;whip;without
+x 0.1 and
+x -1.5 apart;away;in;width
+x -1.3 around;between;forward;here;side;stays;straight;them;thing;too
+x 0.7 arrive;double;hang;how;needle;other;white
+x -0.7 back;diagonally;for;forty-five;instep;inward;its;not;one's;outwards;solid;was
+x -0.9 backwards;doesn't;east;equally;feels;gets;o'clock;off;or;shoulder-width;soft;tall;than;they;toward
+x 1.1 begin;brush;last;never;we're
 x -2.5 behind
-x 0.6 bend;ex;half;having;i'll;practise;tidy
-x -0.6 bent;brushes;diagonally;important;letting;makes;means;north;passes;pointing;thigh;us;walking;whip
+x 0.6 bend;do;end;ex;half;i'll;practise;tidy
 x -1.9 beside;together
-x 0.8 big;change;equal;have;how;movement;my;needle;only;second;third
-x 2.3 breathe
-x 1.0 brush;did;feel;never;once;repulse;think;today's;we're
-x -2.2 by;to
-x -2.3 corner
-x 1.4 count;fold;i'm;keeping;let's;repeat;stretch
-x -1.0 counts;forwards;front;inwards;it;level;outward;rests;tall;where
-x 1.2 deflect;exhale;it's;wait;weight;when
-x 0.5 do;give;people;split;starting
-x 1.5 don't;he;i
+x 0.5 both;equal;give;people;split;starting;which
+x 2.0 breathe;then;what
+x -1.7 but;until
+x -2.2 by;corner;through;to
+x 1.2 careful;count;deflect;exhale;it's;make;my;you'll
+x 0.8 change;crescent;have;movement;second;third;what's
+x -0.5 comfortable;fully;isn't;lead;leaves;threw
+x -0.8 completely;diagonal;home;line;more;one;wider
+x 1.6 don't;get;keep;remember;repeat;start;that's;watch
 x -3.1 down
-x 2.1 finish
-x -0.7 for;forty-five;inward;its;not;o'clock;one's;outwards;resting;solid;was
-x 1.6 get;keep;look;pause;she;start;that's;watch
-x 2.2 hold;ok;we'll
-x 2.0 if
-x 1.3 imagine;shake;single
-x 2.4 inhale
-x -2.1 into;on;onto;through;up
-x -0.4 isn't
-x 1.9 let;swap;then;what
-x 1.7 next;number;remember;soften;stay;there's
-x 1.8 notice
-x 2.5 now
-x -3.3 of
-x 3.2 okay
-x -3.0 out
+x 2.2 finish;hold
+x -1.4 flat;height;hip;parallel;should;stance;there
+x 1.4 fold;keeping;let's;stretch;weight
+x -1.0 forwards;front;inwards;level;outward;rests;seconds;towards;where;yourself
+x 1.5 he;i;i'm;look
+x 1.9 if;let;next;notice;swap
+x 1.3 imagine;rest;shake;single;when
+x 2.3 inhale;ok;we'll
+x -2.1 into;on;onto;up
+x -2.4 is
+x 2.6 now
+x 1.7 number;pause;she;soften;there's
+x -3.4 of
+x 3.3 okay
+x -2.7 out
+x -1.8 round
+x 1.8 stay
 x 0.2 those
-x -1.8 with
-xy -0.8 ACT ACT;ACT exhale;ACT like;ACT so;FOOT and;NUMBER on;SIDE corner;a little;along the;beside the;if that's
-xy -0.8 it's not;like you're;shoulder-width width;so it's;to NUMBER;toward the;which is;with it
-xy 0.8 ACT HAND;ACT my;FOOT not;HAND look;SIDE is;all right;and down;and i'm;and on;and that;breath in;doing the
-xy 0.8 don't rush;last one;now the;on the;repeat on;so first;stay there;the next;then we;we do;weight now
-xy 0.8 you should
-xy 1.4 ACT NUMBER;ACT all;FOOT together;is your;so that's;to get;which FOOT
-xy 0.7 ACT SIDE;ACT evenly;ACT me;FOOT over;HAND to;and then;back again;brush and;do not;exhale as;for those
-xy 0.7 have your;inhale and;most of;now ACT;now we;one ACT;play the;shake your;start by;to finish;we'll ACT
-xy 0.7 weight ACT;with no;you'll feel
-xy 1.9 ACT a;SIDE so;movement NUMBER;number NUMBER
-xy 0.5 ACT about;ACT forwards;ACT wide;FOOT bend;FOOT don't;SIDE out;have a;hold it;keep breathe;let's have
-xy 0.5 never ACT;waist SIDE;we ACT
-xy -0.7 ACT as;ACT last;ACT now;a bit;about NUMBER;and look;back down;i can;on it;onto it;stay down;the floor
-xy -0.7 then out;to your;your FOOT
-xy 1.0 ACT body;ACT both;ACT the;FOOT are;HAND are;HAND over;NUMBER i;a lot;breath out;he ACT;keep your;make sure
-xy 1.0 next we;pause for;same on;that is;up on;when the
-xy -0.9 ACT first;ACT together;HAND by;SIDE NUMBER;as we;first ACT;first then;is ACT;towards the
-xy 0.6 ACT for;ACT into;ACT it;ACT tall;ACT until;ACT you're;FOOT flat;HAND up;a ACT;as you;down ACT;ex exhale
-xy 0.6 forward again;hold for;inhale ACT;okay and;right back;right now;shake it;side ACT;soften the;then a
-xy 0.6 then all;then it;tidy up;up ACT;wait there;weight into;weight is;without ACT
-xy -1.1 ACT hold;ACT you;SIDE SIDE;and NUMBER;breathe out;for a;of the
-xy -0.6 ACT if;ACT inhale;ACT of;ACT stance;ACT straight;FOOT now;and do;behind you;by the;flat ACT;into a;like a
-xy -0.6 my body;no weight;now NUMBER;on both;only as;past the;so you;the other;the same;until the;while the
-xy -0.6 with my
+xy -0.9 ACT ACT;ACT so;ACT then;ACT together;HAND by;SIDE SIDE;SIDE corner;SIDE weight;a little;are ACT;as we
+xy -0.9 first ACT;instead ACT;is ACT;to NUMBER;towards the
+xy 0.7 ACT HAND;ACT me;FOOT over;HAND down;HAND to;a ACT;as you;back again;breathe in;exhale as;most of;now ACT
+xy 0.7 now half;once the;one ACT;repeat on;shake your;start by;weight ACT;weight now;with no;you'll feel
+xy 1.3 ACT NUMBER;FOOT shoulder-width;and that's;and when;bend your;is that
+xy 0.6 ACT SIDE;ACT for;ACT into;ACT onto;ACT tall;ACT until;ACT you're;FOOT flat;SIDE HAND;do not;ex exhale
+xy 0.6 forward again;hold for;it is;now we;okay and;play the;right now;shake it;side ACT;soften the;then a
+xy 0.6 then it;tidy up;to finish;up ACT;we'll ACT;with about;without ACT;your hip
+xy 1.7 ACT a
+xy 0.5 ACT about;ACT forwards;ACT wide;SIDE out;and as;down ACT;have a;inhale ACT;it ACT;keep breathe;let's have
+xy 0.5 never ACT;now let;out NUMBER;right back;start with;wait there;we ACT
+xy 1.5 ACT all;FOOT parallel;and all;and to;front FOOT;this is;to get;you should
+xy -0.8 ACT as;ACT exhale;ACT like;FOOT and;NUMBER on;SIDE NUMBER;along the;beside the;breathe out;it's not
+xy -0.8 like you're;on it;shoulder-width width;toward the;with it
+xy 1.2 ACT body;SIDE let's;again weight;and then;first thing;so now;so we;think of
+xy 1.0 ACT both;ACT the;HAND are;HAND over;NUMBER i;a lot;allow the;breath out;he ACT;keep your;make sure;next we
+xy 1.0 on an;or ACT;release the;same on;so first;that is;the next;those with;up on;we start;you don't
+xy 0.8 ACT evenly;ACT my;FOOT not;HAND look;HAND up;SIDE is;and i'm;doing the;don't rush;for those;i'm ACT
+xy 0.8 in breath;inhale and;on the;stay there;then all;with an
+xy -1.0 ACT first;before the;now and;which is
+xy -1.1 ACT hold;ACT you;and hold;for a;of the
+xy -0.6 ACT if;ACT inhale;ACT stance;FOOT forward;a bit;about NUMBER;again FOOT;and do;and it;and onto;and shake
+xy -0.6 and slightly;and up;behind you;by the;first then;flat ACT;into a;like a;no weight;on both;only as;past the
+xy -0.6 the other;the same;we don't;while the;with my
+xy -0.7 ACT last;ACT of;ACT straight;FOOT now;back down;i can;if that's;my body;next time;now NUMBER;onto it
+xy -0.7 so it's;so you;stay down;the floor;then out;to your;until the;your FOOT
 xy 0.3 ACT on;HAND ACT
-xy 0.4 ACT slightly;SIDE HAND;and keep;can see;forward weight;get up;now let;now that;start with
-xy -1.0 ACT then;SIDE weight;and hold;are ACT;before the;instead ACT;now and
-xy 1.1 ACT to;FOOT of;NUMBER ACT;and i;be careful;can you;let's ACT;or ACT;that was;think of;you end;you want
-xy 2.0 ACT your;in inhale
-xy 0.9 ACT yourself;SIDE FOOT;allow the;bend the;brush past;get your;having ACT;i'm ACT;in breath;leave the
-xy 0.9 part NUMBER;quarter ACT;release the;some of;some people;those with;we start;weight and;with an
-xy 1.5 FOOT parallel;and again;and forward;and that's;front FOOT;so from
-xy 1.3 FOOT shoulder-width;again weight;bend your;first thing;is that
-xy -1.2 NUMBER degrees;in front;off the;that ACT
+xy 0.4 ACT slightly;FOOT bend;can see;get up;hold it;waist SIDE;weight into
+xy 0.9 ACT to;ACT yourself;and that;bend the;breath in;brush and;brush past;get your;last one;leave the;now the
+xy 0.9 out to;part NUMBER;pause for;quarter ACT;some of;some people;then we;weight and;when the
+xy 2.0 ACT your;SIDE so;in inhale
+xy 1.1 FOOT are;FOOT of;NUMBER ACT;SIDE FOOT;and i;be careful;can you;let me;let's ACT;that was;which FOOT
+xy 1.1 you end;you want
+xy 1.4 FOOT together;all right;and again;and forward;back FOOT;check the;is your;so from;so that's
+xy -1.2 NUMBER degrees;as your;in front;off the;that ACT
 xy 1.8 NUMBER more
-xy -0.5 NUMBER one;and exhale;and it;and let's;and shake;and up;does the;even on;first the;half way;into the
-xy -0.5 leaves the;onto the;that's your
-xy 1.2 SIDE let's;back FOOT;let me;so now;so we
-xy -0.4 and feel;and i'll;then SIDE
-xy 1.7 and now;and to
-xy -0.1 and the
-xy 1.6 and when;exhale and;this is
-xy -0.2 and your
-xy -1.3 as your;can ACT;for NUMBER;then forward
-xy 0.2 my weight;the weight
-xy -2.6 next to
+xy -0.5 NUMBER o'clock;NUMBER one;and don't;and let's;does the;even on;first the;half way;into the;leaves the
+xy -0.5 onto the;that's your
+xy -0.3 all the;and the;and your;where your
+xy -1.3 and NUMBER;can ACT;for NUMBER;then forward
+xy -0.4 and feel;and i'll;and out;so let's
+xy 1.6 and now;exhale and
+xy 1.9 movement NUMBER;number NUMBER
+xy -0.0 my weight
+xy -2.8 next to
 xy -1.4 now so
-xy -0.3 so let's
-xy -2.2 so that
+xy -2.1 so that
+xy -0.1 so you're
 xy -2.0 then FOOT
 xy 2.3 to do
 xy -2.3 to the
-xyz 0.6 ACT ACT and;ACT NUMBER is;ACT a bit;ACT down as;ACT it all;ACT now ACT;ACT round to;ACT through the
-xyz 0.6 ACT with the;FOOT in line;FOOT together weight;FOOT up FOOT;HAND at the;SIDE brush FOOT;a ACT with
-xyz 0.6 again ACT SIDE;an ACT stance;as you inhale;back FOOT out;back onto the;back to ACT;both FOOT ACT
-xyz 0.6 bow stance NUMBER;exhale and ACT;first ACT your;first SIDE FOOT;forward again onto;it's the SIDE
-xyz 0.6 make the SIDE;now let the;over NUMBER counts;soften the FOOT;the weight ACT;the weight has;to do the
-xyz 0.6 ward off SIDE;we ACT forward;weight in your;your weight is
-xyz 1.5 ACT ACT forward;ACT back into;ACT back on;ACT back onto;ACT up onto;and to finish;breathe in as
-xyz -0.6 ACT ACT on;ACT down ACT;ACT in front;ACT now the;ACT over the;ACT through SIDE;ACT up ACT;FOOT ACT the
-xyz -0.6 FOOT is ACT;SIDE FOOT NUMBER;SIDE FOOT can;SIDE FOOT through;SIDE FOOT weight;all of it;and ACT on
-xyz -0.6 and the FOOT;and the front;and your FOOT;breathe in breathe;exhale ACT the;if your ACT;leave the FOOT
-xyz -0.6 on your SIDE;so ACT SIDE;so ACT it;so weight on;the FOOT now;then ACT forward;we ACT it;weight SIDE weight
-xyz -0.6 weight forward ACT;while the SIDE;with your SIDE
-xyz -0.5 ACT ACT out;ACT ACT your;ACT SIDE the;ACT a ACT;ACT across to;ACT forward the;ACT on a;ACT them out
-xyz -0.5 and ACT #;and then out;back FOOT first;breathe out #;even on both;from the floor;i can ACT;it ACT to
-xyz -0.5 let the FOOT;let your HAND;off the floor;onto the FOOT;so that your
-xyz -0.9 ACT ACT the;ACT it now;ACT the ACT;SIDE FOOT first;and ACT into;and ACT up;as you ACT;then ACT SIDE
-xyz -0.9 with the FOOT
-xyz 1.7 ACT ACT with;ACT up your;to ACT forward;up ACT the
-xyz -0.8 ACT NUMBER ACT;ACT down first;ACT on its;ACT the other;NUMBER on the;NUMBER percent the;SIDE ACT the
-xyz -0.8 and out in;and you ACT;both FOOT on;breathe out SIDE;i ACT the;over the SIDE;so i can;the FOOT and
-xyz -0.8 the weight to;then ACT out;to ACT the;weight on it;when you ACT;you ACT forward
-xyz 0.7 ACT SIDE ACT;ACT SIDE and;ACT is the;ACT out SIDE;ACT that FOOT;FOOT ACT back;FOOT ACT then
-xyz 0.7 FOOT NUMBER NUMBER;FOOT down weight;FOOT in ACT;HAND up breathe;SIDE ACT in;SIDE FOOT back;SIDE HAND up
-xyz 0.7 SIDE the SIDE;about NUMBER thirds;and ACT forward;and again SIDE;as you exhale;back ACT SIDE
-xyz 0.7 back ACT forward;both FOOT the;brush and ACT;have your weight;inhale and ACT;let's ACT it;let's do that
-xyz 0.7 my SIDE FOOT;now ACT forward;on the last;out to the;shake your FOOT;side ACT SIDE;so ACT on;so all the
-xyz 0.7 start by ACT;the FOOT don't;there's a ACT;weight NUMBER NUMBER;weight SIDE SIDE;weight stays on
-xyz 0.7 with no weight;you can't ACT;you're ACT the
-xyz 0.8 ACT SIDE on;ACT and ACT;ACT around to;ACT back over;ACT it down;ACT your ACT;and ACT back;and on the
-xyz 0.8 as you do;bend the SIDE;breath ACT in;down ACT and;forward onto the;i want you;in ACT the;it ACT through
-xyz 0.8 let the breath;my back FOOT;repeat on the;start with your;the FOOT are;the FOOT do;the back FOOT
-xyz 0.8 we ACT out;weight to the;you ACT you
-xyz 0.9 ACT SIDE then;ACT a breath;ACT down on;ACT forward onto;ACT it with;ACT one NUMBER;ACT onto the;ACT out to
-xyz 0.9 ACT out your;ACT the waist;FOOT ACT SIDE;FOOT down FOOT;FOOT is down;FOOT out SIDE;FOOT parallel weight
-xyz 0.9 NUMBER NUMBER in;SIDE FOOT half;and then i;and then we're;as the weight;back SIDE SIDE;brush past the
-xyz 0.9 half ACT up;so let it;the ACT FOOT;the first ACT;then ACT down;then the SIDE;there ACT the;you're ACT to
-xyz -0.7 ACT SIDE weight;ACT back first;ACT back so;ACT forward FOOT;ACT from the;ACT last one;ACT out FOOT
-xyz -0.7 ACT out again;ACT through and;ACT up half;NUMBER NUMBER NUMBER;NUMBER percent and;SIDE FOOT and
-xyz -0.7 SIDE FOOT touching;and ACT with;beside the SIDE;for the FOOT;from the back;now the weight;on the ACT
-xyz -0.7 then the whole;weight ACT forward;weight forward SIDE
-xyz -1.4 ACT a little
-xyz 0.5 ACT ahead and;ACT as you;ACT back weight;ACT it on;FOOT don't ACT;HAND to your;NUMBER counts to
-xyz 0.5 NUMBER percent on;SIDE side ACT;breathe out and;by ACT the;he ACT the;i ACT my;inhale as you;is that the
-xyz 0.5 it then ACT;my weight ACT;now we ACT;the SIDE is;we ACT onto
-xyz 1.0 ACT back ACT;ACT in with;ACT to your;FOOT ACT down;FOOT back down;NUMBER i ACT;SIDE FOOT ACT;and ACT and
-xyz 1.0 and ACT my;both FOOT bend;breathe in when;down ACT the;on the in;same on the;so we're in;the first thing
-xyz 1.0 the weight is
-xyz -0.4 ACT back FOOT;ACT forward breathe;ACT onto it;FOOT are ACT;FOOT out ACT;HAND down ACT;breathe in and
-xyz -0.4 weight back onto;you can ACT
-xyz 1.1 ACT back SIDE;ACT down into;ACT on both;ACT up on;ACT up the;FOOT of the;FOOT together FOOT
-xyz 1.1 NUMBER NUMBER on;a lot of;and ACT again;and let it;both HAND ACT;from the top;half ACT with;other side ACT
-xyz 1.1 the rear FOOT;up on the;weight back to;you end up
+xyz 0.6 ACT ACT and;ACT NUMBER is;ACT SIDE and;ACT a big;ACT a bit;ACT down as;ACT it on;ACT out SIDE;ACT round to
+xyz 0.6 ACT through the;ACT with the;FOOT in line;FOOT together weight;FOOT up FOOT;HAND at the;SIDE FOOT brush
+xyz 0.6 SIDE FOOT half;SIDE HAND up;SIDE brush FOOT;SIDE side ACT;an ACT stance;and ACT forward;as you inhale
+xyz 0.6 back FOOT out;back to ACT;bow stance NUMBER;breathe out and;exhale and ACT;first ACT your;first SIDE FOOT
+xyz 0.6 forward again onto;he ACT the;inhale as you;it ACT down;it then ACT;make the SIDE;out NUMBER NUMBER
+xyz 0.6 over NUMBER counts;soften the FOOT;the FOOT don't;the weight has;this is a;waist ACT to;ward off SIDE
+xyz 0.6 weight NUMBER NUMBER;weight SIDE SIDE;with about NUMBER;you're ACT the;your weight is
+xyz 1.5 ACT ACT forward;ACT back into;ACT back on;ACT up onto;your SIDE FOOT
+xyz -0.7 ACT ACT on;ACT NUMBER ACT;ACT SIDE weight;ACT back first;ACT back so;ACT forward FOOT;ACT from the
+xyz -0.7 ACT last one;ACT onto it;ACT out FOOT;ACT out again;ACT the other;ACT through and;ACT up ACT;ACT up half
+xyz -0.7 FOOT ACT the;NUMBER percent and;SIDE ACT the;SIDE FOOT and;SIDE FOOT weight;and ACT FOOT;and ACT behind
+xyz -0.7 and ACT with;and out in;and your FOOT;beside the SIDE;both FOOT to;breathe in breathe;for the FOOT
+xyz -0.7 from the back;it ACT to;now the weight;on the ACT;so ACT it;the FOOT now;then the whole;weight forward ACT
+xyz -0.7 you ACT forward
+xyz -0.5 ACT ACT out;ACT ACT your;ACT SIDE the;ACT across to;ACT on a;about NUMBER NUMBER;and then out
+xyz -0.5 back FOOT first;breathe out #;even on both;from the floor;it ACT the;let the FOOT;let your HAND
+xyz -0.5 off the floor;onto the FOOT;so that your;weight back onto;with your SIDE
+xyz -0.9 ACT ACT the;ACT the ACT;ACT your FOOT;NUMBER NUMBER and;SIDE FOOT first;breathe out SIDE
+xyz -0.9 weight ACT forward;with the FOOT
+xyz 1.8 ACT ACT with;your weight should
+xyz 0.7 ACT SIDE ACT;ACT SIDE on;ACT around to;ACT back over;ACT is the;FOOT ACT back;FOOT NUMBER NUMBER
+xyz 0.7 FOOT down weight;FOOT in ACT;SIDE ACT in;SIDE the SIDE;a ACT with;about NUMBER thirds;and ACT back
+xyz 0.7 and again SIDE;back ACT SIDE;back ACT forward;bend the SIDE;both FOOT the;in ACT the;it ACT through
+xyz 0.7 let's ACT it;let's do that;my back FOOT;now ACT forward;now half ACT;now i'm ACT;now let the;on the last
+xyz 0.7 repeat on the;shake your FOOT;side ACT SIDE;so ACT on;start by ACT;there's a ACT;to do the;with no weight
+xyz 0.7 you can't ACT
+xyz 0.9 ACT SIDE then;ACT back ACT;ACT down on;ACT forward onto;ACT one NUMBER;ACT out your;ACT that FOOT
+xyz 0.9 ACT the waist;FOOT ACT SIDE;FOOT is down;FOOT out SIDE;NUMBER NUMBER in;SIDE FOOT ACT;and ACT and
+xyz 0.9 and let it;and on the;and then i;and then we're;breathe in when;brush and ACT;brush past the
+xyz 0.9 have your weight;i want you;the ACT FOOT;the first ACT;then ACT down;then the SIDE;there ACT the
+xyz 0.9 weight back to;weight stays on;with your weight;you're ACT to
+xyz 1.0 ACT a breath;ACT back SIDE;ACT in with;ACT to your;FOOT ACT down;FOOT back down;FOOT parallel weight
+xyz 1.0 FOOT together FOOT;NUMBER i ACT;SIDE FOOT straight;and ACT again;and ACT my;both FOOT bend;down ACT the
+xyz 1.0 half ACT up;half ACT with;on the in;same on the;so all the;so let it;so we're in;the first thing
+xyz -1.2 ACT a little;ACT out ACT;as the SIDE;the FOOT down
+xyz 0.5 ACT ahead and;ACT all the;ACT as you;ACT back weight;ACT out the;HAND to your;NUMBER counts to;SIDE ACT on
+xyz 0.5 SIDE FOOT is;again ACT SIDE;as you exhale;back again and;both FOOT ACT;by ACT the;if you can't;is that the
+xyz 0.5 it's the SIDE;my weight ACT;so you're on;the SIDE is;we ACT forward;we ACT onto;weight in your
+xyz 0.8 ACT and ACT;ACT out to;ACT your ACT;SIDE FOOT back;as the weight;as you do;back SIDE SIDE;breath ACT in
+xyz 0.8 down ACT and;forward onto the;inhale and ACT;let the breath;out to NUMBER;start with your;the FOOT are
+xyz 0.8 the FOOT do;the back FOOT;the weight ACT;we ACT out;we do that;you ACT you;your SIDE HAND
+xyz -0.3 ACT back FOOT
 xyz -0.2 ACT back and
-xyz 1.3 ACT back with;ACT through with;FOOT shoulder-width width;all the weight;back FOOT ACT;bend your FOOT
-xyz 1.3 out ACT the
-xyz 1.2 ACT down with;ACT forward into;ACT out with;ACT them down;ACT up tall;FOOT ACT and;FOOT are parallel
-xyz 1.2 HAND ACT up;SIDE FOOT straight;breathe in for;don't let the;for the next;the SIDE FOOT;the front FOOT
-xyz 1.2 the waist ACT;to ACT out
-xyz 1.6 ACT forward with;the FOOT of
-xyz 1.4 ACT in the;ACT up with;ACT with your;FOOT out with;NUMBER ACT your;at the end;your SIDE FOOT
+xyz 1.4 ACT back onto;ACT in the;ACT up with;ACT with your;FOOT out with;NUMBER ACT your;all the weight
+xyz 1.4 and to finish;at the end;the FOOT of
+xyz 1.3 ACT back with;ACT it down;FOOT shoulder-width width;bend your FOOT;breathe in as;out ACT the
+xyz -0.6 ACT down ACT;ACT in front;ACT over the;ACT through SIDE;FOOT is ACT;HAND down ACT;HAND down breathe
+xyz -0.6 SIDE FOOT NUMBER;SIDE FOOT can;SIDE FOOT forward;SIDE FOOT touching;SIDE SIDE FOOT;all of it;and ACT #
+xyz -0.6 and ACT on;and the FOOT;and the front;breathe in and;exhale ACT the;i can ACT;if your ACT;on your SIDE
+xyz -0.6 so ACT SIDE;so weight on;then ACT forward;we ACT it;while the SIDE
+xyz -0.8 ACT down first;ACT it now;ACT now the;ACT on its;NUMBER on the;NUMBER percent the;and ACT up;and you ACT
+xyz -0.8 both FOOT on;i ACT the;over the SIDE;so i can;the FOOT and;the weight to;then ACT SIDE;then ACT out
+xyz -0.8 to ACT the;weight SIDE weight;weight forward SIDE;when you ACT
+xyz 1.1 ACT down into;ACT it with;ACT on both;ACT out with;ACT them down;ACT up on;ACT up the;FOOT down FOOT
+xyz 1.1 FOOT of the;NUMBER NUMBER on;a lot of;and SIDE and;back FOOT ACT;both HAND ACT;breathe in for;from the top
+xyz 1.1 other side ACT;the waist ACT;up on the;you end up
+xyz 1.2 ACT down with;ACT forward into;ACT through with;ACT up tall;FOOT ACT and;FOOT are parallel;HAND ACT up
+xyz 1.2 don't let the;for the next;the SIDE FOOT;the front FOOT;the rear FOOT;the weight is;to ACT out
+xyz -0.4 ACT forward breathe;FOOT are ACT;FOOT out ACT;and breathe in;you can ACT
+xyz 1.6 ACT forward with;to finish ACT
+xyz 0.3 ACT now ACT;ACT to NUMBER;ACT weight forward
 xyz 2.0 ACT on your;the ACT is
-xyz -1.2 ACT out ACT;ACT up and;as the SIDE;breathe out now;next to the;so the FOOT;the FOOT down
-xyz -1.0 ACT out weight;ACT your FOOT;NUMBER NUMBER and;as the waist;on the floor;to the SIDE
-xyz -1.7 ACT the floor;with the SIDE
-xyz 0.4 ACT to ACT;SIDE ACT on;back again and;now ACT to;on the other;the FOOT that's;with the weight;you ACT onto
-xyz 0.3 ACT to NUMBER;ACT weight forward
-xyz -0.3 FOOT down ACT;and breathe in
+xyz 0.4 ACT onto the;ACT to ACT;HAND up breathe;NUMBER percent on;i ACT my;now ACT to;now we ACT;on the other
+xyz 0.4 the FOOT that's;with the weight;you ACT onto
+xyz -1.0 ACT out weight;and ACT into;as the waist;as you ACT;on the floor;to the SIDE;weight on it
+xyz -1.8 ACT the floor
+xyz -1.3 ACT up and;all the way;from the waist;so the FOOT
+xyz 1.7 ACT up your;to ACT forward;up ACT the
 xyz -1.9 NUMBER NUMBER degrees;on the FOOT
-xyz 1.8 NUMBER NUMBER weight;your weight should
-xyz -1.3 all the way;from the waist
+xyz 1.9 NUMBER NUMBER weight;the SIDE HAND
+xyz -0.1 and breathe out
 xyz -1.6 breathe out ACT
+xyz -1.5 breathe out now
 xyz -2.1 if you can
 xyz -2.0 if you need
-xyz -1.1 in the SIDE;we ACT back
+xyz -1.1 in the SIDE;next to the;we ACT back
 xyz -2.3 on the SIDE
-xyz 1.9 the SIDE HAND
+xyz 0.2 then SIDE FOOT
 xyz -2.2 then the FOOT
+xyz -1.7 with the SIDE
 y -1.9 #
-y -0.6 SIDE;behind;breaths;gentle;hang;has;horse;nose;o'clock;outward;pushing;rest;same;today;whole
-y 0.7 again;an;doesn't;forget;most;over;relaxed;river;share;threw;you're
-y 0.6 all;any;ends;everything;exhale;halfway;pause;position;split;that;we;work;write
-y -0.8 along;equal;even;in;rests;stretch
-y -1.3 and;little
-y -1.1 apart;floor;its;past
-y 1.0 are;careful;lot;style;sure
-y -0.7 because;bit;but;her;higher;hip;let;middle;next;punch;so;sorry;straight;them;to;touching;wings
-y 1.4 begin;thing
-y -0.9 beside;bow;first;front;light;only
+y -0.6 SIDE;behind;bent;don't;gentle;hang;horse;outward;pushing;same;stay;stays;then;to;whole
+y 0.7 again;doesn't;everything;finish;forget;halfway;most;river;threw;you're
+y -0.8 along;bit;front;half;hip;light;rest;straight;stretch;them;touching
+y 0.9 an;tall;there
+y -1.3 and
+y 0.5 any;exhale;leaning
+y -1.1 apart;floor;its
+y 1.0 are;careful;lot;means;style;sure
+y -0.5 be;feel;instead;letting;make;nose;o'clock;they
+y -0.7 because;breaths;but;contact;has;her;higher;leave;let;middle;punch;so;sorry;today;wings
+y 1.4 begin;mistake;thing
+y 0.6 belly;ends;is;over;pause;position;relaxed;split;that;we;work;write
+y -0.9 beside;bow;equal;even;first;in;next;only;rests;their
 y 1.1 breath;may
 y -1.4 degrees
-y -1.0 don't;hips;if;their
-y -1.2 far;way;width
-y -0.4 feel
-y 0.8 finish;happens;lets;one;should;yourself
-y -0.5 instead;leave;letting;make;stay;they
-y 0.5 is;leaning;start
-y 1.3 last;mistake;we've
-y 0.9 means;tall;teacher;there
-y 1.2 this
+y -1.2 far;little;past;way;width
+y 0.8 gonna;happens;lets;one;teacher;yourself
+y -1.0 hips;if
+y 1.2 last
+y 1.3 this;we've
 """

@@ -180,6 +180,8 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
         return last.model_copy(update={"kind": "lift", "direction": None}), f  # "comes up and steps out"
     if f.kind == "turn" and f.to is None and "." not in between:
         return last, None  # "turn to the right, taking a quarter turn"
+    if f.kind == last.kind == "pivot" and so and " it" in text[f.start : f.end] and f.toes is None:
+        return last, None  # "the foot needs to straighten, so turn it on the heel"
     if "." not in between and UNTIL & since:
         if f.kind == "turn":
             return last, None

@@ -150,8 +150,12 @@ ACTING = frozenset(
 """What a foot goes on to do: "the right foot lifts and goes forward"."""
 
 PASSIVE = frozenset(
-    "placed lifted set put brought moved drawn taken turned raised stepped extended swung slid carried".split()
+    "placed lifted set put brought moved drawn taken turned raised stepped extended swung slid carried replaced withdrawn lowered planted returned".split()
 )
+
+
+SET_DOWN = frozenset("replaced lowered returned planted".split())
+""" "The right foot is lifted and replaced"."""
 
 
 def with_subjects(tokens: Sequence[Token]) -> Sequence[Token]:
@@ -216,4 +220,10 @@ def _opens(tokens: Sequence[Token], i: int) -> bool:
 
 def _goes_on_acting(tokens: Sequence[Token], i: int, plain: bool) -> bool:
     w, after = tokens[i].w, tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
-    return w in ACTING or (w == "is" and after in PASSIVE) or (plain and w in PLAIN_ACTS and after not in WHOM)
+    passive = w in SET_DOWN and tokens[i - 1].w == "and" and after not in WHOM
+    return (
+        (passive and not plain)
+        or w in ACTING
+        or (w == "is" and after in PASSIVE)
+        or (plain and w in PLAIN_ACTS and after not in WHOM)
+    )

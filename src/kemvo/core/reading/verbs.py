@@ -49,6 +49,11 @@ LIFTED_OR_PUT = lx.LIFT | lx.PLACE | lx.AIM
 GOES_TO = lx.INTO | {"of", "forward", "back"}
 
 
+ARC_SIZES = frozenset("small little big wide slight gentle slow soft shallow tiny low large smooth short long".split())
+SPOKEN_OF = frozenset("you i'm you're we're i we there's there i've you've we've".split())
+""" "Notice I haven't put any weight there"."""
+
+
 def is_verb(tokens: Sequence[Token], i: int) -> bool:
     """Whether the token begins an action (and is not the thing of the same name)."""
     w = tokens[i].w
@@ -84,7 +89,7 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         return tokens[i - 1].side is not None  # "the nimble steps"
     if w == "steps" and (before in lx.NUMBERS or before.isdigit()):
         return False
-    if w == "load" and before in ("equal", "even", "equally"):
+    if w == "load" and before in ("equal", "even", "equally", "any", "no", "of"):
         return False
     if w == "free" and after not in ("up", "the", "your"):
         return False
@@ -119,18 +124,20 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
     if w == "look" and _shows_foot(tokens, i + 1):
         return False  # "look, the left heel comes up"
     if w in ("mind", "watch", "notice", "feel") and (
-        after in ("you", "i'm", "you're", "we're") or (i + 2 < len(tokens) and tokens[i + 2].w == "weight")
+        after in SPOKEN_OF or (i + 2 < len(tokens) and tokens[i + 2].w == "weight")
     ):
         return False  # "mind you don't step…", "notice the weight"
     if w == "open" and before == "it" and i > 1 and tokens[i - 2].w in lx.TURN:
         return False  # "turn it open"
+    if w in ("open", "straight") and before in ("goes", "go", "comes"):
+        return False  # "the right toe goes open"
     if w in AIMED_OR_CLOSED and before in ("form", "sequence", "routine", "set", "class"):
         return False  # "the form opens with…"
     if w == "kicking" and after in lx.FOOT:
         return False
     if w == "empty" and before in ("is", "it's", "becomes", "the", "goes", "now", "feels"):
         return False
-    if w in ("circle", "circles", "arc", "arcs") and before in ("small", "little", "big", "wide", "slight"):
+    if w in ("circle", "circles", "arc", "arcs") and before in ARC_SIZES:
         return False
     if w in ("set", "rest") and before in ("the", "a"):
         return False
