@@ -1,13 +1,19 @@
 """Forms and sessions through the API and the store: nothing is lost, nothing is overwritten."""
 
 import sqlite3
+import subprocess
+import sys
+import tempfile
 from pathlib import Path
 
 import pytest
 from fastapi.testclient import TestClient
-from hypothesis import given
+from hypothesis import given, settings
 from hypothesis import strategies as st
+from tests.strategies import forms
 
+from kemvo.api.app import create_app
+from kemvo.api.house import House
 from kemvo.core.form import Form
 from kemvo.core.problem import KemvoError
 from kemvo.store.database import Database, migrations
@@ -56,12 +62,10 @@ def test_a_stale_write_gets_409_and_changes_nothing(client: TestClient) -> None:
 @given(st.lists(st.sampled_from(["a", "b", "c", "undo", "redo"]), max_size=20))
 def test_every_saved_version_can_be_found_again(steps: list[str]) -> None:
     """Against a model: undo and redo step along the versions, and a new save cuts only the way forward."""
-    import tempfile
-
     with tempfile.TemporaryDirectory() as folder:
         ids = iter(["x"])
-        forms = form_documents(Database(Path(folder) / "k.sqlite"), lambda: next(ids))
-        now = forms.add(Form(title=""))
+        kept = form_documents(Database(Path(folder) / "k.sqlite"), lambda: next(ids))
+        now = kept.add(Form(title=""))
         past: list[str] = []
         future: list[str] = []
         title = ""
@@ -70,17 +74,17 @@ def test_every_saved_version_can_be_found_again(steps: list[str]) -> None:
                 if past:
                     future.append(title)
                     title = past.pop()
-                now = forms.undo("x", now.version)
+                now = kept.undo("x", now.version)
             elif step == "redo":
                 if future:
                     past.append(title)
                     title = future.pop()
-                now = forms.redo("x", now.version)
+                now = kept.redo("x", now.version)
             else:
                 if step != title:
                     past.append(title)
                     title, future = step, []
-                now = forms.save("x", now.version, Form(title=step))
+                now = kept.save("x", now.version, Form(title=step))
             assert (now.body.title, now.can_undo, now.can_redo) == (title, bool(past), bool(future))
 
 
@@ -157,3 +161,46 @@ def test_the_other_side_of_a_posture(client: TestClient) -> None:
     other = client.post("/api/other-side/posture", json=posture).json()
     assert (other["name"], other["side"]) == ("Right heel", "R")
     assert (other["movements"][0]["line"], other["movements"][0]["left_pct"]) == ("Step right", 30)
+
+
+KILLED = """
+import os, sys
+from pathlib import Path
+from kemvo.api.house import House
+from kemvo.core.form import Form
+house = House(Path(sys.argv[1]))
+first = house.forms.add(Form(title="Nine"))
+house.forms.save(first.id, first.version, Form(title="Ten"))
+print(first.id, flush=True)
+os.kill(os.getpid(), 9)
+"""
+
+
+def test_what_was_answered_is_there_after_the_program_is_killed(tmp_path: Path) -> None:
+    killed = subprocess.run([sys.executable, "-c", KILLED, str(tmp_path)], capture_output=True, text=True, check=False)
+    assert killed.returncode == -9
+    forms = House(tmp_path).forms
+    now = forms.get(killed.stdout.strip())
+    assert (now.body.title, now.version, now.can_undo) == ("Ten", 2, True)
+    assert forms.undo(now.id, 2).body.title == "Nine"
+
+
+@given(forms)
+@settings(max_examples=30)
+def test_what_is_remembered_of_a_save_is_what_is_in_the_file(form: Form) -> None:
+    with tempfile.TemporaryDirectory() as folder:
+        kept = form_documents(Database(Path(folder) / "k.sqlite"), lambda: "x")
+        saved = kept.save("x", kept.add(Form()).version, form)
+        anew = form_documents(Database(Path(folder) / "k.sqlite"), lambda: "y")
+        assert kept.get("x") == anew.get("x") == saved
+
+
+def test_answers_are_packed_for_other_machines_only(tmp_path: Path) -> None:
+    app = create_app(tmp_path)
+    sizes = {}
+    for where in ("127.0.0.1", "192.0.2.7"):
+        with TestClient(app, client=(where, 50000)) as asking:
+            answer = asking.get("/api/catalogue")
+            sizes[where] = answer.headers.get("content-encoding"), answer.json()
+    assert sizes["127.0.0.1"] == (None, sizes["192.0.2.7"][1])
+    assert sizes["192.0.2.7"][0] == "gzip"

@@ -11,6 +11,7 @@ from fastapi import FastAPI, HTTPException
 from fastapi.responses import FileResponse
 from starlette.middleware.gzip import GZipMiddleware
 from starlette.middleware.trustedhost import TrustedHostMiddleware
+from starlette.types import Receive, Scope, Send
 
 from kemvo import __version__
 from kemvo.api import booth, catalogue, desk, errors, floor, forms, lessons, reading, sessions, sound, work
@@ -19,7 +20,20 @@ from kemvo.api.house import House
 LOCAL_HOSTS = ["127.0.0.1", "localhost", "[::1]", "testserver"]
 """Names under which a browser on this machine may ask; anything else is another site's doing."""
 
+THIS_MACHINE = frozenset({"127.0.0.1", "::1"})
+
 NO_PAGES = "The pages are not built yet. Run “make demo” or “make run”, which build them."
+
+
+class PackedForOthers(GZipMiddleware):
+    """Answers of the API to this machine itself are sent as they are: packing them takes longer than sending them."""
+
+    async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
+        client = (scope.get("client") or ("",))[0]
+        if scope["type"] == "http" and client in THIS_MACHINE and scope["path"].startswith("/api/"):
+            await self.app(scope, receive, send)
+        else:
+            await super().__call__(scope, receive, send)
 
 
 def create_app(folder: Path, hosts: list[str] | None = None) -> FastAPI:
@@ -40,7 +54,7 @@ def create_app(folder: Path, hosts: list[str] | None = None) -> FastAPI:
         redoc_url=None,
     )
     app.state.house = house
-    app.add_middleware(GZipMiddleware, minimum_size=2000, compresslevel=1)
+    app.add_middleware(PackedForOthers, minimum_size=2000, compresslevel=1)
     app.add_middleware(TrustedHostMiddleware, allowed_hosts=[*LOCAL_HOSTS, *(hosts or [])])
     for part in (forms, floor, catalogue, reading, lessons, sessions, desk, booth, work, sound):
         app.include_router(part.router)

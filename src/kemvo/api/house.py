@@ -70,6 +70,7 @@ class House:
     def __init__(self, folder: Path) -> None:
         self.folder = folder
         self.database = Database(folder / "kemvo.sqlite")
+        self.database.keep_open()
         self.forms = form_documents(self.database, new_id)
         self.sessions = session_documents(self.database, new_id)
         self.own_postures = OwnPostures(self.database)
@@ -205,8 +206,9 @@ class House:
             return once
 
     def close(self) -> None:
-        """Stop the work that is under way."""
+        """Stop the work that is under way, and let go of the database."""
         self.jobs.close()
+        self.database.close()
 
 
 def house_of(request: Request) -> House:

@@ -34,11 +34,25 @@ class Database:
 
     def __init__(self, path: Path) -> None:
         self.path = path
+        self._kept: sqlite3.Connection | None = None
         with sqlite3.connect(path) as db:
             db.execute("PRAGMA journal_mode = WAL")
         db.close()
         with self.open() as db:
             migrate(db)
+
+    def keep_open(self) -> None:
+        """Keep the file open until `close`. Where nothing does, the last connection to be closed copies the log back
+        into the file, with every write (a tenth of the time of an edit)."""
+        if self._kept is None:
+            self._kept = sqlite3.connect(self.path, check_same_thread=False)
+            self._kept.execute("PRAGMA user_version").fetchone()
+
+    def close(self) -> None:
+        """Let go of the file."""
+        if self._kept is not None:
+            self._kept.close()
+            self._kept = None
 
     @contextmanager
     def open(self) -> Iterator[sqlite3.Connection]:
@@ -47,7 +61,8 @@ class Database:
         db.row_factory = sqlite3.Row
         try:
             db.execute("PRAGMA foreign_keys = ON")
-            db.execute("PRAGMA synchronous = NORMAL")
+            # Every commit is on the disk before it is answered: the log stays open, so closing does not bring it there.
+            db.execute("PRAGMA synchronous = FULL")
             db.execute("BEGIN IMMEDIATE")
             yield db
             db.execute("COMMIT")

@@ -113,7 +113,9 @@ class Documents(Generic[T]):
                 "UPDATE document SET body = ?, revision = ?, version = version + 1, saved = ? WHERE id = ?",
                 (text, number, now, id_),
             )
-            return self._stored(db, self._row(db, id_), body)
+            row = self._row(db, id_)
+            self._remember(row, body)
+            return self._stored(db, row, body)
 
     def undo(self, id_: str, version: int) -> Stored[T]:
         """Go back to the revision this one was made from; nothing happens at the first."""
@@ -199,13 +201,19 @@ class Documents(Generic[T]):
 
     def _body(self, row: sqlite3.Row) -> T:
         """The content of a row, read once for every version of a document."""
-        key = (row["id"], row["version"], hash(row["body"]))
-        known = self._read.get(key)
-        if known is None:
-            known = self._read[key] = self.read(json.loads(row["body"]))
-            if len(self._read) > BODIES_KEPT:
-                self._read.pop(next(iter(self._read)), None)
-        return known
+        known = self._read.get(_key(row))
+        return known if known is not None else self._remember(row, self.read(json.loads(row["body"])))
+
+    def _remember(self, row: sqlite3.Row, body: T) -> T:
+        self._read[_key(row)] = body
+        if len(self._read) > BODIES_KEPT:
+            self._read.pop(next(iter(self._read)), None)
+        return body
+
+
+def _key(row: sqlite3.Row) -> object:
+    """What tells one content from all others."""
+    return row["id"], row["version"], hash(row["body"])
 
 
 BODIES_KEPT = 200
