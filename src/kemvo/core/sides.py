@@ -182,6 +182,8 @@ _WORDS: dict[str, tuple[Side, str]] = {
     "rightmost": ("R", "leftmost"),
     "L": ("L", "R"),
     "R": ("R", "L"),
+    "lt": ("L", "rt"),
+    "rt": ("R", "lt"),
     "LF": ("L", "RF"),
     "RF": ("R", "LF"),
     "LH": ("L", "RH"),
@@ -211,13 +213,15 @@ _COMPILED: dict[str, list[tuple[re.Pattern[str] | None, re.Pattern[str] | None, 
 }
 
 _SIDE_TOKEN = re.compile(
-    rf"(?<![\w{MARK}])(?P<word>(?i:lefts?|rights?|leftwards?|rightwards?|leftmost|rightmost)|LF|RF|LH|RH|L|R)(?P<mark>{MARK}*)(?![\w])"
+    rf"(?<![\w{MARK}])(?P<word>(?i:lefts?|rights?|leftwards?|rightwards?|leftmost|rightmost|lt|rt)|LF|RF|LH|RH|L|R)(?P<mark>{MARK}*)(?![\w])"
 )
 _CLOCK = re.compile(r"\b(?P<hour>\d{1,2}|" + "|".join(_HOURS) + r")(?=(?:\s|-)+o[’']\s?clock\b)", re.IGNORECASE)
 _TURN = re.compile(rf"\b(?P<word>(?:anti|counter)-?clockwise|clockwise)(?P<mark>{MARK}*)(?!\w)", re.IGNORECASE)
 _POINT = re.compile(
     r"\b(?P<lead>north|south)?(?P<hyphen>-?)(?P<word>east|west)(?P<tail>erly|ern|ward|wards)?\b", re.IGNORECASE
 )
+_SHORT_POINT = re.compile(r"\b([NS])([EW])\b")
+""" "NW" (in capitals only)."""
 _NOT_A_SIDE_LETTER = re.compile(r"[\s-]*shaped?\b|['’.]\w|-\w")
 _REACH = 240
 """How many letters before and after a word can decide what it means."""
@@ -270,10 +274,11 @@ def mirror_text(text: str) -> str:
     """The same text for the other side: sides, clock words, east and west, and ways of turning change."""
     if not _MAY_CHANGE.search(text):
         return text
+    text = _SHORT_POINT.sub(lambda m: m[1] + {"E": "W", "W": "E"}[m[2]], text)
     return _mirror_sides(_TURN.sub(_mirror_turn, _POINT.sub(_mirror_point, _CLOCK.sub(_mirror_hour, text))))
 
 
-_MAY_CHANGE = re.compile(r"left|right|clock|east|west|\b[LR][FH]?\b", re.IGNORECASE)
+_MAY_CHANGE = re.compile(r"left|right|clock|east|west|\b[NS][EW]\b|\b[LR][FHT]?\b", re.IGNORECASE)
 
 
 def spoken(text: str) -> str:

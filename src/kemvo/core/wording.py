@@ -11,6 +11,7 @@ from functools import lru_cache
 from typing import Literal, NamedTuple
 
 from kemvo.core.form import Movement
+from kemvo.core.short_forms import written_out
 from kemvo.core.sides import side_words, spoken
 from kemvo.core.values import SIDE_WORD
 from kemvo.core.weight import full_side
@@ -54,7 +55,7 @@ class Wording(NamedTuple):
 @lru_cache(maxsize=TEXTS_KEPT)
 def sayable(text: str) -> str:
     """A text as a voice should say it: signs written out, marks and stray punctuation taken away."""
-    text = _PERCENT.sub(r"\1 percent", _DEGREES.sub(r"\1 degrees", spoken(text)))
+    text = _PERCENT.sub(r"\1 percent", _DEGREES.sub(r"\1 degrees", written_out(spoken(text))))
     text = _LETTER_SIDE.sub(lambda m: "left" if m[1] == "L" else "right", text)
     text = " ".join(text.split()).strip(" ,;:-\u2013\u2014")
     return text if re.search(r"\w", text) else ""

@@ -50,6 +50,9 @@ NEAR = 9
 """How many words to either side can tell that hands are meant."""
 
 
+SHORT = {"lf": "foot", "rf": "foot", "lh": "hand", "rh": "hand"}
+"""Short forms of hand-outs: "LF to R ankle"."""
+BRIEFLY = frozenset("close lift pivot".split())
 ADJUST = frozenset("adjust adjusts correct fix realign pivot".split())
 MAY = frozenset("can will may".split())
 ONLY_FEET = lx.STEP | lx.PIVOT
@@ -64,7 +67,11 @@ def with_feet(tokens: Sequence[Token]) -> list[Token]:
     """The tokens, with a foot after every side that stands for one."""
     out: list[Token] = []
     for i, t in enumerate(tokens):
-        if t.side and not t.hard and _is_a_foot(tokens, i):
+        if t.side and t.w in SHORT:
+            out += [t._replace(hard=False, comma=False), Token(SHORT[t.w], t.end, t.end, None, t.hard, t.comma)]
+        elif t.side and (t.hard or t.comma) and i and tokens[i - 1].w in BRIEFLY and _opens(tokens, i - 1):
+            out += [t._replace(hard=False, comma=False), Token("foot", t.end, t.end, None, t.hard, t.comma)]
+        elif t.side and not t.hard and _is_a_foot(tokens, i):
             out += [t._replace(comma=False), Token("foot", t.end, t.end, None, False, t.comma)]
         elif t.side and t.hard and _moved(tokens, i) and not _hands_near(tokens, i):
             out += [t._replace(hard=False), Token("foot", t.end, t.end, None, True, t.comma)]
@@ -73,6 +80,11 @@ def with_feet(tokens: Sequence[Token]) -> list[Token]:
         else:
             out.append(t)
     return out
+
+
+def _opens(tokens: Sequence[Token], i: int) -> bool:
+    """Whether a word begins what is said: "close L", "then lift R"."""
+    return i == 0 or tokens[i - 1].hard or tokens[i - 1].comma or tokens[i - 1].w in lx.CONNECT
 
 
 def _adjusted(tokens: Sequence[Token], i: int) -> bool:

@@ -26,6 +26,15 @@ FLOWS_HERE = FLOWS | {"here", "now"}
 
 def breaths(tokens: Sequence[Token], c: Clause) -> Iterator[Fact]:
     """In-breaths and out-breaths of a clause, unless it warns of them."""
+    first = c.first + (tokens[c.first].w == "and" and c.last - c.first > 1)
+    leads = tokens[first].w in ("in", "out") and tokens[first].comma and (first == 0 or tokens[first - 1].hard)
+    if leads and _hands_after(tokens, first + 1):
+        yield Fact(kind="breath", start=tokens[first].start, end=tokens[first].end, direction=tokens[first].w)
+        return  # "in: arms up"
+    alone = c.last - first == 1 and tokens[first].w in ("in", "out") and tokens[first].hard
+    if alone and first > 1 and (tokens[first - 1].hard or tokens[first - 1].comma) and _hands_before(tokens, c.first):
+        yield Fact(kind="breath", start=tokens[first].start, end=tokens[first].end, direction=tokens[first].w)
+        return  # "arms up: in"
     called = [t.w for t in tokens[c.first : c.last]]
     if called[0] in ("in", "out") and called[1:3] == ["two", "three"] and all(w in lx.NUMBERS for w in called[3:]):
         yield Fact(kind="breath", start=tokens[c.first].start, end=tokens[c.first].end, direction=called[0])
@@ -42,6 +51,26 @@ def breaths(tokens: Sequence[Token], c: Clause) -> Iterator[Fact]:
         way = "in" if tokens[at].w.startswith("in") else "out"  # "let the breath go": out
         first, last = min(i, at), max(i, at)
         yield Fact(kind="breath", start=tokens[first].start, end=tokens[last].end, direction=way)
+
+
+def _hands_before(tokens: Sequence[Token], end: int) -> bool:
+    """Whether the words just before, up to where they begin anew, tell of hands and of nothing else: "arms up"."""
+    k = end - 1
+    while k > 0 and not (tokens[k - 1].hard or tokens[k - 1].comma):
+        k -= 1
+    words = {t.w for t in tokens[k:end]}
+    return not words.isdisjoint(lx.HAND) and words.isdisjoint(lx.FOOT_OR_TRUNK | {"weight"}) and end - k <= BRIEF
+
+
+def _hands_after(tokens: Sequence[Token], begins: int) -> bool:
+    """Whether hands, and nothing else, are spoken of next."""
+    end = next((k + 1 for k in range(begins, len(tokens)) if tokens[k].hard or tokens[k].comma), len(tokens))
+    words = {t.w for t in tokens[begins:end]}
+    return not words.isdisjoint(lx.HAND) and words.isdisjoint(lx.FOOT_OR_TRUNK | {"weight"}) and end - begins <= BRIEF
+
+
+BRIEF = 4
+""" "Arms float up: in"."""
 
 
 def and_out(tokens: Sequence[Token], c: Clause, memory: Memory) -> Iterator[Fact]:
@@ -118,8 +147,9 @@ def time(p: Piece) -> list[Fact]:
             and (p.words() & {"breath", "breaths"} or counted)
         ):
             return [p.fact("hold", (i, i + 1))]
-        if p.w(i + 1) in lx.NUMBERS and (i + 2 == p.last or p.w(i + 2) in ("breath", "breaths")):
-            return [p.fact("hold", (i, i + 1))]
+        counted = number_at(p.tokens, i + 1, p.last)
+        if counted and (counted[1] == p.last or p.w(counted[1]) in ("breath", "breaths")):
+            return [p.fact("hold", (i, counted[1] - 1))]  # "hold 3", "hold two breaths"
         at = i + 1 + (p.w(i + 1) == "right" and p.side(i + 1) is None)
         if p.w(i) in HANGING:
             continue

@@ -61,7 +61,7 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         return "lift"
     if memory.raised and noun is None and "down" in p.words() and p.words() <= COMES_DOWN:
         return "step"
-    if noun is None and p.verb_in(GATHERS) and "and" in p.words() <= GATHERED:
+    if noun is None and memory.weighed and p.verb_in(GATHERS) and "and" in p.words() <= GATHERED:
         return "step"  # "shift across and join"
     curved = p.verb_in(COMES) and not p.words().isdisjoint({"crescent", "semicircle"})
     if noun is None and curved and not p.where(lx.HAND, lx.TRUNK):

@@ -16,7 +16,7 @@ KICK_PARTS: dict[str, str] = {
     "instep": "toe",
     "sole": "sole",
 }
-MENTIONED = {("the", w) for w in "do comes is for before after have got about to of".split()}
+MENTIONED = {("the", w) for w in "do comes is at for before after have got about to of".split()}
 MENTIONS = frozenset("do try practise practice learn there's is there it's".split())
 THATS = frozenset({"that's", "it's"})
 """ "That's your kick": it is spoken of."""

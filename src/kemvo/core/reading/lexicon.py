@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from kemvo.core.short_forms import SHORT_FORMS
+
 
 def _words(text: str) -> frozenset[str]:
     return frozenset(text.split())
@@ -18,7 +20,7 @@ HAND = _words(
 
 TRUNK = _words("waist hips hip body torso pelvis trunk spine belly button navel dantian yourself upper chest")
 
-STEP = _words("step steps stepping stepped stride strides walk walks")
+STEP = _words("step steps stepping stepped stride strides walk walks march marches")
 PLACE = _words(
     "place places put puts set sets bring brings move moves slide slides draw draws pull pulls swing swings extend"
     " extends send sends take takes drop drops plant plants cross crosses widen gather gathers collect tuck land"
@@ -105,8 +107,8 @@ CONNECT = _words(
 
 STEP_WAYS: dict[str, str] = {
     "out": "out", "outward": "out", "outwards": "out", "wide": "out", "apart": "out",
-    "forward": "forward", "forwards": "forward", "fwd": "forward", "ahead": "forward", "front": "forward", "through": "forward",
-    "back": "back", "bwd": "back", "backward": "back", "backwards": "back", "rearward": "back", "rear": "back",
+    "forward": "forward", "forwards": "forward", "ahead": "forward", "front": "forward", "through": "forward",
+    "back": "back", "backward": "back", "backwards": "back", "rearward": "back", "rear": "back",
     "in": "in", "together": "in", "beside": "in", "alongside": "in", "inward": "in", "inwards": "in", "next": "in", "home": "in", "ankle": "in", "parallel": "in", "close": "in",
     "up": "up",
     "half": "half", "follow": "half",
@@ -160,7 +162,7 @@ NUMBERS: dict[str, int] = {
 }
 
 ALIKE: dict[str, str] = {
-    "whait": "weight", "wt": "weight", "weights": "weight", "weight's": "weight", "wait's": "weight", "wieght": "weight", "waight": "weight",
+    "whait": "weight", "weights": "weight", "weight's": "weight", "wait's": "weight", "wieght": "weight", "waight": "weight",
     "heal": "heel", "he'll": "heel", "heals": "heels", "heil": "heel", "healed": "heel", "hill": "heel",
     "tow": "toe", "tows": "toes", "toe's": "toes", "towes": "toes", "toast": "toes", "tose": "toes",
     "feat": "feet", "fete": "feet", "foots": "foot", "footh": "foot", "fut": "foot", "put's": "puts",
@@ -175,8 +177,9 @@ ALIKE: dict[str, str] = {
     "stepp": "step", "stab": "step", "stepson": "step", "steppe": "step",
     "sync": "sink", "zinc": "sink", "sing": "sink",
     "laughed": "left", "lefft": "left", "lefts": "left", "rite": "right", "wright": "right", "write": "right",
-    "percents": "percent", "cent": "percent", "sent": "percent", "per-cent": "percent", "%": "percent", "pct": "percent", "°": "degrees", "degree": "degrees",
+    "percents": "percent", "cent": "percent", "sent": "percent", "per-cent": "percent", "%": "percent", "°": "degrees", "degree": "degrees",
     "peal": "peel", "peals": "peels", "keck": "kick", "kik": "kick", "em": "them", "forword": "forward", "foreward": "forward", "backword": "back",
+    **SHORT_FORMS,
 }  # fmt: skip
 """What recognisers and hasty typists write, and what is meant, where a foot, a leg or the weight is spoken of."""
 

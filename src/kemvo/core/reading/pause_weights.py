@@ -2,520 +2,521 @@
 by hand."""
 
 TABLE = """\
-a -1.0 #;floor;let's
-a 0.9 NUMBER;beach;onto;past
-a 0.6 a;at;ex;fridge;full;happy;has;its;mind;same;sideways;sorry;strike;ward;west;will
-a -0.9 again;corner;counts;end;if;let;movement
-a -0.6 ahead;any;bent;but;first;okay;parallel;seconds;welcome;what
-a -0.8 apart;flat;inhale;shake;should;we;when
-a -1.7 as
-a -1.1 bad
-a 1.0 becomes;of;over;percent;tailbone;they
-a -0.7 before;golden;height;monkey;punch;reverse;small;there;those;until;we'll;what's
-a 1.1 behind;not;shorter
-a 1.2 beside;bow
+a -1.0 #;end;floor;let;movement
+a 0.9 NUMBER;beach;of;onto;past;percent;without
+a 0.6 a;at;do;fridge;full;half;has;into;its;mind;no;sideways;sorry;strike;the;ward;will
+a -0.9 again;corner;if
+a -0.6 ahead;any;bent;but;first;good;i;okay;we;welcome;what
+a -0.8 apart;counts;flat;height;inhale;punch;shake;should;there;when
+a -1.8 as
+a -1.1 bad;let's
+a 1.0 becomes;not;over;they
+a -0.7 before;golden;monkey;reverse;seconds;small;those;until;we'll;what's
+a 1.1 behind;shorter;tailbone
+a 1.4 beside
 a 0.3 bit
 a 1.9 cat
-a 0.7 change;do;for;no;slow;the;too;try;under
-a 0.8 chest;clock;gentle;gets;heal;opposite;own;pointing;shoulder-width;stays;them;they'll;wall;want;without
-a -0.5 diagonal;good;lets;top;yet
-a 0.5 doesn't;done;everything;half;hanging;i'll;important;into;on;slightly;their;was;with
-a 0.4 got
+a 0.5 change;doesn't;done;feeling;hanging;i'll;important;on;slightly;with
+a 0.8 chest;clock;gentle;gets;heal;opposite;own;pointing;stays;them;they'll;too;wall;want
+a -0.5 diagonal;have;lets;top;yet
+a 0.7 for;same;shoulder-width;slow;try;under
+a 0.4 got;their
 a -0.3 middle
-a 1.6 need
-a -1.4 now
-a -1.5 so
+a 1.7 need
+a -1.4 now;so
 a 1.3 wants
 a -1.2 we're
-ab -0.9 ACT NUMBER;ACT one;ACT too;FOOT NUMBER;NUMBER now;a FOOT;and it;and there;and you;brush FOOT;is down
-ab -0.9 out FOOT;straight back;the next;the second
-ab 0.8 ACT across;ACT right;FOOT behind;HAND hanging;SIDE now;a bit;a minute;at NUMBER;breathe in
-ab 0.8 evenly distributed;exhale ACT;for that;half way;in NUMBER;in all;is up;no weight;not ACT;onto it
-ab 0.8 other FOOT;that ACT;the ear;the windows;you ACT;your breath
-ab 0.7 ACT along;ACT itself;FOOT again;FOOT completely;FOOT inwards;FOOT only;HAND forward;NUMBER o'clock
-ab 0.7 and breathe;and out;and punch;are parallel;becomes ACT;begin with;bit so;down so;horse stance
-ab 0.7 is comfortable;need to;on SIDE;on it;so SIDE;straight ACT;straight ahead;the chair;the front;to ACT
-ab 0.7 too far
-ab 0.6 ACT away;ACT through;FOOT through;NUMBER more;all ACT;and NUMBER;back down;back first;cat stance
-ab 0.6 doesn't ACT;even up;ex exhale;for NUMBER;forward again;forward weight;hip width;i do;in half;it back
-ab 0.6 its wings;now ACT;okay ACT;the body;the fridge;touching ACT;ward off;we begin;with FOOT;with SIDE;your ACT
-ab 1.4 ACT in;FOOT first;each FOOT;in front;then FOOT
-ab -0.6 ACT into;ACT slightly;ACT the;ACT your;FOOT SIDE;FOOT can;FOOT so;HAND exhale;a bow;a small;and only
-ab -0.6 down now;inhale ACT;is right;not too;out now;percent in;the FOOT;the performer;weight off;when you
-ab 0.9 ACT inward;FOOT across;FOOT bend;NUMBER breaths;SIDE diagonal;a ACT;and ACT;for you;got to;in parallel
-ab 0.9 it forward;the floor;the heal;they'll ACT;to SIDE;we don't;with weight
+ab -1.0 ACT NUMBER;NUMBER inhale;a low;it NUMBER
+ab 0.8 ACT across;ACT right;FOOT across;FOOT behind;FOOT bend;FOOT home;HAND forward;HAND hanging;SIDE now;a bit
+ab 0.8 a minute;at NUMBER;back down;corner FOOT;exhale ACT;for that;half way;in NUMBER;in all;onto it;that ACT
+ab 0.8 the body;the ear;the floor;the front;the windows;your breath
+ab 0.7 ACT along;ACT away;ACT itself;FOOT completely;FOOT forward;FOOT inwards;FOOT only;and out;and punch
+ab 0.7 back first;becomes ACT;begin with;bit so;cat stance;doesn't ACT;down so;horse stance;i do;is comfortable
+ab 0.7 is up;its wings;on it;so SIDE;straight ACT;straight ahead;to ACT;weight forward;with FOOT;you ACT;your ACT
+ab 0.5 ACT forward;ACT tall;NUMBER degrees;NUMBER one;SIDE front;and NUMBER;beside SIDE;down again;even up
+ab 0.5 forward weight;heal ACT;in line;it back;its FOOT;keep breathe;now ACT;on both;one o'clock;out SIDE
+ab 0.5 that way;the coat;to NUMBER;white crane;width away;you can
+ab 1.4 ACT in;FOOT first;SIDE in;then FOOT
+ab -0.6 ACT into;ACT the;ACT your;FOOT HAND;FOOT SIDE;FOOT can;FOOT weight;HAND exhale;SIDE and;a small;a tiny
+ab -0.6 again ACT;down now;my weight;not too;percent in;the FOOT;the performer;the whole;weight off;when you
+ab 1.0 ACT inward;ACT together;FOOT straight;and rest;in here;it forward;need to;on top;out NUMBER;out breath
+ab 1.0 pause here;second FOOT;start with;them in;they'll ACT;weight even
 ab 1.5 ACT me;FOOT in;other SIDE
-ab -0.5 ACT so;SIDE and;SIDE you;a half;a nice;again ACT;and now;first thing;in SIDE;in now;is called;the out
-ab -0.5 your body
-ab 0.5 ACT tall;NUMBER degrees;NUMBER one;SIDE front;and down;beside it;comfortable ACT;down again;down flat
-ab 0.5 in line;its FOOT;keep breathe;my FOOT;my HAND;on both;one ACT;one o'clock;out NUMBER;out SIDE;that way
-ab 0.5 the coat;way around;weight forward;you are;you should
-ab -0.8 ACT to;ACT with;FOOT it;HAND up;end up;is forward;movement NUMBER;the inhale;the last;weight in;where it
-ab -0.8 your chair
-ab 1.0 ACT together;FOOT okay;FOOT straight;and exhale;and rest;front HAND;front corner;in here;on top;out breath
-ab 1.0 pause here;second FOOT;start with;them in;weight even
-ab -0.7 FOOT and;FOOT weight;NUMBER ACT;SIDE weight;a SIDE;by ACT;is in;it FOOT;let me;let them;my weight
-ab -0.7 small ACT;the breath;the torso;then it;waist SIDE;you can't
-ab 0.4 FOOT forward;NUMBER times;SIDE side;a breath;can ACT;corner FOOT;heal ACT;is ACT;that FOOT;up straight
-ab 0.4 you can
+ab -0.9 ACT one;ACT too;FOOT NUMBER;NUMBER now;a FOOT;and it;and there;as you;brush FOOT;end up;is down
+ab -0.9 movement NUMBER;one FOOT;out FOOT;straight back;the next;the second
+ab -0.5 ACT slightly;ACT so;FOOT so;SIDE you;a half;a nice;and now;bit now;first thing;in now;inhale ACT;is right
+ab -0.5 the out;weight forwards;your body
+ab 0.6 ACT through;FOOT again;FOOT through;NUMBER more;NUMBER o'clock;all ACT;and breathe;and down;are parallel
+ab 0.6 comfortable ACT;down flat;for NUMBER;forward again;hip width;in half;okay ACT;on SIDE;the chair;the fridge
+ab 0.6 touching ACT;ward off;way around;we begin;weight now
+ab -0.8 ACT to;ACT with;HAND up;NUMBER ACT;NUMBER FOOT;and you;half ACT;the inhale;the last;weight in;your chair
+ab -0.7 FOOT and;FOOT it;NUMBER HAND;SIDE weight;a SIDE;a bow;and only;by ACT;is forward;is in;it FOOT;let me
+ab -0.7 let them;out now;small ACT;the breath;the torso;waist SIDE;you can't
 ab 1.6 FOOT here
-ab -0.4 FOOT inhale;the in
-ab -1.1 FOOT is;HAND height;half ACT
-ab 1.1 FOOT now;SIDE corner;into it;out again;same weight;then SIDE;weight over;with it
-ab 1.2 FOOT touching;NUMBER NUMBER;SIDE hip;cloud HAND;down first;side now;you like;your HAND
-ab 0.2 FOOT up
-ab -1.0 NUMBER inhale;a low;as you;it NUMBER
-ab 0.3 SIDE NUMBER;don't ACT;percent back
-ab 1.3 SIDE in;of you;the start;to it;wants to
-ab -1.2 an ACT;you're ACT
-ab -1.4 and again;back ACT
-ab 1.9 behind you
+ab -0.4 FOOT inhale;in SIDE;the in
+ab -1.2 FOOT is;an ACT;you're ACT
+ab 1.1 FOOT now;FOOT okay;NUMBER NUMBER;SIDE corner;front corner;into it;out again;side now;then SIDE;weight over
+ab 1.3 FOOT touching;SIDE hip;each FOOT;for now;in front;same weight;the start;to it;wants to
+ab 0.1 FOOT up;SIDE NUMBER
+ab -1.1 HAND height
+ab 0.9 NUMBER breaths;SIDE diagonal;a ACT;and ACT;and exhale;breathe in;evenly distributed;for you;front HAND
+ab 0.9 got to;in parallel;no weight;not ACT;the heal;to SIDE;we don't;with weight
+ab 0.4 NUMBER times;SIDE side;a breath;is ACT;my HAND;one ACT;percent back;that FOOT;up straight;you are
+ab 0.3 SIDE bow;breath out;can ACT;which FOOT
+ab -1.3 and again;number NUMBER
+ab -1.4 back ACT
+ab 2.1 behind you
+ab 1.2 bow stance;cloud HAND;down first;of you;with it;you like;your HAND
+ab 0.2 don't ACT;weight back
 ab 2.3 it is
-ab -1.3 number NUMBER
-ab -2.0 the first
+ab -1.9 the first
 ab 1.7 to you
 ab 2.0 with you
-abx -0.4 ACT ACT ACT;FOOT ACT up;FOOT ACT with;HAND ACT as;as you ACT;the in breath;your body weight
-abx 1.1 ACT ACT all;ACT back the;FOOT ACT SIDE;NUMBER NUMBER FOOT;SIDE FOOT you're;horse stance ACT;the back ACT
-abx 1.1 the side ACT
-abx -0.7 ACT NUMBER ACT;ACT ahead and;ACT back weight;ACT down and;FOOT ACT your;FOOT again and;FOOT in weight
-abx -0.7 FOOT out NUMBER;FOOT together HAND;SIDE FOOT in;SIDE FOOT out;SIDE corner and;a ACT ACT;and ACT all
-abx -0.7 and ACT with;and it ACT;breathe out the;for NUMBER seconds;into it and;into it the;last one ACT
-abx -0.7 let them ACT;the ACT FOOT;the FOOT stay;the FOOT weight;the SIDE diagonal;the SIDE next;the SIDE over
-abx -0.7 them out and;your SIDE HAND
-abx 1.0 ACT SIDE FOOT;ACT out and;FOOT up FOOT;NUMBER percent the;SIDE FOOT with;SIDE SIDE ACT;and out in
-abx 1.0 breathe out SIDE;the ACT with;the FOOT you;then FOOT ACT
-abx 0.8 ACT SIDE NUMBER;ACT through FOOT;FOOT down and;FOOT flat ACT;HAND ACT forward;HAND ACT in;SIDE FOOT keep
-abx 0.8 the FOOT FOOT;you ACT NUMBER
-abx -0.6 ACT SIDE and;ACT in NUMBER;ACT off the;FOOT ACT NUMBER;FOOT ACT first;FOOT in half;FOOT out and
-abx -0.6 FOOT up half;NUMBER degrees SIDE;SIDE FOOT SIDE;SIDE FOOT can;SIDE FOOT without;a small ACT;and ACT my
-abx -0.6 bow stance ACT;for NUMBER breaths;it out and;shoulder-width width apart;the FOOT are;the SIDE hip
-abx -0.6 the SIDE until;the SIDE without;the first ACT;the floor and;the other FOOT;the other side;the side FOOT
-abx -0.6 to ACT the;waist SIDE then
-abx -0.5 ACT SIDE so;ACT back so;ACT forward again;ACT in and;ACT it in;ACT up breathe;ACT up my;FOOT ACT and
-abx -0.5 FOOT first then;FOOT flat and;FOOT in ACT;FOOT in front;FOOT out weight;FOOT parallel and;SIDE FOOT ACT
-abx -0.5 SIDE FOOT back;SIDE FOOT now;a half ACT;and ACT again;and you ACT;it down ACT;my SIDE FOOT;other side ACT
-abx -0.5 the out breath;the rear FOOT;you ACT SIDE
-abx 0.9 ACT SIDE the;FOOT ACT FOOT;FOOT down FOOT;NUMBER degrees the;SIDE FOOT a;it ACT SIDE;out ACT to;to ACT so
-abx 0.9 to SIDE SIDE;your SIDE ACT
-abx -0.9 ACT SIDE then;ACT it back;FOOT NUMBER ACT;FOOT first weight;SIDE FOOT half;a ACT so;and ACT weight
-abx -0.9 back FOOT the;hold it hold;i ACT my;let it ACT;the SIDE corner;the SIDE front;the SIDE side;the floor if
-abx -0.9 your SIDE and
-abx -0.8 ACT SIDE weight;ACT it and;ACT through ACT;ACT up your;FOOT ACT half;FOOT down ACT;FOOT now the
-abx -0.8 FOOT out SIDE;HAND ACT breathe;HAND down breathe;breathe in when;brush FOOT SIDE;the HAND exhale
-abx -0.8 the SIDE let;the first NUMBER;ward off SIDE;you ACT exhale
-abx -1.1 ACT back ACT;ACT forward ACT;FOOT first and;NUMBER NUMBER degrees;and ACT the;the HAND ACT;the SIDE FOOT
-abx -1.1 the SIDE HAND;the SIDE now;the corner and;the front SIDE;width apart and;you ACT you;your SIDE FOOT
-abx 1.4 ACT back FOOT;breathe in and
-abx -1.4 ACT back SIDE;ACT out SIDE;FOOT together and
-abx 0.7 ACT forward breathe;ACT it ACT;FOOT ACT into;FOOT back SIDE;HAND ACT to;NUMBER NUMBER ACT
-abx 0.7 NUMBER seconds ACT;and ACT so;back FOOT and;in front ACT;its FOOT ACT;other FOOT ACT;over NUMBER ACT
-abx 0.7 the SIDE onto;then SIDE ACT;to ACT and;to you so;weight ACT it;with it ACT
-abx 0.6 ACT forward on;FOOT together FOOT;HAND ACT SIDE;HAND ACT then;HAND down ACT;HAND up breathe;SIDE FOOT we
-abx 0.6 a ACT back;on it the;on the SIDE;out NUMBER ACT;out SIDE FOOT;the ACT as;the FOOT now;to ACT your
+abx -0.5 ACT ACT ACT;ACT SIDE so;ACT forward again;ACT in and;ACT it in;ACT up breathe;ACT up my;FOOT ACT and
+abx -0.5 FOOT down ACT;FOOT flat and;FOOT in front;FOOT in half;FOOT out and;FOOT out weight;SIDE FOOT ACT
+abx -0.5 SIDE FOOT back;a half ACT;and you ACT;half ACT SIDE;my SIDE FOOT;other side ACT;the first ACT
+abx -0.5 the front SIDE;the out breath;the rear FOOT;to ACT the;you ACT SIDE
+abx 1.1 ACT ACT all;ACT out and;FOOT up FOOT;NUMBER NUMBER FOOT;SIDE FOOT you're;behind you ACT;breathe out SIDE
+abx 1.1 horse stance ACT;the back ACT;the side ACT
+abx -0.6 ACT NUMBER ACT;ACT in NUMBER;ACT off the;FOOT ACT NUMBER;FOOT in ACT;FOOT parallel and;FOOT up half
+abx -0.6 NUMBER degrees SIDE;SIDE FOOT SIDE;SIDE FOOT can;SIDE FOOT forward;SIDE FOOT front;SIDE FOOT now
+abx -0.6 a small ACT;and ACT my;bow stance ACT;for NUMBER breaths;shoulder-width width apart;the FOOT are
+abx -0.6 the SIDE hip;the SIDE until;the SIDE without;the other FOOT;the other side;the side FOOT;waist SIDE then
+abx 1.0 ACT SIDE FOOT;ACT back the;NUMBER percent the;SIDE FOOT with;SIDE FOOT you;SIDE SIDE ACT;and out in
+abx 1.0 the ACT with
+abx -0.4 ACT SIDE and;FOOT ACT up;FOOT ACT with;HAND ACT as;SIDE FOOT hold;as you ACT;in front and;the in breath
+abx -0.4 the middle and;weight even ACT
+abx 0.9 ACT SIDE the;FOOT ACT FOOT;FOOT down FOOT;NUMBER degrees the;SIDE FOOT a;it ACT SIDE;one FOOT ACT
+abx 0.9 out ACT to;the FOOT FOOT;then FOOT ACT;to ACT so;your SIDE ACT
+abx -0.7 ACT SIDE then;ACT SIDE weight;ACT ahead and;ACT down and;FOOT ACT first;FOOT ACT half;FOOT ACT your
+abx -0.7 FOOT again and;FOOT first then;FOOT first weight;FOOT in weight;FOOT out NUMBER;FOOT together HAND
+abx -0.7 HAND down breathe;SIDE FOOT in;SIDE FOOT out;SIDE FOOT without;a ACT ACT;and ACT all;and ACT with
+abx -0.7 and it ACT;breathe out the;for NUMBER seconds;i ACT my;into it and;last one ACT;let them ACT;the ACT FOOT
+abx -0.7 the FOOT stay;the FOOT weight;the SIDE diagonal;the SIDE next;the SIDE over;the first NUMBER;them out and
+abx -0.7 ward off SIDE;you ACT exhale;your SIDE HAND
+abx -1.1 ACT back ACT;ACT back SIDE;ACT back weight;FOOT first and;NUMBER NUMBER degrees;SIDE SIDE SIDE
+abx -1.1 the SIDE and;the SIDE let;the corner and;the weight ACT;width apart and;you ACT you;your SIDE FOOT
+abx 1.3 ACT back FOOT;FOOT ACT SIDE;and out and
+abx -1.3 ACT forward ACT;ACT out SIDE;FOOT together and;the back FOOT;the front FOOT
+abx 0.6 ACT forward breathe;FOOT back SIDE;FOOT first NUMBER;HAND up breathe;SIDE FOOT we;a ACT back
+abx 0.6 back SIDE SIDE;its FOOT ACT;on it the;on the SIDE;out SIDE FOOT;the FOOT now;the SIDE the;to ACT your
 abx 0.6 you ACT on
-abx -1.0 ACT in then;SIDE ACT the;breathe out and;breathe out when;the side and;the weight ACT
-abx 0.5 ACT now the;both FOOT on;down first ACT;one FOOT ACT;the FOOT SIDE;the FOOT i;the SIDE the;we ACT ACT
-abx 1.3 ACT up ACT;SIDE FOOT you;and out and
-abx -1.2 ACT up the;FOOT ACT in;SIDE SIDE SIDE;and ACT it;onto it and;percent SIDE SIDE;the SIDE and;the front FOOT
-abx -1.2 weight SIDE ACT
-abx -0.3 FOOT ACT forward;in front and;into it SIDE
-abx -1.3 FOOT ACT then;NUMBER NUMBER SIDE;NUMBER NUMBER weight;the back FOOT
+abx 0.5 ACT forward on;ACT now the;HAND ACT then;both FOOT on;down first ACT;the FOOT SIDE;the FOOT i;to ACT in
+abx 0.5 weight SIDE FOOT
+abx -1.0 ACT in then;FOOT forward weight;SIDE ACT the;breathe out when;hold it hold;the HAND ACT;the SIDE FOOT
+abx -1.0 the SIDE HAND;the SIDE now;the side and
+abx 0.7 ACT it ACT;FOOT ACT into;FOOT together FOOT;HAND ACT to;NUMBER NUMBER ACT;NUMBER seconds ACT
+abx 0.7 SIDE FOOT keep;and ACT so;back FOOT and;over NUMBER ACT;the ACT as;the FOOT you;the SIDE onto
+abx 0.7 then SIDE ACT;to ACT and;to you so;weight ACT it
+abx -0.8 ACT it and;ACT through ACT;ACT up your;FOOT NUMBER ACT;FOOT now the;FOOT out SIDE;SIDE corner and;a ACT so
+abx -0.8 brush FOOT SIDE;into it the;let it ACT;the HAND exhale;the SIDE front;the SIDE side;the floor if
+abx -0.9 ACT it back;HAND ACT breathe;and ACT the;and ACT weight;back FOOT the;breathe in when;breathe out and
+abx -0.9 the SIDE corner
+abx 0.8 ACT through FOOT;FOOT down and;FOOT flat ACT;HAND ACT forward;HAND ACT in;HAND down ACT;in front ACT
+abx 0.8 to SIDE SIDE;with it ACT;you ACT NUMBER
+abx 1.2 ACT up ACT;is ACT the;the SIDE your
+abx -1.2 ACT up the;FOOT ACT in;SIDE FOOT half;and ACT it;onto it and;weight SIDE ACT
+abx -0.3 FOOT ACT forward;into it SIDE
+abx -1.4 FOOT ACT then;NUMBER NUMBER SIDE;NUMBER NUMBER weight;percent SIDE SIDE;your ACT ACT
 abx -1.5 FOOT down weight
+abx 0.3 FOOT in as
 abx 1.7 FOOT in the
-abx -0.1 FOOT out ACT
-abx -0.2 SIDE FOOT front
-abx 0.3 back SIDE SIDE
-abx 1.2 behind you ACT;is ACT the;the SIDE your
+abx -0.1 FOOT out ACT;it down ACT
+abx 1.4 breathe in and;you can and
 abx 1.6 the ACT the
 abx 0.4 the FOOT as;the weight the;you ACT it
 abx 1.5 the FOOT the
 abx -1.6 the SIDE breathe
 any -2.5 *
-b 0.7 ACT;closer;direction;enough;far;forwards;hips;instead;main;rest;right;split;was
-b 1.5 FOOT;forward;itself;outwards;straight;work
-b 0.8 HAND;arrive;arrives;back;backwards;bow;degrees;diagonally;hanging;happy;hip;line;low;minute;parry;punch
-b 0.8 sideways;slightly;stool;tall;windows
-b 1.4 SIDE;ear;instep;there;touching
+b 0.7 ACT;around;closer;degrees;enough;hips;inside;instead;main;rest;right;split;us;was
+b 1.5 FOOT;outwards;straight;work
+b 0.8 HAND;arrive;arrives;backwards;bent;diagonally;fine;forwards;hanging;happy;hip;minute;parry;punch;slightly
+b 0.8 stool;tall;windows
+b 1.4 SIDE;ear;touching
 b -3.1 a
-b -1.1 about;because;brush;past;without;yes
-b 1.0 across;altogether;clock;evenly;home;it;length;middle;soft;think;time;walking;way
+b -1.1 about;because;brush;like;make;only;past;without;yes
+b 0.9 across;back;completely;contact;even;home;it;leaning;line;low;lute;me;pushing;sideways;through;time;up
 b -0.9 after;easy;feel;feels;finish;has;means;next;position;that
-b 1.1 again;crane;ears;front;hang;north;o'clock;parallel;section;stop;tail;them;wide;wings
-b 1.3 ahead;alongside;breathe;diagonal;here;sides;solid;started;write
-b -1.4 all;or;people;what
-b -0.7 allow;beside;can't;how;never;number;pause;quarter;single;small;some;there's;till;you;you've
-b -1.0 an;between;get;have;he;its;like;now;ok;only;should;sure;will;you'll
+b 1.2 again;breath;door;far;first;floor;forward;level;mane;middle;them;wall;wobbling
+b 1.3 ahead;alongside;behind;breathe;diagonal;here;instep;sides;solid;started;there;write
+b -1.4 all;don't;from;okay;or;people;what;while
+b 1.0 altogether;clock;crane;evenly;length;outside;spot;think;walking;way
+b -1.0 an;between;get;have;he;its;now;ok;should;sure;will;you'll
 b -4.5 and
+b -0.8 any;are;called;end;gonna;got;last;look;never;once;ready;there's;third;till;torso;white;you
 b 2.5 apart
-b -0.8 are;end;gonna;got;last;look;once;ready;third;torso;white
-b 0.9 around;bent;completely;contact;even;leaning;lute;me;pushing;through;up
 b -2.7 as;of
-b -1.3 at;from;okay;our;she;while
-b 1.8 away;east;out;side
-b -1.2 be;but;make;see;they
-b 1.2 behind;breath;door;first;floor;level;mane;wall;wobbling
-b -1.6 big;keep;no;not;until;with
-b -0.6 body;called;does;doing;each;notice;oh;performer;teacher;wait;would
-b 2.0 breaths;corner;equally
-b -1.7 by;do;i'm;that's;we're
-b -0.5 check;double;ex;nice;stretch;which
-b 0.5 coat;seconds
+b -1.3 at;our;she
+b 1.7 away;down;height
+b -1.2 be;but;see;they
+b -0.6 beside;body;can;does;each;how;might;notice;oh;performer;teacher;tiny;wait
+b -1.6 big;keep;not;until;with
+b 1.1 bow;ears;front;hang;north;nose;o'clock;parallel;section;soft;stop;tail;wide;wings
+b 2.0 breaths
+b -1.7 by;do;i'm;no;that's;we're
+b -0.7 can't;doing;number;pause;quarter;single;small;some;you've
+b -0.5 check;double;nice;stretch;which
+b 0.5 coat;exhale;seconds
 b 2.2 comfortable
-b -1.5 don't;hold;it's;this;we'll;where
-b 1.6 down;flat;inwards;wider;width;yet
-b 0.6 else;fridge;high;horse;inside;lead;light;outward;space;thigh;times;top;try;us;week
-b 0.4 exhale
-b -2.1 for
-b 1.7 height
+b 1.9 corner;equally;room;yet
+b 0.6 direction;fridge;high;horse;lead;light;outward;space;thigh;times;top;try;week
+b 1.8 east;out;side;together
+b 1.6 flat;inwards;itself;wider;width
+b -2.3 for;my;on
+b -1.5 hold;it's;this;we'll;where
 b -2.5 i
-b -1.9 if;let;let's;you're
-b -2.0 into;onto
+b -1.9 if;when;you're
+b -2.0 into;let's;onto
 b -2.2 is
-b -2.3 my;on
+b -2.1 let
 b -0.4 own
-b 1.9 room;together
 b -3.0 so
 b -4.7 the
 b -3.2 then
 b -2.6 to;we
-b -1.8 when
 b -3.5 your
-bx 1.0 ACT ACT;ACT last;FOOT FOOT;FOOT this;FOOT we're;SIDE into;back ACT;backwards ACT;closer ACT;percent the
-bx 1.0 you and
-bx -0.7 ACT NUMBER;ACT a;ACT through;FOOT for;FOOT half;FOOT not;FOOT parallel;FOOT rest;FOOT straight;HAND are
-bx -0.7 HAND exhale;NUMBER o'clock;SIDE diagonal;again and;all the;back then;beside the;cloud HAND;comfortable ACT
-bx -0.7 degrees and;doesn't ACT;don't ACT;down again;exhale and;flat and;forward onto;front and;in half;in let
-bx -0.7 inhale ACT;it hold;it if;more weight;movement NUMBER;now we're;number NUMBER;of the;one ACT;one NUMBER
-bx -0.7 other side;out on;over NUMBER;over your;past the;quarter ACT;she ACT;small ACT;stance SIDE;still ACT
-bx -0.7 together HAND;up as;up my;without ACT
-bx -1.2 ACT SIDE;FOOT together;NUMBER counts;NUMBER percent;away from;back FOOT;down first;forward now;i ACT
-bx -1.2 out breath;over the;weight SIDE;weight back;your weight
-bx -0.6 ACT across;ACT all;ACT forwards;ACT straight;FOOT at;FOOT completely;FOOT it's;FOOT out;FOOT pointing
-bx -0.6 HAND as;HAND on;HAND up;NUMBER breaths;SIDE on;SIDE until;back into;body weight;corner ACT;degrees SIDE
-bx -0.6 don't let;finish ACT;floor and;forward into;in this;in to;it over;leave the;long breath;okay now
-bx -0.6 other FOOT;out over;out your;single whip;snake ACT;start ACT;that i;that the;they ACT;touching the;up from
-bx -0.6 up half;width away;you ACT;you don't
-bx 0.8 ACT again;ACT no;FOOT NUMBER;FOOT exhale;FOOT it;FOOT that;SIDE that's;across and;behind and;east ACT
-bx 0.8 front ACT;now NUMBER;out in;out the;parry and;that for;through FOOT
-bx -0.5 ACT around;FOOT is;FOOT okay;NUMBER then;and then;as the;as you;at the;back to;be ACT;behind your
-bx -0.5 ex exhale;has ACT;in my;let your;let's ACT;next we;on your;out and;rear FOOT;so now;to finish;were ACT
+bx 0.9 ACT ACT;ACT hold;ACT no;ACT she;FOOT FOOT;back ACT;forward FOOT;it to;now with;out in;out now;weight and
+bx 0.9 write ACT;you and
+bx -0.7 ACT NUMBER;ACT a;ACT across;ACT through;FOOT for;FOOT not;FOOT parallel;FOOT rest;FOOT straight;HAND are
+bx -0.7 HAND exhale;NUMBER seconds;SIDE as;SIDE diagonal;all the;beside the;body weight;cloud HAND;comfortable ACT
+bx -0.7 degrees and;doesn't ACT;don't ACT;down again;finish ACT;flat and;forward into;forward onto;in HAND;in half
+bx -0.7 inhale ACT;it hold;it if;it then;long breath;more weight;movement NUMBER;now we're;number NUMBER;of the
+bx -0.7 off SIDE;okay now;one ACT;one NUMBER;other side;out and;out on;over NUMBER;over your;past the;quarter ACT
+bx -0.7 she ACT;small ACT;stance SIDE;still ACT;there for;they ACT;to the;together HAND;up as;up my;without ACT
+bx -1.1 ACT SIDE;ACT it;ACT them;FOOT only;FOOT up;FOOT while;NUMBER counts;back FOOT;body ACT;bow stance;down as
+bx -1.1 half ACT;out when;we're ACT;weight SIDE;weight now;you're ACT;your weight
+bx 0.7 ACT again;ACT we;FOOT a;FOOT i;FOOT i'm;FOOT onto;FOOT we;FOOT with;HAND with;NUMBER now;SIDE a;SIDE onto
+bx 0.7 evenly ACT;in ACT;north ACT;now FOOT;now NUMBER;out into;out the;over and;seconds ACT;side the;stance ACT
+bx 0.7 straight ACT;together FOOT;weight up;width ACT
+bx -0.6 ACT all;ACT forwards;ACT straight;FOOT at;FOOT completely;FOOT is;FOOT it's;FOOT okay;FOOT out
+bx -0.6 FOOT pointing;HAND as;HAND up;NUMBER breaths;SIDE on;SIDE until;back into;back to;chair if;corner ACT
+bx -0.6 degrees SIDE;don't let;front and;in let;in this;in to;it over;leave the;let's ACT;now SIDE;other FOOT
+bx -0.6 out over;out your;single whip;snake ACT;start ACT;that i;that the;touching the;up half;width FOOT
+bx -0.6 width away;you ACT;you don't
+bx -0.5 ACT around;NUMBER then;SIDE and;SIDE no;and then;as the;as you;at the;back so;be ACT;behind your;has ACT
+bx -0.5 if you;in my;next we;on your;other SIDE;rear FOOT;so now;stance so;to finish;up from;were ACT
 bx -2.4 ACT back
-bx -1.9 ACT forward;behind you
-bx 0.9 ACT hold;ACT she;ACT then;FOOT SIDE;SIDE the;forward FOOT;in ACT;in SIDE;in now;it to;now with;out now
-bx 0.9 weight and;write ACT
-bx 0.5 ACT inhale;ACT make;ACT now;ACT one;ACT that's;FOOT both;NUMBER back;SIDE by;SIDE exhale;about ACT
-bx 0.5 beside SIDE;corner NUMBER;forward ACT;out breathe;so let
-bx -0.8 ACT into;ACT onto;ACT you're;FOOT again;FOOT stays;FOOT which;HAND look;NUMBER seconds;SIDE bow;SIDE hip
-bx -0.8 SIDE let's;SIDE without;a ACT;about NUMBER;exhale ACT;exhale as;forward again;forward as;forward when
-bx -0.8 from the;half a;in a;into the;it then;now i;now i'm;off SIDE;off the;one we;out so;out weight;right now
-bx -0.8 side FOOT;side so;so ACT;straight ahead;the weight;there for;to the;up your;way and;weight NUMBER
-bx -0.8 weight even;weight forward;with your
-bx -1.1 ACT it;ACT them;FOOT only;FOOT touching;SIDE front;behind the;body ACT;breathe out;down as;forward and
-bx -1.1 half ACT;in NUMBER;it all;out when;together and;we're ACT;you're ACT
-bx -1.4 ACT my;NUMBER degrees;forward weight;front FOOT;in front;on the
-bx 0.7 ACT okay;FOOT a;FOOT body;FOOT i;FOOT onto;FOOT we;FOOT with;HAND with;NUMBER now;SIDE a;SIDE my;SIDE onto
-bx 0.7 SIDE out;SIDE waist;again the;bit now;down the;evenly ACT;forward the;it for;it you;north ACT;now FOOT
-bx 0.7 out into;over and;seconds ACT;side the;stance ACT;straight ACT;weight up;width ACT
-bx -1.0 ACT out;FOOT then;FOOT up;HAND hold;SIDE as;SIDE corner;and ACT;bend the;both FOOT;exhale let;i'm ACT
-bx -1.0 let the;then ACT;your SIDE
-bx -0.9 ACT over;FOOT ACT;FOOT in;FOOT while;both HAND;bow stance;breath ACT;breath in;by ACT;floor if
-bx -0.9 forward SIDE;he ACT;in inhale;in the;in when;it ACT;my SIDE;my weight;now we;onto the;out NUMBER;the SIDE
-bx -0.9 thing ACT;top ACT;waist SIDE;we ACT;weight in;weight now;width apart
+bx -2.1 ACT forward
+bx 0.6 ACT inhale;ACT now;FOOT no;FOOT what;FOOT you;SIDE out;again now;again the;back weight;degrees we;down the
+bx 0.6 first NUMBER;first the;forward ACT;forward the;so let
+bx -0.8 ACT into;ACT onto;ACT you're;FOOT again;FOOT in;FOOT stays;FOOT which;HAND look;NUMBER o'clock;SIDE hip
+bx -0.8 SIDE without;a ACT;again and;back then;behind the;exhale ACT;exhale and;exhale as;floor if;forward SIDE
+bx -0.8 forward again;forward as;forward when;from the;half a;in the;into the;my SIDE;now i;now i'm;off the;one we
+bx -0.8 out so;out weight;right now;side FOOT;side so;so ACT;straight ahead;the weight;up your;waist SIDE
+bx 1.0 ACT last;ACT then;FOOT SIDE;FOOT we're;SIDE into;backwards ACT;closer ACT;front the;in now;percent the
+bx 0.5 ACT make;ACT that's;FOOT both;NUMBER FOOT;NUMBER HAND;SIDE by;SIDE exhale;about ACT;beside SIDE
+bx 0.5 corner NUMBER;floor SIDE;it for
+bx -1.3 ACT my;FOOT stay;HAND ACT;SIDE side;forward and;now ACT;to ACT
+bx 0.8 ACT okay;FOOT NUMBER;FOOT exhale;FOOT it;FOOT that;NUMBER weight;SIDE my;SIDE that's;SIDE the;across and
+bx 0.8 behind and;bit now;east ACT;front ACT;it you;parry and;that for;through FOOT
+bx -1.0 ACT out;FOOT then;HAND hold;SIDE let's;and ACT;bend the;both FOOT;breath ACT;breath in;breathe out
+bx -1.0 exhale let;forward weight;i'm ACT;it all;now we;out NUMBER;then ACT;together and;width apart
+bx -0.9 ACT over;FOOT ACT;SIDE bow;SIDE corner;SIDE front;about NUMBER;again SIDE;both HAND;by ACT;he ACT;in a
+bx -0.9 in inhale;in when;it ACT;let the;my weight;onto the;the SIDE;thing ACT;top ACT;way and;we ACT
+bx -0.9 weight NUMBER;weight even;weight forward;weight in;with your;your SIDE
 bx -1.8 ACT the;ACT up;NUMBER NUMBER
-bx 0.6 ACT we;FOOT i'm;FOOT let's;FOOT what;NUMBER weight;again now;degrees we;down ACT;first NUMBER
-bx 0.6 together FOOT;up HAND
-bx -2.0 ACT your
-bx -1.5 FOOT are;to ACT;with the
-bx -0.4 FOOT down;SIDE and;if you;is now;part NUMBER;stance so;waist ACT
-bx -2.3 FOOT first
-bx 1.1 FOOT let;FOOT you're;behind ACT;front the;up FOOT;up i;up so
-bx 1.2 FOOT no;across ACT;instead ACT;it the
-bx -1.3 FOOT now;FOOT stay;HAND ACT;SIDE side;SIDE then;now ACT;weight ACT
+bx -2.2 ACT your
+bx -1.5 FOOT are;front FOOT;with the
+bx -0.4 FOOT down;is now;middle and;up breathe
+bx -2.5 FOOT first;SIDE HAND
+bx 0.4 FOOT front;out if
+bx 1.2 FOOT let;across ACT;instead ACT
+bx -1.2 FOOT now;FOOT together;FOOT touching;NUMBER percent;SIDE then;away from;can ACT;forward now;i ACT
+bx -1.2 in NUMBER;out breath;over the;weight ACT;weight back
 bx 2.0 FOOT the
-bx 1.5 FOOT your;HAND the
-bx 0.4 NUMBER FOOT;NUMBER HAND
+bx 1.3 FOOT this;back the;it the
+bx 1.1 FOOT you're;behind ACT;in SIDE;up FOOT;up i;up so
+bx 1.4 FOOT your;can and;degrees the;flat ACT
+bx 1.5 HAND the
+bx -1.4 NUMBER degrees;down first;in front;on the
 bx -2.6 SIDE FOOT
-bx -2.5 SIDE HAND
-bx -0.3 SIDE let;in your;up breathe
-bx -0.2 SIDE no;SIDE so
-bx 1.3 back the
-bx -1.6 breathe in;can ACT;first then;out as
-bx 1.4 degrees the;flat ACT
-bx -0.1 down and
-bx -1.7 side now;through the
+bx 0.2 SIDE NUMBER
+bx -0.3 SIDE so;in your;waist ACT
+bx -2.0 behind you
+bx -1.6 breathe in
+bx -0.2 down and
+bx -1.7 first then;out as;side now;through the
 bx 1.7 weight the
-bxy 0.4 ACT ACT SIDE;ACT down ACT;SIDE FOOT FOOT
-bxy -1.1 ACT ACT all;SIDE SIDE FOOT;forward and ACT;up breathe in;weight ACT into
-bxy 0.8 ACT ACT and;ACT ACT up;ACT back ACT;ACT on a;FOOT in the;FOOT now ACT;FOOT the weight;FOOT your weight
-bxy 0.8 SIDE ACT forward;SIDE FOOT first;SIDE FOOT on;SIDE and breathe;and ACT with;back FOOT in;corner ACT the
-bxy 0.8 floor ACT the;forward ACT back;in HAND down;is ACT on;it ACT the;up and breathe;up i ACT
-bxy 0.5 ACT ACT down;FOOT ACT on;FOOT the front;NUMBER ACT out;SIDE ACT ACT;SIDE the HAND;front ACT the
-bxy 0.5 out let the
-bxy -0.6 ACT ACT forward;ACT all of;ACT it down;FOOT next to;FOOT that ACT;HAND ACT down;SIDE ACT a;SIDE SIDE SIDE
-bxy -0.6 SIDE and look;SIDE so ACT;SIDE weight SIDE;back ACT ACT;beside the SIDE;down FOOT first;forward the SIDE
-bxy -0.6 half ACT with;in ACT SIDE;now i'm ACT;on the SIDE;out the SIDE;out weight forward;out when you
-bxy -0.6 snake ACT down;up ACT SIDE;you ACT onto
+bxy 0.6 ACT ACT SIDE;ACT and the;ACT as the;FOOT ACT NUMBER;FOOT a ACT;FOOT forward weight;HAND ACT SIDE
+bxy 0.6 NUMBER SIDE FOOT;SIDE ACT to;SIDE FOOT on;SIDE SIDE ACT;back FOOT first;in ACT your;in it ACT
+bxy -1.0 ACT ACT all;ACT the back;ACT the weight;ACT weight back;FOOT ACT out;SIDE ACT SIDE;SIDE ACT the
+bxy -1.0 SIDE SIDE FOOT;down and ACT;inhale ACT the;waist ACT SIDE
+bxy 0.8 ACT ACT and;ACT back ACT;ACT on a;FOOT in the;FOOT now ACT;FOOT the weight;FOOT your weight
+bxy 0.8 SIDE ACT forward;SIDE FOOT first;SIDE and breathe;and ACT with;back so ACT;corner ACT the;first weight ACT
+bxy 0.8 floor ACT the;in HAND down;is ACT on;it ACT the;together and ACT;up and breathe;up i ACT
+bxy 0.7 ACT ACT back;ACT half ACT;ACT out ACT;FOOT ACT SIDE;FOOT ACT forwards;FOOT down ACT;FOOT i ACT
+bxy 0.7 FOOT onto the;FOOT the HAND;FOOT through the;HAND ACT out;SIDE ACT HAND;SIDE FOOT are;SIDE SIDE HAND
+bxy 0.7 SIDE my SIDE;SIDE onto the;back ACT back;back FOOT in;down ACT your;forward ACT back;forward on the
+bxy 0.7 side the SIDE;together ACT the;we ACT back;you ACT SIDE
+bxy 0.5 ACT ACT down;FOOT ACT forward;FOOT ACT on;FOOT front FOOT;FOOT the front;NUMBER ACT out;SIDE FOOT together
+bxy 0.5 SIDE the HAND;floor SIDE FOOT;out let the
+bxy -0.5 ACT ACT forward;ACT SIDE HAND;FOOT and SIDE;FOOT don't ACT;FOOT one NUMBER;FOOT so ACT;HAND ACT across
+bxy -0.5 HAND ACT breathe;HAND and the;SIDE FOOT in;SIDE FOOT the;can ACT it;flat and ACT;nose and out
+bxy -0.5 now SIDE FOOT;out ACT forward;out breath ACT;up ACT SIDE;up my SIDE;we ACT the;weight ACT on
+bxy 0.9 ACT ACT up;it and the;percent SIDE FOOT;percent the SIDE
 bxy -2.0 ACT ACT with
-bxy -0.4 ACT FOOT together;ACT as you;ACT i can;ACT the body;ACT the waist;FOOT ACT over;FOOT back to
-bxy -0.4 FOOT don't ACT;FOOT one NUMBER;HAND ACT across;SIDE FOOT back;SIDE FOOT down;in ACT it;in ACT to;up ACT it
-bxy -0.4 up ACT the
-bxy 1.1 ACT HAND up;ACT and then;ACT in NUMBER;HAND the SIDE;back so ACT
-bxy -1.2 ACT NUMBER percent;SIDE the SIDE;out let them;through and ACT
-bxy -1.4 ACT SIDE ACT;FOOT ACT in;SIDE ACT out;back ACT the
-bxy -0.7 ACT all your;ACT half a;FOOT ACT to;FOOT and breathe;FOOT can ACT;FOOT so it's;FOOT the FOOT
-bxy -0.7 FOOT weight SIDE;SIDE ACT in;SIDE and i;SIDE brush FOOT;again ACT SIDE;back ACT SIDE;back ACT into
-bxy -0.7 breath ACT out;in and ACT;into the SIDE;it hold it;my SIDE FOOT;onto the SIDE;out ACT it;out NUMBER ACT
-bxy -0.7 over and ACT;waist ACT to;weight ACT forward;weight ACT onto;you ACT the
-bxy 0.9 ACT and as;it ACT SIDE;it and the;percent the SIDE
-bxy -0.8 ACT and exhale;ACT and you;ACT weight forward;FOOT FOOT FOOT;FOOT then ACT;FOOT then FOOT;FOOT to ACT
-bxy -0.8 SIDE bow stance;can ACT the;corner FOOT first;front ACT your;half ACT up;here ACT the;out as you
-bxy -0.8 over the SIDE;up SIDE HAND;up your SIDE;you ACT on;your SIDE FOOT
-bxy 0.6 ACT and the;ACT as the;FOOT ACT forward;FOOT a ACT;HAND ACT SIDE;SIDE ACT to;back FOOT first;down ACT your
-bxy 0.6 in it ACT;we ACT back
-bxy 0.7 ACT half ACT;ACT out ACT;FOOT ACT NUMBER;FOOT ACT SIDE;FOOT ACT forwards;FOOT down ACT;FOOT i ACT
-bxy 0.7 FOOT onto the;FOOT the HAND;FOOT through the;HAND ACT out;SIDE ACT HAND;SIDE SIDE HAND;SIDE my SIDE
-bxy 0.7 SIDE onto the;back ACT back;first weight ACT;forward on the;side the SIDE;together ACT the;you ACT SIDE
-bxy 1.3 ACT it ACT;ACT so you;ACT the ACT
-bxy 1.0 ACT let your;FOOT ACT onto;FOOT ACT the;FOOT ACT them;FOOT NUMBER ACT;HAND ACT your;the SIDE back
-bxy -1.0 ACT that FOOT;FOOT ACT out;FOOT and ACT;SIDE ACT SIDE;SIDE ACT the;SIDE FOOT ACT;SIDE HAND ACT
-bxy -1.0 down and ACT;up half a
-bxy -0.9 ACT the HAND;ACT the SIDE;ACT the back;ACT the weight;ACT weight back;ACT your SIDE;ACT your weight
-bxy -0.9 FOOT and let;FOOT that's the;FOOT the SIDE;HAND ACT up;SIDE ACT it;SIDE weight on;corner and ACT
-bxy -0.9 floor if you;forward NUMBER percent;in ACT the;in weight SIDE;inhale ACT the;out ACT down;there ACT the
-bxy -0.9 to the SIDE;waist ACT SIDE;weight ACT back;weight ACT to;with the SIDE
-bxy 0.2 FOOT ACT FOOT;FOOT ACT off;FOOT and the
-bxy 1.9 FOOT ACT into;FOOT ACT your;SIDE FOOT parallel
-bxy 0.3 FOOT ACT with;FOOT and i;FOOT in ACT;FOOT now let;SIDE SIDE ACT;back and the
-bxy -0.2 FOOT all the
-bxy -0.5 FOOT and SIDE;FOOT so ACT;HAND ACT breathe;HAND ACT over;HAND and the;NUMBER NUMBER one;SIDE FOOT in
-bxy -0.5 can ACT it;flat and ACT;out ACT forward;out ACT up;out breath ACT;up my SIDE;we ACT the;weight ACT on
-bxy -0.3 FOOT off the;HAND ACT back;down SIDE FOOT;in the HAND
+bxy 1.0 ACT HAND up;ACT let your;FOOT ACT onto;FOOT ACT the;FOOT ACT them;FOOT NUMBER ACT;HAND ACT your
+bxy 1.0 it ACT SIDE;the SIDE back
+bxy -1.1 ACT NUMBER percent;ACT SIDE ACT;ACT that FOOT;FOOT and ACT;SIDE FOOT ACT;SIDE HAND ACT;SIDE the SIDE
+bxy -1.1 up breathe in
+bxy -0.6 ACT all of;ACT and exhale;ACT half a;ACT it down;ACT so weight;FOOT that ACT;HAND ACT down;SIDE ACT in
+bxy -0.6 SIDE FOOT up;SIDE SIDE SIDE;SIDE and look;SIDE so ACT;back ACT ACT;back FOOT ACT;beside the SIDE
+bxy -0.6 down FOOT first;front SIDE corner;half ACT with;now i'm ACT;on the SIDE;out ACT up;out the SIDE
+bxy -0.6 out when you;snake ACT down;you ACT onto
+bxy -0.7 ACT all your;FOOT ACT one;FOOT ACT to;FOOT FOOT FOOT;FOOT half a;FOOT so it's;FOOT the FOOT
+bxy -0.7 FOOT weight SIDE;SIDE ACT a;SIDE and i;SIDE as the;SIDE weight SIDE;again ACT SIDE;back ACT SIDE
+bxy -0.7 back ACT into;breath ACT out;forward the SIDE;into the SIDE;it hold it;my SIDE FOOT;onto the SIDE
+bxy -0.7 out ACT it;out NUMBER ACT;out weight forward;over and ACT;over the SIDE;waist ACT to;weight ACT forward
+bxy -0.7 weight ACT onto
+bxy 1.1 ACT and as;ACT and then;ACT in NUMBER;HAND the SIDE;weight ACT the
+bxy -0.8 ACT and you;ACT weight forward;ACT your weight;FOOT can ACT;FOOT to ACT;SIDE bow stance;SIDE brush FOOT
+bxy -0.8 can ACT the;corner FOOT first;down breathe out;forward NUMBER percent;front ACT your;half ACT up
+bxy -0.8 here ACT the;in ACT the;in and ACT;out as you;up SIDE HAND;up your SIDE;with the SIDE;you ACT on
+bxy -0.8 you ACT the;your SIDE FOOT
+bxy -0.4 ACT as you;ACT i can;ACT the body;ACT the waist;FOOT back to;HAND ACT over;NUMBER NUMBER one
+bxy -0.4 SIDE FOOT back;SIDE FOOT down;behind the SIDE;in ACT it;in the HAND
+bxy 0.4 ACT down ACT;FOOT FOOT up;FOOT now let;SIDE ACT ACT;SIDE FOOT FOOT;SIDE weight ACT
+bxy 1.3 ACT it ACT;ACT the ACT;SIDE and back
+bxy 1.4 ACT so you;up HAND ACT
+bxy -0.9 ACT the HAND;ACT the SIDE;ACT your SIDE;FOOT and let;FOOT that's the;FOOT the SIDE;FOOT then ACT
+bxy -0.9 FOOT then FOOT;HAND ACT up;SIDE ACT it;SIDE weight on;corner and ACT;floor if you;in weight SIDE
+bxy -0.9 out ACT down;there ACT the;to the SIDE;up half a;weight ACT back;weight ACT to
+bxy 0.3 FOOT ACT FOOT;FOOT ACT with
+bxy -1.5 FOOT ACT in
+bxy 1.9 FOOT ACT into;SIDE FOOT parallel
+bxy 0.2 FOOT ACT off;FOOT and i;FOOT and the
+bxy 1.8 FOOT ACT your
+bxy -0.2 FOOT all the;again ACT back
+bxy -0.3 HAND ACT back;down SIDE FOOT;in ACT to;up ACT it
 bxy -1.6 NUMBER ACT your
+bxy -1.4 SIDE ACT out;back ACT the
 bxy 0.0 SIDE ACT weight
-bxy 1.2 SIDE a ACT;it with the;out ACT back;up HAND ACT;weight ACT the
+bxy 1.2 SIDE a ACT;it with the;out ACT back
+bxy -0.1 SIDE and SIDE
 bxy 1.6 in weight to
-bxy -1.3 the SIDE FOOT
+bxy -1.2 out let them;the SIDE FOOT;through and ACT;weight ACT into
 w -1.9 #
-w 0.6 a;also;can;did;like;not;onto;sideways;stretch;to
-w 0.8 about;door;exhale;hips;hold;lock;of;threw;toward
-w -0.8 again;flat;here;once;slightly;straight;we'll;while
-w 0.7 along;beside;counts;couple;distance;isn't;leaves;on;past;pushing;ready;tightrope;watch;with
-w 1.1 an;between
-w -1.0 apart;me;way
-w -0.5 because;feel;hip;sorry;there's;try
-w -0.4 belly
-w 0.5 but;don't;or;single;split;tying;us;what
-w 1.0 by;check;count;left;long;makes;shared
-w -0.6 comfortable;equal;keep;need;tall;until
-w -0.9 degrees;heal;i'm;last;say;so;sure;want;whip
-w -0.7 flying;get;lot;okay;we;wrong;yet
+w 0.6 a;also;but;can;did;like;not;ready;sideways;stretch;threw;to;wait
+w 0.9 about;check;exhale;should;upright;wild
+w -0.8 again;degrees;flat;here;once;slightly;sure;want;we'll;yet
+w 0.8 along;beside;door;hips;of;pushing;toward;watch;with
+w 1.0 an;by;count;left;long;shared;than;towards
+w -1.0 apart;i'm;me;so;way
+w -0.5 because;belly;do;feel;might;sorry;there's;try
+w 1.1 between;makes
+w -0.6 comfortable;equal;hip;keep;need;tall;until;we;wrong
+w 0.7 counts;couple;distance;hold;isn't;leaves;lock;on;past;tightrope;what
+w 0.5 don't;kissing;onto;or;our;single;split;tying;us;you'll
+w 0.4 ends;most;other
+w -0.7 flying;get;lot;okay
 w 1.2 for;over
+w -0.9 heal;last;lose;say;straight;whip
 w -1.1 let;let's
-w -1.3 lose
-w 0.3 most;other;same
 w -1.4 now
-w -1.5 number
-w 0.4 our;you'll
-w -0.3 repulse
-w 0.9 should;than;towards;upright;wild
-w 1.4 where;without
-x 0.9 ACT;did;even;golden;his;most;only;play;quarter;release;waist;we;you've
-x -1.1 FOOT;again;ahead;along;becomes;bit;breaths;it;me;past;slightly;till;under;will
-x -1.6 a;at;degrees;like;with
+w -1.6 number
+w -0.4 repulse
+w 1.3 where
+w 1.4 without
+x 0.9 ACT;have;his;most;movement;only;other;play;quarter;release;second;we;you've
+x -1.1 FOOT;again;bit;breaths;counts;it;me;past;slightly;under;will
+x -1.7 a;at
 x -2.3 about
-x -1.2 across;counts;evenly;has;over;percent;touching;wall;way;wide;yet
+x -1.2 across;ahead;along;becomes;evenly;has;over;percent;thing;till;wall;way;wide
 x 0.4 after
-x 1.0 allow;big;feel;grab;once;repulse;think;today's;wait
-x -0.6 alongside;bent;brushes;important;letting;little;makes;may;means;passes;pointing;us;walking;whip;without
-x 0.1 and
-x -1.5 apart;away;in;width
-x -1.3 around;between;forward;here;side;stays;straight;them;thing;too
-x 0.7 arrive;double;hang;how;needle;other;white
-x -0.7 back;diagonally;for;forty-five;instep;inward;its;not;one's;outwards;solid;was
-x -0.9 backwards;doesn't;east;equally;feels;gets;o'clock;off;or;shoulder-width;soft;tall;than;they;toward
-x 1.1 begin;brush;last;never;we're
-x -2.5 behind
-x 0.6 bend;do;end;ex;half;i'll;practise;tidy
-x -1.9 beside;together
-x 0.5 both;equal;give;people;split;starting;which
-x 2.0 breathe;then;what
-x -1.7 but;until
+x 1.0 allow;begin;did;end;golden;grab;never;once;repulse;snap;today's;wait
+x -0.6 alongside;bent;brushes;letting;little;may;means;passes;pointing;walking;whip;without
+x 0.2 and;those
+x -1.5 apart;in;like;stance;width
+x -1.3 around;between;here;side;stays;straight;them;too;touching;yet
+x 0.7 arrive;do;double;even;ex;how;i'll;needle;practise;what's;white
+x -1.4 away;flat;height;hip;parallel;should;there
+x -0.8 back;diagonal;equally;instep;line;more;wider
+x -0.9 backwards;completely;doesn't;east;feels;gets;home;o'clock;or;shoulder-width;soft;tall;than;they;toward
+x -2.6 behind
+x 0.5 bend;equal;give;half;split;starting;which
+x -1.9 beside;but
+x 1.2 big;brush;count;deflect;it's;make;my
+x 0.6 both;hang;no;nose;people;tidy
+x 2.0 breathe;swap;then;what
 x -2.2 by;corner;through;to
-x 1.2 careful;count;deflect;exhale;it's;make;my;you'll
-x 0.8 change;crescent;have;movement;second;third;what's
-x -0.5 comfortable;fully;isn't;lead;leaves;threw
-x -0.8 completely;diagonal;home;line;more;one;wider
-x 1.6 don't;get;keep;remember;repeat;start;that's;watch
+x 1.1 careful;exhale;feel;last;think;we're;you'll
+x 0.8 change;crescent;third
+x -0.7 closer;diagonally;for;forty-five;inward;its;one;one's;outwards;solid;was
+x -0.5 comfortable;fully;isn't;leaves;makes;not;threw
+x -1.6 degrees;with
+x 1.6 don't;get;look;she;start;that's;watch
 x -3.1 down
-x 2.2 finish;hold
-x -1.4 flat;height;hip;parallel;should;stance;there
-x 1.4 fold;keeping;let's;stretch;weight
-x -1.0 forwards;front;inwards;level;outward;rests;seconds;towards;where;yourself
-x 1.5 he;i;i'm;look
-x 1.9 if;let;next;notice;swap
-x 1.3 imagine;rest;shake;single;when
+x 2.2 finish
+x 1.4 fold;keeping;stretch;weight
+x -1.0 forward;forwards;front;inwards;level;off;outward;rests;seconds;towards;where;yourself
+x 1.5 he;i;i'm;let's
+x 2.1 hold
+x 1.9 if;next;notice;repeat
+x 1.3 imagine;rest;shake;single;waist;when
 x 2.3 inhale;ok;we'll
-x -2.1 into;on;onto;up
+x -2.1 into;on;up
 x -2.4 is
+x 1.7 keep;number;pause;soften;stay
+x -0.4 lead
+x 1.8 let;remember;there's
 x 2.6 now
-x 1.7 number;pause;she;soften;there's
 x -3.4 of
 x 3.3 okay
+x -2.0 onto
 x -2.7 out
-x -1.8 round
-x 1.8 stay
-x 0.2 those
-xy -0.9 ACT ACT;ACT so;ACT then;ACT together;HAND by;SIDE SIDE;SIDE corner;SIDE weight;a little;are ACT;as we
-xy -0.9 first ACT;instead ACT;is ACT;to NUMBER;towards the
-xy 0.7 ACT HAND;ACT me;FOOT over;HAND down;HAND to;a ACT;as you;back again;breathe in;exhale as;most of;now ACT
-xy 0.7 now half;once the;one ACT;repeat on;shake your;start by;weight ACT;weight now;with no;you'll feel
-xy 1.3 ACT NUMBER;FOOT shoulder-width;and that's;and when;bend your;is that
-xy 0.6 ACT SIDE;ACT for;ACT into;ACT onto;ACT tall;ACT until;ACT you're;FOOT flat;SIDE HAND;do not;ex exhale
-xy 0.6 forward again;hold for;it is;now we;okay and;play the;right now;shake it;side ACT;soften the;then a
-xy 0.6 then it;tidy up;to finish;up ACT;we'll ACT;with about;without ACT;your hip
-xy 1.7 ACT a
-xy 0.5 ACT about;ACT forwards;ACT wide;SIDE out;and as;down ACT;have a;inhale ACT;it ACT;keep breathe;let's have
-xy 0.5 never ACT;now let;out NUMBER;right back;start with;wait there;we ACT
-xy 1.5 ACT all;FOOT parallel;and all;and to;front FOOT;this is;to get;you should
-xy -0.8 ACT as;ACT exhale;ACT like;FOOT and;NUMBER on;SIDE NUMBER;along the;beside the;breathe out;it's not
-xy -0.8 like you're;on it;shoulder-width width;toward the;with it
-xy 1.2 ACT body;SIDE let's;again weight;and then;first thing;so now;so we;think of
-xy 1.0 ACT both;ACT the;HAND are;HAND over;NUMBER i;a lot;allow the;breath out;he ACT;keep your;make sure;next we
-xy 1.0 on an;or ACT;release the;same on;so first;that is;the next;those with;up on;we start;you don't
-xy 0.8 ACT evenly;ACT my;FOOT not;HAND look;HAND up;SIDE is;and i'm;doing the;don't rush;for those;i'm ACT
-xy 0.8 in breath;inhale and;on the;stay there;then all;with an
-xy -1.0 ACT first;before the;now and;which is
-xy -1.1 ACT hold;ACT you;and hold;for a;of the
-xy -0.6 ACT if;ACT inhale;ACT stance;FOOT forward;a bit;about NUMBER;again FOOT;and do;and it;and onto;and shake
-xy -0.6 and slightly;and up;behind you;by the;first then;flat ACT;into a;like a;no weight;on both;only as;past the
-xy -0.6 the other;the same;we don't;while the;with my
-xy -0.7 ACT last;ACT of;ACT straight;FOOT now;back down;i can;if that's;my body;next time;now NUMBER;onto it
-xy -0.7 so it's;so you;stay down;the floor;then out;to your;until the;your FOOT
-xy 0.3 ACT on;HAND ACT
-xy 0.4 ACT slightly;FOOT bend;can see;get up;hold it;waist SIDE;weight into
-xy 0.9 ACT to;ACT yourself;and that;bend the;breath in;brush and;brush past;get your;last one;leave the;now the
-xy 0.9 out to;part NUMBER;pause for;quarter ACT;some of;some people;then we;weight and;when the
-xy 2.0 ACT your;SIDE so;in inhale
-xy 1.1 FOOT are;FOOT of;NUMBER ACT;SIDE FOOT;and i;be careful;can you;let me;let's ACT;that was;which FOOT
-xy 1.1 you end;you want
-xy 1.4 FOOT together;all right;and again;and forward;back FOOT;check the;is your;so from;so that's
-xy -1.2 NUMBER degrees;as your;in front;off the;that ACT
-xy 1.8 NUMBER more
-xy -0.5 NUMBER o'clock;NUMBER one;and don't;and let's;does the;even on;first the;half way;into the;leaves the
-xy -0.5 onto the;that's your
-xy -0.3 all the;and the;and your;where your
-xy -1.3 and NUMBER;can ACT;for NUMBER;then forward
-xy -0.4 and feel;and i'll;and out;so let's
-xy 1.6 and now;exhale and
-xy 1.9 movement NUMBER;number NUMBER
+x -1.8 round;together;until
+xy -0.8 ACT ACT;ACT like;ACT now;ACT so;FOOT and;NUMBER on;SIDE ACT;along the;beside the;if that's;like you're
+xy -0.8 on it;shoulder-width width;so you;toward the;while the;with it
+xy 0.8 ACT HAND;ACT evenly;FOOT not;HAND look;SIDE is;a ACT;breath in;doing the;don't rush;i'm ACT;inhale and
+xy 0.8 now we;on the;once the;one ACT;stay there;then all;then it;with an
+xy 1.4 ACT NUMBER;FOOT together;all right;and again;and forward;back FOOT;check the;front FOOT;is your;so that's
+xy 1.4 this is;you should
+xy 0.6 ACT SIDE;ACT for;ACT into;ACT onto;ACT tall;ACT until;ACT you're;FOOT flat;SIDE HAND;as you;back again
+xy 0.6 do not;exhale as;forward again;have your;hold it;it is;let's have;okay and;play the;repeat on;right now
+xy 0.6 shake it;side ACT;soften the;tidy up;to finish;up ACT;wait there;with about;without ACT;your hip
+xy 1.9 ACT a;movement NUMBER;number NUMBER
+xy 0.5 ACT about;ACT around;ACT forwards;ACT slightly;ACT wide;HAND ACT;down ACT;hold on;inhale ACT;it ACT
+xy 0.5 keep breathe;never ACT;now SIDE;now let;out NUMBER;right back;so i've;start with;we ACT;weight now
+xy 0.5 you'll feel
+xy 1.5 ACT all;FOOT parallel;and all;is that;so from;to get
+xy -0.7 ACT as;ACT if;ACT last;ACT of;FOOT now;HAND with;SIDE corner;about NUMBER;and it;and shake;back down
+xy -0.7 behind you;breathe out;i can;inhale HAND;it's not;my body;next time;onto it;so it's;the floor;to your
+xy -0.7 until the
+xy 1.3 ACT body;FOOT shoulder-width;HAND over;bend your;first thing;so we
+xy 1.0 ACT both;ACT the;ACT to;HAND are;NUMBER i;SIDE FOOT;a lot;allow the;bend the;breath out;he ACT;keep your
+xy 1.0 leave the;make sure;next we;or ACT;release the;same on;so first;that is;the next;those with;up on;we start
+xy 1.0 you don't
+xy -0.6 ACT exhale;ACT inhale;ACT stance;a bit;again FOOT;and do;and let's;and slightly;and up;by the;first then
+xy -0.6 flat ACT;into a;like a;now NUMBER;on both;only as;past the;stay down;the other;the same;then out
+xy -1.0 ACT first;ACT straight;ACT then;SIDE weight;are ACT;before the;now and;which is
+xy -1.1 ACT hold;ACT you;SIDE SIDE;a little;and hold;as we;of the;that ACT
+xy 0.7 ACT i;ACT me;HAND to;SIDE half;and i'm;breathe in;ex exhale;for those;have a;hold for;hold that;most of
+xy 0.7 now ACT;now half;okay now;shake your;start by;we'll ACT;weight ACT;with no
+xy 0.9 ACT my;ACT yourself;FOOT of;FOOT over;HAND up;SIDE back;brush and;brush past;even weight;get your
+xy 0.9 in breath;last one;next SIDE;now the;out to;part NUMBER;pause for;quarter ACT;some people;then we
+xy 0.9 weight and;when the
+xy 0.3 ACT on
+xy -0.9 ACT together;HAND by;SIDE NUMBER;instead ACT;is ACT;no weight;to NUMBER;towards the
+xy 2.0 ACT your;in inhale
+xy 1.2 FOOT are;again weight;and that;and that's;and then;let me;let's ACT;so now
+xy -0.5 FOOT forward;NUMBER one;and onto;does the;even on;first the;half way;into the;leaves the;onto the
+xy -0.5 that's your;we don't;with my
+xy 1.1 HAND down;NUMBER ACT;and i;be careful;can you;on an;some of;that was;think of;which FOOT;you end;you want
+xy -1.2 NUMBER degrees;as your;for a
+xy 1.8 NUMBER more;SIDE let's
+xy 2.1 SIDE so
+xy -0.3 all the;and the;and your;not the
+xy -1.3 and NUMBER;can ACT;for NUMBER;in front;off the;then forward
+xy -0.4 and i'll;and out;so let's
+xy 1.6 and now;and to;and when
+xy 0.4 can see;weight into
+xy 1.7 exhale and
 xy -0.0 my weight
-xy -2.8 next to
-xy -1.4 now so
-xy -2.1 so that
+xy -2.9 next to
+xy -1.5 now so
+xy -1.7 so that
 xy -0.1 so you're
+xy 0.2 the weight;waist SIDE
 xy -2.0 then FOOT
 xy 2.3 to do
 xy -2.3 to the
-xyz 0.6 ACT ACT and;ACT NUMBER is;ACT SIDE and;ACT a big;ACT a bit;ACT down as;ACT it on;ACT out SIDE;ACT round to
-xyz 0.6 ACT through the;ACT with the;FOOT in line;FOOT together weight;FOOT up FOOT;HAND at the;SIDE FOOT brush
-xyz 0.6 SIDE FOOT half;SIDE HAND up;SIDE brush FOOT;SIDE side ACT;an ACT stance;and ACT forward;as you inhale
-xyz 0.6 back FOOT out;back to ACT;bow stance NUMBER;breathe out and;exhale and ACT;first ACT your;first SIDE FOOT
-xyz 0.6 forward again onto;he ACT the;inhale as you;it ACT down;it then ACT;make the SIDE;out NUMBER NUMBER
-xyz 0.6 over NUMBER counts;soften the FOOT;the FOOT don't;the weight has;this is a;waist ACT to;ward off SIDE
-xyz 0.6 weight NUMBER NUMBER;weight SIDE SIDE;with about NUMBER;you're ACT the;your weight is
-xyz 1.5 ACT ACT forward;ACT back into;ACT back on;ACT up onto;your SIDE FOOT
-xyz -0.7 ACT ACT on;ACT NUMBER ACT;ACT SIDE weight;ACT back first;ACT back so;ACT forward FOOT;ACT from the
-xyz -0.7 ACT last one;ACT onto it;ACT out FOOT;ACT out again;ACT the other;ACT through and;ACT up ACT;ACT up half
-xyz -0.7 FOOT ACT the;NUMBER percent and;SIDE ACT the;SIDE FOOT and;SIDE FOOT weight;and ACT FOOT;and ACT behind
-xyz -0.7 and ACT with;and out in;and your FOOT;beside the SIDE;both FOOT to;breathe in breathe;for the FOOT
-xyz -0.7 from the back;it ACT to;now the weight;on the ACT;so ACT it;the FOOT now;then the whole;weight forward ACT
-xyz -0.7 you ACT forward
-xyz -0.5 ACT ACT out;ACT ACT your;ACT SIDE the;ACT across to;ACT on a;about NUMBER NUMBER;and then out
-xyz -0.5 back FOOT first;breathe out #;even on both;from the floor;it ACT the;let the FOOT;let your HAND
-xyz -0.5 off the floor;onto the FOOT;so that your;weight back onto;with your SIDE
-xyz -0.9 ACT ACT the;ACT the ACT;ACT your FOOT;NUMBER NUMBER and;SIDE FOOT first;breathe out SIDE
-xyz -0.9 weight ACT forward;with the FOOT
-xyz 1.8 ACT ACT with;your weight should
-xyz 0.7 ACT SIDE ACT;ACT SIDE on;ACT around to;ACT back over;ACT is the;FOOT ACT back;FOOT NUMBER NUMBER
-xyz 0.7 FOOT down weight;FOOT in ACT;SIDE ACT in;SIDE the SIDE;a ACT with;about NUMBER thirds;and ACT back
-xyz 0.7 and again SIDE;back ACT SIDE;back ACT forward;bend the SIDE;both FOOT the;in ACT the;it ACT through
-xyz 0.7 let's ACT it;let's do that;my back FOOT;now ACT forward;now half ACT;now i'm ACT;now let the;on the last
-xyz 0.7 repeat on the;shake your FOOT;side ACT SIDE;so ACT on;start by ACT;there's a ACT;to do the;with no weight
+xyz 0.6 ACT ACT and;ACT NUMBER is;ACT a big;ACT a bit;ACT down as;ACT out SIDE;ACT with the;FOOT in line
+xyz 0.6 HAND ACT to;HAND up breathe;SIDE FOOT brush;SIDE FOOT is;SIDE HAND up;SIDE brush FOOT;again ACT SIDE
+xyz 0.6 an ACT stance;and ACT back;as you inhale;back FOOT out;back to ACT;both FOOT the;bow stance NUMBER
+xyz 0.6 breathe out and;first SIDE FOOT;forward again onto;have your weight;he ACT the;inhale as you;is that the
+xyz 0.6 it ACT down;it then ACT;let's ACT it;make the SIDE;now ACT forward;now SIDE FOOT;out NUMBER NUMBER
+xyz 0.6 repeat on the;soften the FOOT;the FOOT don't;the weight has;then it ACT;this is a;ward off SIDE
+xyz 0.6 weight in your;with about NUMBER;you're ACT the;your weight is
+xyz 1.5 ACT ACT forward;ACT back into;ACT back on;ACT forward with;ACT in the;ACT that FOOT;ACT up onto
+xyz 1.5 ACT with your;all the weight;and to finish;your SIDE FOOT
+xyz -0.7 ACT ACT on;ACT NUMBER ACT;ACT SIDE weight;ACT back so;ACT it now;ACT last one;ACT onto it;ACT out FOOT
+xyz -0.7 ACT out again;ACT the other;ACT through and;FOOT ACT the;HAND down ACT;NUMBER percent and;SIDE FOOT weight
+xyz -0.7 and ACT FOOT;and ACT behind;and ACT on;and out in;and the FOOT;and your FOOT;beside the SIDE;both FOOT to
+xyz -0.7 for the FOOT;it ACT to;now the weight;on the ACT;so ACT it;then the whole;weight even ACT
+xyz -0.7 weight forward ACT
+xyz -0.3 ACT ACT out;ACT back FOOT;body ACT SIDE
+xyz -0.9 ACT ACT the;ACT the ACT;ACT up half;NUMBER NUMBER and;NUMBER percent the;SIDE FOOT first;and ACT up
+xyz -0.9 and you ACT;breathe out SIDE;when you ACT
+xyz 1.7 ACT ACT with;ACT up your;to ACT forward;up ACT the
+xyz -0.5 ACT ACT your;ACT SIDE the;ACT a ACT;ACT across to;ACT on a;ACT over the;SIDE ACT the;and breathe in
+xyz -0.5 and out through;and then out;back FOOT first;even on both;exhale ACT the;from the floor;it ACT the
+xyz -0.5 let your HAND;off the floor;onto the FOOT;so that your;the SIDE ACT;weight back onto;with your SIDE
+xyz 0.8 ACT SIDE ACT;ACT SIDE then;ACT a breath;ACT back ACT;ACT out to;FOOT down weight;FOOT on the
+xyz 0.8 and then we're;as you do;back SIDE SIDE;breath ACT in;down ACT and;in ACT the;inhale and ACT
+xyz 0.8 let the breath;out to NUMBER;start with your;the FOOT are;the FOOT do;the back FOOT;we ACT out;we do that
+xyz 0.8 you ACT you;your SIDE HAND
+xyz 0.7 ACT SIDE and;ACT SIDE on;ACT back over;ACT is the;ACT it on;ACT now ACT;ACT round to;ACT your ACT
+xyz 0.7 FOOT NUMBER NUMBER;FOOT in ACT;FOOT together weight;SIDE ACT on;SIDE FOOT half;SIDE the SIDE;a ACT with
+xyz 0.7 about NUMBER thirds;and ACT forward;and again SIDE;and out as;back ACT SIDE;back ACT forward;bend the SIDE
+xyz 0.7 exhale and ACT;forward onto the;if you lose;it ACT through;my back FOOT;now half ACT;now i'm ACT
+xyz 0.7 now let the;on the last;over NUMBER counts;shake your FOOT;side ACT SIDE;so ACT on;start by ACT
+xyz 0.7 the weight ACT;to do the;weight NUMBER NUMBER;weight SIDE NUMBER;weight SIDE SIDE;with no weight
 xyz 0.7 you can't ACT
-xyz 0.9 ACT SIDE then;ACT back ACT;ACT down on;ACT forward onto;ACT one NUMBER;ACT out your;ACT that FOOT
-xyz 0.9 ACT the waist;FOOT ACT SIDE;FOOT is down;FOOT out SIDE;NUMBER NUMBER in;SIDE FOOT ACT;and ACT and
-xyz 0.9 and let it;and on the;and then i;and then we're;breathe in when;brush and ACT;brush past the
-xyz 0.9 have your weight;i want you;the ACT FOOT;the first ACT;then ACT down;then the SIDE;there ACT the
+xyz -1.1 ACT a little;ACT out weight;as the SIDE;in the SIDE;we ACT back
+xyz 0.5 ACT ahead and;ACT all the;ACT around to;ACT as you;ACT back weight;ACT out the;ACT through the
+xyz 0.5 FOOT up FOOT;HAND to your;NUMBER counts to;SIDE FOOT FOOT;as you exhale;back again and;begin with the
+xyz 0.5 by ACT the;it's the SIDE;my weight ACT;so i've got;so you're on;waist ACT to;we ACT forward;we ACT onto
+xyz 0.9 ACT and ACT;ACT back SIDE;ACT down on;ACT one NUMBER;ACT out your;FOOT ACT SIDE;FOOT ACT back;FOOT is down
+xyz 0.9 FOOT of the;FOOT out SIDE;NUMBER NUMBER in;SIDE FOOT ACT;SIDE FOOT back;and ACT and;and let it;and on the
+xyz 0.9 and then i;as the weight;both FOOT bend;breathe in when;brush and ACT;brush past the;half ACT up
+xyz 0.9 i want you;so we're ACT;the ACT FOOT;the first ACT;then ACT down;then the SIDE;there ACT the
 xyz 0.9 weight back to;weight stays on;with your weight;you're ACT to
-xyz 1.0 ACT a breath;ACT back SIDE;ACT in with;ACT to your;FOOT ACT down;FOOT back down;FOOT parallel weight
-xyz 1.0 FOOT together FOOT;NUMBER i ACT;SIDE FOOT straight;and ACT again;and ACT my;both FOOT bend;down ACT the
-xyz 1.0 half ACT up;half ACT with;on the in;same on the;so all the;so let it;so we're in;the first thing
-xyz -1.2 ACT a little;ACT out ACT;as the SIDE;the FOOT down
-xyz 0.5 ACT ahead and;ACT all the;ACT as you;ACT back weight;ACT out the;HAND to your;NUMBER counts to;SIDE ACT on
-xyz 0.5 SIDE FOOT is;again ACT SIDE;as you exhale;back again and;both FOOT ACT;by ACT the;if you can't;is that the
-xyz 0.5 it's the SIDE;my weight ACT;so you're on;the SIDE is;we ACT forward;we ACT onto;weight in your
-xyz 0.8 ACT and ACT;ACT out to;ACT your ACT;SIDE FOOT back;as the weight;as you do;back SIDE SIDE;breath ACT in
-xyz 0.8 down ACT and;forward onto the;inhale and ACT;let the breath;out to NUMBER;start with your;the FOOT are
-xyz 0.8 the FOOT do;the back FOOT;the weight ACT;we ACT out;we do that;you ACT you;your SIDE HAND
-xyz -0.3 ACT back FOOT
-xyz -0.2 ACT back and
-xyz 1.4 ACT back onto;ACT in the;ACT up with;ACT with your;FOOT out with;NUMBER ACT your;all the weight
-xyz 1.4 and to finish;at the end;the FOOT of
-xyz 1.3 ACT back with;ACT it down;FOOT shoulder-width width;bend your FOOT;breathe in as;out ACT the
-xyz -0.6 ACT down ACT;ACT in front;ACT over the;ACT through SIDE;FOOT is ACT;HAND down ACT;HAND down breathe
-xyz -0.6 SIDE FOOT NUMBER;SIDE FOOT can;SIDE FOOT forward;SIDE FOOT touching;SIDE SIDE FOOT;all of it;and ACT #
-xyz -0.6 and ACT on;and the FOOT;and the front;breathe in and;exhale ACT the;i can ACT;if your ACT;on your SIDE
-xyz -0.6 so ACT SIDE;so weight on;then ACT forward;we ACT it;while the SIDE
-xyz -0.8 ACT down first;ACT it now;ACT now the;ACT on its;NUMBER on the;NUMBER percent the;and ACT up;and you ACT
-xyz -0.8 both FOOT on;i ACT the;over the SIDE;so i can;the FOOT and;the weight to;then ACT SIDE;then ACT out
-xyz -0.8 to ACT the;weight SIDE weight;weight forward SIDE;when you ACT
-xyz 1.1 ACT down into;ACT it with;ACT on both;ACT out with;ACT them down;ACT up on;ACT up the;FOOT down FOOT
-xyz 1.1 FOOT of the;NUMBER NUMBER on;a lot of;and SIDE and;back FOOT ACT;both HAND ACT;breathe in for;from the top
-xyz 1.1 other side ACT;the waist ACT;up on the;you end up
-xyz 1.2 ACT down with;ACT forward into;ACT through with;ACT up tall;FOOT ACT and;FOOT are parallel;HAND ACT up
-xyz 1.2 don't let the;for the next;the SIDE FOOT;the front FOOT;the rear FOOT;the weight is;to ACT out
-xyz -0.4 ACT forward breathe;FOOT are ACT;FOOT out ACT;and breathe in;you can ACT
-xyz 1.6 ACT forward with;to finish ACT
-xyz 0.3 ACT now ACT;ACT to NUMBER;ACT weight forward
-xyz 2.0 ACT on your;the ACT is
-xyz 0.4 ACT onto the;ACT to ACT;HAND up breathe;NUMBER percent on;i ACT my;now ACT to;now we ACT;on the other
-xyz 0.4 the FOOT that's;with the weight;you ACT onto
-xyz -1.0 ACT out weight;and ACT into;as the waist;as you ACT;on the floor;to the SIDE;weight on it
-xyz -1.8 ACT the floor
+xyz -0.4 ACT back and;ACT forward breathe;FOOT out ACT;as your HAND;from the FOOT;let the FOOT;you can ACT
+xyz -0.8 ACT back first;ACT down first;ACT on its;ACT up ACT;ACT your FOOT;NUMBER on the;and ACT with;both FOOT on
+xyz -0.8 i ACT the;over the SIDE;so i can;the FOOT and;then ACT SIDE;then ACT out;to ACT the;weight ACT forward
+xyz -0.8 weight SIDE weight;weight forward SIDE;you ACT forward
+xyz 1.3 ACT back onto;ACT it down;FOOT shoulder-width width;bend your FOOT;breathe in as;out ACT the
+xyz 1.2 ACT back with;ACT down with;ACT forward into;ACT through with;ACT up tall;FOOT ACT and;back FOOT ACT
+xyz 1.2 don't let the;for the next;the SIDE FOOT;the front FOOT;the rear FOOT;to ACT out
+xyz -0.6 ACT down FOOT;ACT forward FOOT;ACT in front;ACT through SIDE;FOOT are ACT;FOOT is ACT;HAND down breathe
+xyz -0.6 SIDE FOOT NUMBER;SIDE FOOT and;SIDE FOOT can;SIDE FOOT touching;SIDE SIDE FOOT;all of it;and ACT #
+xyz -0.6 and the front;breathe in and;breathe in breathe;breathe out #;half ACT ACT;i can ACT;if your ACT
+xyz -0.6 on your SIDE;so ACT SIDE;so weight on;the FOOT now;then ACT forward;we ACT it
+xyz 1.1 ACT down into;ACT it with;ACT on both;ACT up on;ACT up the;FOOT back down;FOOT down FOOT;HAND ACT up
+xyz 1.1 a lot of;and SIDE and;both HAND ACT;breathe in for;from the top;the waist ACT;up on the;you end up
+xyz 1.0 ACT forward onto;ACT in with;ACT out with;ACT the waist;ACT them down;ACT to your;FOOT ACT down
+xyz 1.0 FOOT are parallel;FOOT parallel weight;FOOT together FOOT;NUMBER NUMBER on;NUMBER i ACT;SIDE ACT in
+xyz 1.0 SIDE FOOT straight;and ACT again;and ACT my;down ACT the;half ACT with;let's do that;on the in
+xyz 1.0 other side ACT;same on the;so all the;so let it;so we're in;the first thing;the weight is
+xyz 2.1 ACT on your
+xyz 0.4 ACT onto the;ACT to ACT;NUMBER percent on;i ACT my;now ACT to;on the other;the FOOT that's;with the weight
+xyz 0.4 you ACT onto;your weight ACT
+xyz -1.2 ACT out ACT;next to the;the FOOT down
+xyz 0.2 ACT the back;then SIDE FOOT
+xyz -1.7 ACT the floor;with the SIDE
+xyz 0.3 ACT to NUMBER;ACT weight forward;first ACT your
 xyz -1.3 ACT up and;all the way;from the waist;so the FOOT
-xyz 1.7 ACT up your;to ACT forward;up ACT the
+xyz 1.4 ACT up with;FOOT out with;NUMBER ACT your;at the end;the FOOT of
 xyz -1.9 NUMBER NUMBER degrees;on the FOOT
-xyz 1.9 NUMBER NUMBER weight;the SIDE HAND
+xyz 1.9 NUMBER NUMBER weight;the ACT is;the SIDE HAND
+xyz -1.0 and ACT into;as the waist;as you ACT;on the floor;the weight to;to the SIDE;weight on it;with the FOOT
 xyz -0.1 and breathe out
 xyz -1.6 breathe out ACT
-xyz -1.5 breathe out now
-xyz -2.1 if you can
-xyz -2.0 if you need
-xyz -1.1 in the SIDE;next to the;we ACT back
+xyz -1.4 breathe out now
+xyz -2.1 if you can;if you need
 xyz -2.3 on the SIDE
-xyz 0.2 then SIDE FOOT
 xyz -2.2 then the FOOT
-xyz -1.7 with the SIDE
-y -1.9 #
-y -0.6 SIDE;behind;bent;don't;gentle;hang;horse;outward;pushing;same;stay;stays;then;to;whole
-y 0.7 again;doesn't;everything;finish;forget;halfway;most;river;threw;you're
-y -0.8 along;bit;front;half;hip;light;rest;straight;stretch;them;touching
-y 0.9 an;tall;there
+xyz 1.6 to finish ACT
+xyz 1.8 your weight should
+y -1.6 #
+y -0.6 SIDE;be;because;behind;bent;don't;half;horse;nose;o'clock;outward;pushing;they;to
+y 0.7 again;doesn't;halfway;relaxed;river;threw
+y -0.8 along;bit;but;front;higher;hip;if;let;light;little;rest;rests;so;sorry;stretch;touching;wings
+y 0.8 an;finish;gonna;lets;one;teacher;yourself
 y -1.3 and
-y 0.5 any;exhale;leaning
-y -1.1 apart;floor;its
-y 1.0 are;careful;lot;means;style;sure
-y -0.5 be;feel;instead;letting;make;nose;o'clock;they
-y -0.7 because;breaths;but;contact;has;her;higher;leave;let;middle;punch;so;sorry;today;wings
+y 0.6 any;belly;ends;forget;is;most;position;split;we;work;write;you're
+y -1.1 apart;floor
+y 1.0 are;careful;lot;means;sure
 y 1.4 begin;mistake;thing
-y 0.6 belly;ends;is;over;pause;position;relaxed;split;that;we;work;write
-y -0.9 beside;bow;equal;even;first;in;next;only;rests;their
-y 1.1 breath;may
-y -1.4 degrees
-y -1.2 far;little;past;way;width
-y 0.8 gonna;happens;lets;one;teacher;yourself
-y -1.0 hips;if
+y -0.9 beside;equal;first;in;next;their
+y -1.0 bow;even;hips;only
+y 1.1 breath;may;style
+y -0.7 breaths;contact;corner;has;her;leave;middle;punch;same;stays;them;then;today
+y -1.4 degrees;far
+y 0.9 happens;tall;there
+y -0.5 instead;letting;make;whole
+y -1.2 its;past;way;width
 y 1.2 last
+y 0.5 leaning
 y 1.3 this;we've
 """

@@ -9,6 +9,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator, Sequence
+from functools import lru_cache
 from typing import NamedTuple
 
 from kemvo.core.reading import lexicon as lx
@@ -75,8 +76,20 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
 
 def read_with_clauses(text: str, names: NameIndex | None = None) -> tuple[list[Fact], list[int]]:
     """The same, and where the clauses of the text begin."""
+    facts, begins = _read_once(text, names)
+    return list(facts), list(begins)
+
+
+@lru_cache(maxsize=4096)
+def _read_once(text: str, names: NameIndex | None) -> tuple[tuple[Fact, ...], tuple[int, ...]]:
+    """Read a text; forms say much of theirs again and again."""
     read = read_by_rules(text, names)
-    return _told_once(looked_again(*read), text), [read.tokens[c.first].start for c in read.clauses]
+    return tuple(_told_once(looked_again(*read), text)), tuple(read.tokens[c.first].start for c in read.clauses)
+
+
+def forget_lines() -> None:
+    """Read everything anew from here on (to measure)."""
+    _read_once.cache_clear()
 
 
 def read_by_rules(text: str, names: NameIndex | None = None) -> Reading:
@@ -104,7 +117,8 @@ def read_by_rules(text: str, names: NameIndex | None = None) -> Reading:
             memory.weight = "weight" in piece.words()
             continue
         words = [t.w for t in tokens[clause.first : clause.last]]
-        about = not ABOUT.isdisjoint(words) or (about and words[0] in SUBORDINATE)
+        named = about and words[0] == "and" and len(words) == 2  # "this is called step back | and roll"
+        about = not ABOUT.isdisjoint(words) or (about and words[0] in SUBORDINATE) or named
         about = about or (others and ("they" in words[:3] or words[0] in ("and", "or")))
         others = not OTHERS.isdisjoint(words) or (others and about)
         about = about or not ENERGY.isdisjoint(words[:2]) or words[:2] in ABOUT_LEADS

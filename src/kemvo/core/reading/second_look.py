@@ -22,7 +22,7 @@ from kemvo.core.reading.quantities import angle, distance, share
 from kemvo.core.reading.tokens import Token
 from kemvo.core.values import OTHER_SIDE
 
-PLAIN = 0.55
+PLAIN = 0.5
 """From this likelihood on an action is added where a clause tells none…"""
 PLAIN_BESIDES = 0.95
 """…and from this one on where it tells another."""
@@ -39,6 +39,7 @@ ONLY_NAMED = frozenset("the your my and then left right leg foot".split())
 NOTHING = frozenset({"nothing", "no", "none"})
 POINTERS = frozenset({"it", "them", "that", "those"})
 ONTO = frozenset({"onto", "into", "over", "on"})
+WEIGHT = frozenset({"weight"})
 FEET_OR_HEELS = frozenset({"feet", "heels"})
 OF_A_FOOT: frozenset[FactKind] = frozenset({"step", "lift", "pivot", "kick"})
 
@@ -59,11 +60,19 @@ def looked_again(
         here = [f for f in told[k] if not _strange(f.kind, k, told, likely)]
         for kind in sorted(KINDS, key=lambda kind: -likely[k][kind]):
             plain = likely[k][kind] > (PLAIN_BESIDES if here else PLAIN) and all(f.kind != kind for f in told[k])
+            plain = plain and not (
+                kind in OF_A_FOOT and _acts_once(pieces[k]) and any(f.kind in OF_A_FOOT for f in here)
+            )
             added = _sounding(kind, k, pieces, told) if plain else None
             if added and not any(_same(added, f) for j in (k - 1, k + 1) if 0 <= j < len(clauses) for f in told[j]):
                 here.append(added.model_copy(update={"guessed": True}))
         kept += here
     return sorted(kept, key=lambda f: (f.start, f.end))
+
+
+def _acts_once(p: Piece) -> bool:
+    """Whether a clause has no more than one verb: "the left foot can be pivoted out" tells a pivot and no step."""
+    return len(p.where(lx.ACTS)) <= 1
 
 
 def _strange(kind: FactKind, k: int, told: Sequence[Sequence[Fact]], likely: Sequence[dict[FactKind, float]]) -> bool:
@@ -105,6 +114,9 @@ def _sounding(kind: FactKind, k: int, pieces: Sequence[Piece], told: Sequence[Se
     if kind == "shift":
         if not p.words().isdisjoint(STAYS) or p.words() <= ONLY_NAMED:
             return None
+        hands = p.where(lx.HAND) and not p.where(lx.FOOT, lx.INTO, WEIGHT)
+        if hands or not (p.verb >= 0 or acting or p.where(lx.STEP_WAYS, EVENLY)):
+            return None  # "arms circle", "okay so"
         side = "both" if not p.words().isdisjoint(EVENLY) else _only_side(p)
         if side is None and any(p.before(i, 2) & ONTO for i in p.where(POINTERS)):
             side = _spoken_of(k, pieces, told)  # "…and rise onto that leg"

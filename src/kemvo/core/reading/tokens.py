@@ -3,9 +3,11 @@
 from __future__ import annotations
 
 import re
+from itertools import pairwise
 from typing import NamedTuple
 
 from kemvo.core.reading.misheard import put_right
+from kemvo.core.short_forms import CORNERS, SHORT_FORMS
 from kemvo.core.sides import side_words
 from kemvo.core.values import Side
 
@@ -16,7 +18,13 @@ _SOUND = re.compile(
     re.IGNORECASE,
 )
 """ "[Music]": what captions tell of sounds; nobody said it."""
-_HARD = re.compile(r"[.!?;\n]|\s[–—-]\s")
+DOTTED = frozenset(SHORT_FORMS) | {"lt", "rt"}
+_HARD = re.compile(r"[.!?;\n]|\s[–—/-]\s")
+
+
+_POINT_LETTERS = {"N": "north", "E": "east", "S": "south", "W": "west"}
+TOWARDS = frozenset("to face facing faces towards toward".split())
+""" "Face E": a point of the compass, in capitals, where only one can be meant."""
 
 
 class Token(NamedTuple):
@@ -35,7 +43,10 @@ def tokens_of(text: str) -> list[Token]:
     """The words of a text, misheard ones put right."""
     text = without_sounds(text.replace("’", "'"))
     found = list(_WORD.finditer(text))
-    raw = [m[0].lower() for m in found]
+    raw = [CORNERS.get(m[0]) or m[0].lower() for m in found]
+    for i, (before, m) in enumerate(pairwise(found), 1):
+        if m[0] in _POINT_LETTERS and before[0].lower() in TOWARDS:
+            raw[i] = _POINT_LETTERS[m[0]]
     words = put_right(
         raw, lambda i: i + 1 < len(found) and not _HARD.search(text[found[i].end() : found[i + 1].start()])
     )
@@ -46,6 +57,8 @@ def tokens_of(text: str) -> list[Token]:
     out = []
     for i, m in enumerate(found):
         after = text[m.end() : found[i + 1].start() if i + 1 < len(found) else len(text)]
+        if after.startswith(".") and after != "." and m[0].lower() in DOTTED:
+            after = after[1:]  # "Wt. on R"
         hard = i + 1 == len(found) or (after != " " and bool(_HARD.search(after)))
         out.append(Token(words[i], m.start(), m.end(), sides.get(m.start()), hard, "," in after or ":" in after))
     return out

@@ -76,6 +76,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         before = ""  # "step one: lift…"
     if before == "little" and i > 2 and tokens[i - 2].w == "a" and tokens[i - 3].w in ENDED:
         before = ""  # "toes in a little, hold…"
+    if before in ("little", "slight") and w in lx.TURN and i > 1 and tokens[i - 2].w in lx.TRUNK:
+        before = ""  # "body little turn left"
     if before == "to" and i > 1 and tokens[i - 2].w in ("free", "ready", "able", "easy"):
         return False
     after = tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
@@ -97,6 +99,8 @@ def is_verb(tokens: Sequence[Token], i: int) -> bool:
         return False
     named = i > 1 and (tokens[i - 2].side is not None or tokens[i - 2].w in lx.FOOT)
     relative = before == "that" and w.endswith("s") and (named or w not in ("steps", "kicks"))
+    if w in NOUNS_TOO and before == "a" and i > 1 and tokens[i - 2].w in ("is", "it's", "that's"):
+        return False  # "the next bit is a turn to the back"
     if w in NOUNS_TOO and before in A_SMALL and after in GOES_TO:
         return True  # "then a shift to the right"
     if before in NOUN_BEFORE and not relative and not (before in ("your", "the") and w in ("left",)):

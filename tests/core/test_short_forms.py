@@ -1,0 +1,96 @@
+"""Short forms of notes: read, said and mirrored as the words they stand for (common practice, no source)."""
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from kemvo.core.reading import read_line
+from kemvo.core.short_forms import CORNERS, SHORT_FORMS, SHORT_SIDES, written_out
+from kemvo.core.sides import first_side, mirror_text, spoken
+from kemvo.core.wording import sayable
+
+NOTES = [
+    ("wt R", "weight R"),
+    ("Wt. on R. LF steps out.", "Weight on R. left foot steps out."),
+    ("wt L 100%, RF fwd", "weight L 100%, right foot forward"),
+    ("LF out to NW, heel first", "left foot out to north-west, heel first"),
+    ("RF back to SE, toe first", "right foot back to south-east, toe first"),
+    ("turn to NE", "turn to north-east"),
+    ("70/30 L", "70 30 L"),
+    ("Rt. ft. steps bk", "Right foot steps back"),
+    ("feet tog", "feet together"),
+    ("inh, arms up", "inhale, arms up"),
+    ("exh. arms down", "exhale arms down"),
+    ("turn 45 deg R", "turn 45 degrees R"),
+    ("hold 5 secs", "hold 5 seconds"),
+    ("step up w/ LF", "step up with left foot"),
+    ("wt → R", "weight to R"),
+    ("LH over RH", "left hand over right hand"),
+]
+
+
+def facts(line: str) -> list[tuple[object, ...]]:
+    """What a line tells, without the places of its words."""
+    return [
+        (f.kind, f.side, f.direction, f.touch, f.toes, f.share, f.to, f.angle, f.degrees, f.ms) for f in read_line(line)
+    ]
+
+
+@pytest.mark.parametrize(("short", "long"), NOTES)
+def test_a_note_is_written_out(short: str, long: str) -> None:
+    assert written_out(short) == long
+
+
+@pytest.mark.parametrize(("short", "long"), NOTES)
+def test_a_note_is_read_as_what_it_stands_for(short: str, long: str) -> None:
+    assert facts(short) == facts(long)
+
+
+@pytest.mark.parametrize(
+    ("line", "told"),
+    [
+        ("arms up - in; arms down - out", [("in",), ("out",)]),
+        ("in: arms up / out: arms down", [("in",), ("out",)]),
+        ("in two three four", [("in",)]),
+        ("out two three", [("out",)]),
+        ("left foot steps in", []),
+        ("heels down - in we go", []),
+    ],
+)
+def test_a_breath_beside_the_hands_is_one(line: str, told: list[tuple[str]]) -> None:
+    assert [(f.direction,) for f in read_line(line) if f.kind == "breath"] == told
+
+
+@pytest.mark.parametrize(
+    ("line", "kept"), [("hold 3", None), ("hold 2 breaths", None), ("hold 5s", 5000), ("hold for 5 secs", 5000)]
+)
+def test_a_hold_with_a_number_is_one(line: str, kept: int | None) -> None:
+    (held,) = read_line(line)
+    assert (held.kind, held.ms) == ("hold", kept)
+
+
+@pytest.mark.parametrize(
+    "text", ["face the east wall", "we win 3/4 of the time", "24/7", "a sect", "NEVER", "Rfoot", "SEt"]
+)
+def test_what_is_no_short_form_stays(text: str) -> None:
+    assert written_out(text) == text
+
+
+SHORT = [*SHORT_FORMS, *SHORT_SIDES, *CORNERS, "Lt", "Rt.", "L", "R", "out", "heel", "70/30", "and", "the weight"]
+notes = st.lists(st.sampled_from(SHORT), min_size=1, max_size=7).map(" ".join)
+
+
+@given(notes)
+def test_writing_out_once_is_enough(note: str) -> None:
+    assert written_out(written_out(note)) == written_out(note)
+
+
+@given(notes)
+def test_a_mirrored_note_is_said_as_the_mirror_of_what_it_says(note: str) -> None:
+    assert sayable(mirror_text(note)) == spoken(mirror_text(sayable(note)))
+    assert mirror_text(mirror_text(note)) == note
+
+
+@given(notes)
+def test_writing_out_never_changes_the_side(note: str) -> None:
+    assert first_side(written_out(note)) == first_side(note)
