@@ -57,6 +57,12 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
         return  # "a foot that has weight on it"
     if memory.weighed and p.verb < 0 and part is not None and words <= HOW_MUCH:
         return  # "shift onto the right leg, all the weight"
+    shared = _between_sides(p)
+    if shared is not None and not p.hand_first():
+        number, at = shared
+        memory.named = p.side(at)
+        yield p.fact("shift", (*weight, at), side=p.side(at), share=number)
+        return
     if (told and is_even(p) and not p.hand_first()) or settles_even(p, memory):
         memory.named = None
         yield p.fact("shift", p.where(("weight",), EVEN, EVEN_PARTS), side="both", share=50)
@@ -80,6 +86,20 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
         yield p.fact("shift", (p.verb if p.verb >= 0 else onto - 1, onto), side=side, share=part)
     elif part is not None and (weight or _two_shares(p)) and not p.sides() and not p.where(lx.HAND):
         yield p.fact("shift", (p.first, *weight), side=None, share=part)
+
+
+def _between_sides(p: Piece) -> tuple[int, int] | None:
+    """ "Thirty percent left, seventy percent right", "weight L 30 R 70": the greater share, and the index of its side."""
+    if len(p.sides()) != 2:
+        return None
+    numbers = [(round(n[0]), i) for i in p.range() if (n := number_at(p.tokens, i, p.last)) and n[1] > i]
+    numbers = [
+        (n, i) for n, i in numbers if i == p.first or number_at(p.tokens, i - 1, i + 1) is None or p.w(i - 1) == ""
+    ]
+    if len(numbers) != 2 or numbers[0][0] + numbers[1][0] != 100 or numbers[0][0] == 50:
+        return None
+    first = numbers[0][0] > numbers[1][0]
+    return max(n for n, _ in numbers), p.sides()[0 if first else 1]
 
 
 def _over_it(p: Piece) -> bool:

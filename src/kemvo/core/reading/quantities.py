@@ -11,7 +11,19 @@ MINUTES = frozenset({"minute", "minutes", "min", "mins"})
 FEW_SECONDS = 4
 """ "A few seconds": holds are three to five (common practice, no source)."""
 
-PARTS = {"half": 50, "third": 33, "thirds": 33, "quarter": 25, "quarters": 25, "fifths": 20, "tenths": 10}
+PARTS: dict[str, float] = {
+    "halves": 50,
+    "eighth": 12.5,
+    "eighths": 12.5,
+    "fifth": 20,
+    "half": 50,
+    "third": 33,
+    "thirds": 33,
+    "quarter": 25,
+    "quarters": 25,
+    "fifths": 20,
+    "tenths": 10,
+}
 VERY = {"all": 100, "whole": 100, "entire": 100, "entirely": 100, "full": 100, "fully": 100, "completely": 100, "hundred": 100, "most": 90, "mostly": 90, "nearly": 90, "almost": 90}  # fmt: skip
 """Words for a share, in percent. "Most" is put at 90 (own choice)."""
 
@@ -68,7 +80,7 @@ def share(tokens: Sequence[Token], first: int, last: int) -> int | None:
             and before in ("a", "one")
             and not (i + 1 < last and tokens[i + 1].w in ("turn", "step", "circle"))
         ):
-            return PARTS[w]
+            return round(PARTS[w])
         if w == "half" and i + 1 < last and tokens[i + 1].w in ("the", "your", "of"):
             return 50
         if (
@@ -93,20 +105,25 @@ def _bounded(n: float) -> int | None:
     return round(n) if 0 <= n <= 100 else None
 
 
+OF_A_TURN = (("quarter", 90), ("quarters", 90), ("half", 180), ("eighth", 45), ("eighths", 45))
+"""Parts of a whole turn, in degrees."""
+
+
 def angle(tokens: Sequence[Token], first: int, last: int) -> int | None:
     """An angle in degrees: a number with "degrees", or a bare one from 5 to 180 that counts nothing else."""
     words = [t.w for t in tokens[first:last]]
     for i in range(first, last):
         found = number_at(tokens, i, last) if _may_be_number(tokens[i].w) else None
-        if not found:
+        if not found or (found[1] < last and tokens[found[1]].w in PARTS):
             continue
         n, after = found
         following = tokens[after].w if after < last else ""
         if following == "degrees" or (5 <= n <= 180 and following not in COUNTED):
             return round(n)
-    for part, degrees in (("quarter", 90), ("half", 180)):
+    for part, degrees in OF_A_TURN:
         if part in words and "turn" in words:
-            return degrees
+            before = words[words.index(part) - 1] if words.index(part) else ""
+            return degrees * 3 if before in ("three", "3") and degrees < 180 else degrees
     return None
 
 

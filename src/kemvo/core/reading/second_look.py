@@ -26,6 +26,8 @@ PLAIN = 0.5
 """From this likelihood on an action is added where a clause tells none…"""
 PLAIN_BESIDES = 0.95
 """…and from this one on where it tells another."""
+UNLIKE = 0.3
+"""One verb tells one thing of a foot: what was read as less likely than this gives way to what is plain."""
 STRANGE = 0.25
 """So much less likely than in any clause, an action that was read is taken away."""
 ELSEWHERE = 0.3
@@ -60,11 +62,11 @@ def looked_again(
         here = [f for f in told[k] if not _strange(f.kind, k, told, likely)]
         for kind in sorted(KINDS, key=lambda kind: -likely[k][kind]):
             plain = likely[k][kind] > (PLAIN_BESIDES if here else PLAIN) and all(f.kind != kind for f in told[k])
-            plain = plain and not (
-                kind in OF_A_FOOT and _acts_once(pieces[k]) and any(f.kind in OF_A_FOOT for f in here)
-            )
+            instead = [f for f in here if f.kind in OF_A_FOOT] if kind in OF_A_FOOT and _acts_once(pieces[k]) else []
+            plain = plain and all(likely[k][f.kind] < UNLIKE for f in instead)
             added = _sounding(kind, k, pieces, told) if plain else None
             if added and not any(_same(added, f) for j in (k - 1, k + 1) if 0 <= j < len(clauses) for f in told[j]):
+                here = [f for f in here if f not in instead]
                 here.append(added.model_copy(update={"guessed": True}))
         kept += here
     return sorted(kept, key=lambda f: (f.start, f.end))
@@ -112,10 +114,11 @@ def _sounding(kind: FactKind, k: int, pieces: Sequence[Piece], told: Sequence[Se
         to, _ = target(p)
         return p.fact(kind, at, to=to, degrees=None if to.isdecimal() else turned) if to is not None else None
     if kind == "shift":
-        if not p.words().isdisjoint(STAYS) or p.words() <= ONLY_NAMED:
+        alone = len(pieces) == 1 and p.words() == WEIGHT
+        if alone or not p.words().isdisjoint(STAYS) or p.words() <= ONLY_NAMED:
             return None
-        hands = p.where(lx.HAND) and not p.where(lx.FOOT, lx.INTO, WEIGHT)
-        if hands or not (p.verb >= 0 or acting or p.where(lx.STEP_WAYS, EVENLY)):
+        hands = p.w(p.first) in lx.HAND and not p.where(lx.FOOT, lx.INTO, WEIGHT)
+        if hands or not (p.verb >= 0 or acting or p.where(lx.STEP_WAYS, lx.INTO, lx.NUMBERS, EVENLY)):
             return None  # "arms circle", "okay so"
         side = "both" if not p.words().isdisjoint(EVENLY) else _only_side(p)
         if side is None and any(p.before(i, 2) & ONTO for i in p.where(POINTERS)):
@@ -126,6 +129,8 @@ def _sounding(kind: FactKind, k: int, pieces: Sequence[Piece], told: Sequence[Se
     if p.where(lx.HAND) and not p.where(lx.FOOT):
         return None  # "right fist goes out"
     side = _foot(kind, k, pieces, told)
+    if kind == "step" and p.w(p.last - 1) in ("has", "have") and not p.where(lx.ACTS):
+        return None  # "the left foot has | no weight"
     if kind == "step":
         if side is None and any(p.w(i + 1) in lx.NUMBERS for i in p.where(lx.STEP)):
             return None  # "step one of the plan"

@@ -7,6 +7,7 @@ from itertools import pairwise
 from typing import NamedTuple
 
 from kemvo.core.reading.misheard import put_right
+from kemvo.core.reading.lexicon import NUMBERS
 from kemvo.core.short_forms import CORNERS, SHORT_FORMS
 from kemvo.core.sides import side_words
 from kemvo.core.values import Side
@@ -54,14 +55,38 @@ def tokens_of(text: str) -> list[Token]:
     sides = {w.start: w.side for w in side_words(mended)} if len(mended) == len(text) else {}
     if len(mended) != len(text):
         sides = _sides_by_order(mended, found, words)
-    out = []
+    out: list[Token] = []
     for i, m in enumerate(found):
         after = text[m.end() : found[i + 1].start() if i + 1 < len(found) else len(text)]
         if after.startswith(".") and after != "." and m[0].lower() in DOTTED:
             after = after[1:]  # "Wt. on R"
         hard = i + 1 == len(found) or (after != " " and bool(_HARD.search(after)))
-        out.append(Token(words[i], m.start(), m.end(), sides.get(m.start()), hard, "," in after or ":" in after))
+        comma = "," in after or (":" in after and not (after == ":" and m[0].isdigit()))
+        out += _parted(Token(words[i], m.start(), m.end(), sides.get(m.start()), hard, comma))
+        if i and text[found[i - 1].end() : m.start()] == "/":
+            out[-2:] = _fraction(*out[-2:])
     return out
+
+
+FRACTIONS = {"2": "half", "3": "third", "4": "quarter", "8": "eighth"}
+FRACTION_WORDS = frozenset("third thirds quarter quarters half halves eighth eighths".split())
+
+
+def _parted(t: Token) -> tuple[Token, ...]:
+    """ "Two-thirds", "sixty-forty" as two words; "forty-five" stays one."""
+    head, _, part = t.w.rpartition("-")
+    if head not in NUMBERS or (part not in FRACTION_WORDS and NUMBERS.get(part, 0) < 10):
+        return (t,)
+    at = t.end - len(part)
+    return Token(head, t.start, at - 1, None, False, False), t._replace(w=part, start=at)
+
+
+def _fraction(above: Token, below: Token) -> tuple[Token, Token]:
+    """ "3/4" as "3 quarters"; "70/30" stays two numbers."""
+    part = FRACTIONS.get(below.w)
+    if part is None or not above.w.isdigit() or int(above.w) >= int(below.w):
+        return above, below
+    return above, below._replace(w=part if above.w == "1" else f"{part}s" if part != "half" else part)
 
 
 def without_sounds(text: str) -> str:
