@@ -100,7 +100,8 @@ def _breath_at(tokens: Sequence[Token], i: int, c: Clause) -> int | None:
     let = i > c.first + 1 and tokens[i - 2].w == "let" and i + 1 < c.last
     if let and tokens[i + 1].w == "go":
         return i
-    near = next((k for k in range(i + 1, min(i + 4, c.last)) if tokens[k].w in ("in", "out")), None)
+    reach = i + (5 if [t.w for t in tokens[i + 1 : i + 4]] == ["all", "the", "way"] else 4)
+    near = next((k for k in range(i + 1, min(reach, c.last)) if tokens[k].w in ("in", "out")), None)
     if near is not None and any(t.side or t.w in lx.FOOT for t in tokens[i + 1 : near]):
         return None
     if near is not None and (w == "breathe" or near == i + 1 or tokens[i + 1].w in FLOWS_HERE):
@@ -257,6 +258,8 @@ def target(p: Piece) -> tuple[str | None, int | None]:
     for i in sorted(p.sides(), key=lambda i: p.w(i + 1) in lx.FOOT):  # "a quarter turn on the right heel to the left"
         if p.w(i + 1) not in lx.HAND or (p.w(i + 1) == "shoulder" and "over" in p.before(i)):
             return ("left" if p.side(i) == "L" else "right"), i + (p.w(i + 1) in ("corner", "diagonal"))
+    for i in p.where(lx.CLOCKWISE) if "hips" not in p.words() else ():  # those are circled
+        return lx.CLOCKWISE[p.w(i)], i
     # "All the way round to the back": the turning about is what counts.
     for i in sorted(range(p.verb + 1, p.last), key=lambda i: p.w(i) not in ("around", "round", "about")):
         w = p.w(i)

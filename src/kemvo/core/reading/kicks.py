@@ -32,6 +32,7 @@ def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
     """A kick, with its foot and the part that strikes."""
     kicks = _thrusts(p, memory) + [i for i in p.where(lx.KICK) if not (p.w(i) == "kicking" and p.w(i + 1) in lx.FOOT)]
     kicks = [i for i in kicks if p.w(i + 1) not in ("is", "comes", "which")]
+    kicks = [i for i in kicks if p.w(i + 1) != "off" or p.sides() or p.where(lx.FOOT)]  # "kick off with a bow"
     kicks = [i for i in kicks if p.w(i) != "kicks" or p.where(lx.FOOT) or p.sides()]
     announced = [
         i for i in kicks if (p.w(i - 1), p.w(i - 2)) in MENTIONED or (p.w(i - 1) == "a" and p.w(i - 2) in MENTIONS)

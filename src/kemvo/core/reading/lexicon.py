@@ -150,6 +150,11 @@ COMPASS = _words(
 ROOM = {"front": "front", "forward": "front", "centre": "front", "center": "front", "back": "back", "behind": "back", "corner": "corner", "diagonal": "corner", "around": "around", "round": "around", "about": "around", "rear": "back", "window": "window", "windows": "window", "door": "door", "side": "side", "middle": "front",
     **{w: w for w in "clock stage mirror mirrors camera audience kitchen fireplace piano screen entrance exit garden street road curtain curtains sea wall chair".split()}}  # fmt: skip
 
+CLOCKWISE: dict[str, str] = {
+    "clockwise": "right", "anticlockwise": "left", "anti-clockwise": "left", "counterclockwise": "left", "counter-clockwise": "left",
+}  # fmt: skip
+"""Ways round, seen from above."""
+
 NUMBERS: dict[str, int] = {
     **{
         w: n
@@ -176,7 +181,7 @@ ALIKE: dict[str, str] = {
     "shif": "shift", "shipped": "shift", "ship": "shift", "shifter": "shift", "chef": "shift",
     "stepp": "step", "stab": "step", "stepson": "step", "steppe": "step",
     "sync": "sink", "zinc": "sink", "sing": "sink",
-    "laughed": "left", "lefft": "left", "lefts": "left", "rite": "right", "wright": "right", "write": "right",
+    "laughed": "left", "lefft": "left", "lefts": "left", "rite": "right", "wright": "right", "write": "right", "bright": "right",
     "percents": "percent", "cent": "percent", "sent": "percent", "per-cent": "percent", "%": "percent", "°": "degrees", "degree": "degrees",
     "peal": "peel", "peals": "peels", "keck": "kick", "kik": "kick", "em": "them", "forword": "forward", "foreward": "forward", "backword": "back",
     **SHORT_FORMS,
@@ -184,7 +189,7 @@ ALIKE: dict[str, str] = {
 """What recognisers and hasty typists write, and what is meant, where a foot, a leg or the weight is spoken of."""
 
 NEEDS_COMPANY = _words(
-    "sent brief food he'll hill lake toast lag soul private ship chef stab sing zinc sync write neat kneel breeze breed heal tow feat waste"
+    "bright sent brief food he'll hill lake toast lag soul private ship chef stab sing zinc sync write neat kneel breeze breed heal tow feat waste"
     " laughed shipped bawl breeds"
 )
 """Of those, the ones that are words of their own: they are put right only beside a word of feet, weight or breath."""

@@ -29,7 +29,7 @@ COUNTED = frozenset("seconds counts count breaths beats percent".split())
 LEADS_NUMBER = frozenset("for over of about hold take with on only just another it".split())
 
 TURN_HEARD = frozenset("torn term tern".split())
-RIGHT_HEARD = frozenset("write rite wright ride".split())
+SIDES_HEARD = {"write": "right", "rite": "right", "wright": "right", "ride": "right", "life": "left"}
 GOES_RIGHT = lx.STEP | lx.SHIFT | lx.TURN | lx.SIT_BACK | {"weight", "wait", "go", "goes", "face"}
 GOES_ON = frozenset("and as so now then while with until".split())
 BEGINS = frozenset(" and then now so okay next to gently".split(" "))
@@ -97,6 +97,12 @@ def _weight(a: Around) -> str | None:
         or after in WEIGHS
     )
     return "weight" if meant else None
+
+
+def _white(a: Around) -> str | None:
+    """ "All the white on the left", "the wheat goes"; not "white crane"."""
+    led = a.at(-1) in ("all", "the", "your", "of") and a.at(1) in ("on", "in", "into", "onto", "goes", "is")
+    return "weight" if led and not LEGS.isdisjoint(a.at(k) for k in range(2, 5)) else None
 
 
 FOOT_DOES = frozenset("steps comes goes moves turns slides pivots draws swings follows lands lifts".split())
@@ -178,10 +184,11 @@ def _turn(a: Around) -> str | None:
     return "turn" if a.at(-1) in BEGINS and a.at(1) in ("to", "your", "the", "left", "right") else None
 
 
-def _right(a: Around) -> str | None:
-    """ "Shift write", "turn to the ride"."""
+def _side(a: Around) -> str | None:
+    """ "Shift write", "turn to the ride", "step to the life"."""
     told = a.at(-1) in GOES_RIGHT or (a.at(-1) == "the" and a.at(-2) in lx.INTO)
-    return "right" if told and (a.ends() or a.at(1) in GOES_ON) else None
+    told = told and (a.at(0) != "life" or a.at(-1) == "the")
+    return SIDES_HEARD[a.at(0)] if told and (a.ends() or a.at(1) in GOES_ON or a.at(1) == "with") else None
 
 
 def _pivot(a: Around) -> str | None:
@@ -198,7 +205,16 @@ def _oclock(a: Around) -> str | None:
 
 
 def _exhale(a: Around) -> str | None:
+    if a.at(0) == "excel":
+        return (
+            "exhale" if a.at(-1) in BEGINS and a.at(1) in ("", "and", "as", "while", "the", "your", "fully") else None
+        )
     return "exhale" if a.at(1) == "sale" else None
+
+
+def _fifty(a: Around) -> str | None:
+    """ "Fifty fifteen": evenly."""
+    return "fifty" if a.at(-1) == "fifty" else None
 
 
 def _sit(a: Around) -> str | None:
@@ -243,6 +259,7 @@ ALIKE_ONLY: tuple[Meant, ...] = (_alike,)
 
 BY_WORDS: tuple[tuple[Meant, str], ...] = (
     (_weight, "wait waits"),
+    (_white, "white wheat weigh"),
     (_left, "lift"),
     (_lift, "left"),
     (_shoulder, "shoulder shoulders"),
@@ -252,15 +269,16 @@ BY_WORDS: tuple[tuple[Meant, str], ...] = (
     (_number, " ".join(NUMBER_HEARD)),
     (_to, "two too"),
     (_turn, " ".join(TURN_HEARD)),
-    (_right, " ".join(RIGHT_HEARD)),
+    (_side, " ".join(SIDES_HEARD)),
     (_pivot, "private pirate"),
-    (_kick, "cake kit keck"),
+    (_kick, "cake kit keck clique click"),
     (_let, "let lef lefty laugh"),
     (_of_name, " ".join({pair.split()[1] for pair in NAME_HEARD})),
     (_counts, "cows cans coats account accounts"),
     (_empty, "tea tee"),
     (_oclock, "a oh"),
-    (_exhale, "egg"),
+    (_exhale, "egg excel"),
+    (_fifty, "fifteen"),
     (_sit, "set"),
 )
 

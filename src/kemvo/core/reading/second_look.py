@@ -15,6 +15,7 @@ from kemvo.core.reading.body import target
 from kemvo.core.reading.clauses import Clause
 from kemvo.core.reading.even import EVEN
 from kemvo.core.reading.facts import Fact, FactKind, FactSide
+from kemvo.core.reading.foot_kind import step_is_verb
 from kemvo.core.reading.foot_way import pivot_on, size_of, stands_by, toes_way, touch_of, way_of
 from kemvo.core.reading.likely import KINDS, likelihoods
 from kemvo.core.reading.piece import Piece
@@ -41,6 +42,7 @@ ONLY_NAMED = frozenset("the your my and then left right leg foot".split())
 NOTHING = frozenset({"nothing", "no", "none"})
 POINTERS = frozenset({"it", "them", "that", "those"})
 ONTO = frozenset({"onto", "into", "over", "on"})
+STEPS = frozenset({"steps"})
 WEIGHT = frozenset({"weight"})
 FEET_OR_HEELS = frozenset({"feet", "heels"})
 OF_A_FOOT: frozenset[FactKind] = frozenset({"step", "lift", "pivot", "kick"})
@@ -129,6 +131,12 @@ def _sounding(kind: FactKind, k: int, pieces: Sequence[Piece], told: Sequence[Se
     if p.where(lx.HAND) and not p.where(lx.FOOT):
         return None  # "right fist goes out"
     side = _foot(kind, k, pieces, told)
+    if kind == "kick" and p.w(p.verb + 1) == "off" and side is None:
+        return None  # "kick off with a bow"
+    if kind == "step" and side is None and p.verb_in(lx.STEP) and not step_is_verb(p):
+        return None  # "step the pressure up"
+    if kind == "step" and side is None and any(p.w(i - 1) in lx.SMALL for i in p.where(STEPS)):
+        return None  # "we'll take it in small steps"
     if kind == "step" and p.w(p.last - 1) in ("has", "have") and not p.where(lx.ACTS):
         return None  # "the left foot has | no weight"
     if kind == "step":

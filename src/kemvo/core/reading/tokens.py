@@ -6,8 +6,8 @@ import re
 from itertools import pairwise
 from typing import NamedTuple
 
-from kemvo.core.reading.misheard import put_right
 from kemvo.core.reading.lexicon import NUMBERS
+from kemvo.core.reading.misheard import put_right
 from kemvo.core.short_forms import CORNERS, SHORT_FORMS
 from kemvo.core.sides import side_words
 from kemvo.core.values import Side
