@@ -19,6 +19,11 @@ LINES = {
     "Golden rooster (right/left)": ("", "Golden rooster", "R", 2, True),
     "Part the mane, both sides, twice": ("", "Part the mane", None, 4, True),
     "Part the mane (R)": ("", "Part the mane", "R", 1, False),
+    "Part the mane L/R/L": ("", "Part the mane", "L", 3, True),
+    "Part the mane (R, L, R)": ("", "Part the mane", "R", 3, True),
+    "3. Cloud hands, left right left right": ("3", "Cloud hands", "L", 4, True),
+    "Step and brush left, right and left": ("", "Step and brush", "L", 3, True),
+    "Pat the horse, right/right/right": ("", "Pat the horse", "R", 3, False),
     "Brush knee three times, alternating": ("", "Brush knee", None, 3, True),
     "4 x Push": ("", "Push", None, 4, False),
     "Grasp the tail ×2.": ("", "Grasp the tail", None, 2, False),
@@ -50,6 +55,14 @@ def test_side_and_times_are_read_in_either_order(
     read = name_line(f"{number}{name}{ends[0]}{ends[1]}")
     assert read[1:5] == (name, side[1], often[1], False)
     assert read.number == number.strip(" .):").removeprefix("Posture ")
+
+
+@given(names, st.lists(st.sampled_from("LR"), min_size=3, max_size=9), st.sampled_from(["/", ", ", " ", "-", " & "]))
+def test_a_row_of_sides_tells_how_often_and_which_is_first(name: str, row: list[str], between: str) -> None:
+    words = [{"L": "left", "R": "right"}[s] for s in row]
+    for written in (between.join(words), f"({between.join(row)})"):
+        read = name_line(f"{name} {written}")
+        assert read[1:5] == (name, row[0], len(row), len(set(row)) > 1)
 
 
 @given(st.text(max_size=80))

@@ -137,3 +137,43 @@ def test_a_list_of_names_says_sides_and_how_often() -> None:
         ("4", "Push", "L", 2, False),
     ]
     assert all(p.movements for p in form.postures() if p.name != "Heron wades")
+
+
+NOTES = """HERON MARSH - notes for Thursday
+
+1. Opening (8)
+feet tog, wt even; wt R, LF out; wt 50/50
+arms up - in, arms down - out
+
+2. Part the Reeds L/R/L
+- turn R, wt R, LF to R ankle
+- LF out to NW heel, 70% L, R heel adjusts
+(other side)
+- RF out to NE heel, 70% R, L heel adjusts
+
+3. Heron looks back
+wt bk R. turn waist L to 9 o'clock. hold 2 breaths.
+"""
+
+
+def test_notes_in_short_forms_become_a_form_with_names_sides_and_weights() -> None:
+    form = made(NOTES).form
+    assert form.title == "HERON MARSH - notes for Thursday"
+    told = [(p.name, p.side, p.repeats, p.alternate) for p in form.postures()]
+    assert told == [
+        ("Opening (8)", None, 1, False),
+        ("Part the Reeds", "L", 3, True),
+        ("Part the Reeds", "R", 1, False),
+        ("Heron looks back", None, 1, False),
+    ]
+    opening, reeds, other, last = ([(m.left_pct, m.breath) for m in p.movements] for p in form.postures())
+    assert opening == [(50, "free"), (0, "free"), (50, "free"), (50, "in"), (50, "out")]
+    assert (reeds[-1], other[-1], last[-1]) == ((70, "free"), (30, "free"), (0, "free"))
+
+
+def test_once_more_without_a_posture_before_is_kept_as_it_is_written() -> None:
+    """Nothing of the text is thrown away: where there is no posture to repeat, the words stay a movement."""
+    form = made("wt R, LF out\nrepeat R, L\nturn to the left").form
+    assert [m.line for p in form.postures() for m in p.movements] == [
+        "wt R, LF out", "repeat R, L", "turn to the left",
+    ]  # fmt: skip

@@ -146,14 +146,15 @@ class Building:
     def again(self, other: bool, to: Side | None) -> bool:
         """The posture before once more: on the other side, on a named one, or as it was. False when there is none."""
         last = self.last()
-        if last is None:
+        if last is None or not last.posture.name:
             return False
         if not last.movements and last.again is None and last.posture.name and self._told_before(last):
             last.other = last.other or other
             return True  # "Heron wades, right: the same on the other side"
         posture = last.posture
         turned = other or (to is not None and posture.side is not None and to != posture.side)
-        new = posture.model_copy(update={"number": ""})
+        once = {"repeats": 1, "alternate": False} if turned and posture.alternate else {}
+        new = posture.model_copy(update={"number": "", **once})
         self.parts[-1].postures.append(Told(mirror_posture(new) if turned else new, again=(last, turned)))
         return True
 

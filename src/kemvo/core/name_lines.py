@@ -31,8 +31,11 @@ _N = rf"\d{{1,2}}|{'|'.join(NUMBERS)}"
 _NUMBER = re.compile(r"^\s*(?:(?:posture|no\.?|number)\s+)?(\d{1,3}[a-z]?)\s*(?:[.):]|[-–—](?!\d))\s*", re.IGNORECASE)
 _TIMES_FIRST = re.compile(rf"^({_N})\s*(?:x|×|times)\s+(?=\S)", re.IGNORECASE)
 
+_SIDE = r"(?:left|right|l|r)"
+
 _ENDINGS: dict[str, str] = {
     "times": rf"[x×]\s*\d{{1,2}}|(?:{_N})\s*(?:x|×|times)|once|twice|thrice",
+    "listed": rf"{_SIDE}(?:(?:\s*[,/&–-]\s*|\s+)(?:and\s+|then\s+)?{_SIDE}){{2,}}",
     "both": r"left(?:\s*(?:and|then|&|,|/)\s*)right|right(?:\s*(?:and|then|&|,|/)\s*)left|l\s*/\s*r|r\s*/\s*l"
     r"|(?:on\s+)?(?:both|each)\s+sides?",
     "turns": r"(?:sides\s+)?(?:alternating|alternate)(?:\s+sides)?|sides\s+alternate",
@@ -113,6 +116,10 @@ def name_line(text: str) -> NameLine:
             side = side or _first_side(said)
         elif what == "side" and side is not None:
             break
+        elif what == "listed":
+            named = _sides(said)
+            times, turns = len(named), turns or len(set(named)) > 1
+            side = named[0]
         else:
             both, turns = both or what == "both", turns or what == "turns"
             side = side or _first_side(said)
@@ -136,11 +143,15 @@ def _ending(text: str) -> tuple[str, str, str, bool]:
     return "", "", text, False
 
 
+def _sides(said: str) -> list[Side]:
+    """The sides of a list: "L/R/L"."""
+    return ["L" if w.startswith("l") else "R" for w in re.findall(r"left|right|\b[lr]\b", said.lower())]
+
+
 def _count(said: str) -> int:
     word = re.search(rf"{_N}", said.lower())
     return 1 if word is None else NUMBERS.get(word[0]) or max(1, int(word[0]))
 
 
 def _first_side(said: str) -> Side | None:
-    word = re.search(r"left|right|\b[lr]\b", said.lower())
-    return None if word is None else "L" if word[0].startswith("l") else "R"
+    return next(iter(_sides(said)), None)

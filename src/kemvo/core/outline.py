@@ -180,9 +180,17 @@ def _titled(
         building.know_titles()
     elif laid != "posture":
         return None
+    if laid != "section" and _once_more(building, unnumbered(text)):
+        return "posture", "guessed"  # "(other side)" over what is told there
     id_ = _id_of(facts, said, known)
     building.posture(_listed(said, id_, unnumbered(text), known), said.counts, said.other)
     return "posture", "understood" if id_ else "guessed"
+
+
+def _once_more(building: Building, text: str) -> bool:
+    """Begin the posture before anew, where a line says no more than that: "same again", "(other side)"."""
+    said = text.strip(" ()[]:-–*")
+    return bool(_AGAIN.match(said)) and building.again(other="other" in said.lower(), to=_side_in(said))
 
 
 def _names(
@@ -206,7 +214,7 @@ def _names(
     if called:
         building.posture(_listed(name_line(called[1].strip(" .")), None, bare, known))
         return "posture", "guessed"
-    if _AGAIN.match(bare) and building.again(other="other" in bare.lower(), to=_side_in(bare)):
+    if _once_more(building, bare):
         return "posture", "guessed"
     told_before = building.knows(said.name)
     if (said.number or said.counted or told_before) and not tells_movement(facts):

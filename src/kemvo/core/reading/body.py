@@ -211,6 +211,10 @@ COMES = frozenset({"come", "comes", "go", "goes", "turn"})
 TAKES = frozenset("take takes bring brings carry carries".split())
 
 
+LEAST_OPEN = 15
+""" "Open forty five" turns the body; "Opening (8)" counts something."""
+
+
 def turn(p: Piece) -> Iterator[Fact]:
     """Which way the body turns or faces, if the clause says so."""
     opens = p.verb_in(("open", "opens")) and (
@@ -218,7 +222,7 @@ def turn(p: Piece) -> Iterator[Fact]:
         or (p.w(p.verb + 1) == "to" and p.side(p.verb + 2 + (p.w(p.verb + 2) == "the")))
         or "corner" in p.words()
         or (p.verb_in(("open",)) and p.side(p.verb + 1) and p.verb + 2 == p.last)
-        or angle(p.tokens, p.first, p.last)
+        or (angle(p.tokens, p.first, p.last) or 0) >= LEAST_OPEN
     )
     if p.verb_in(lx.FACE) and p.words() & {"keep", "keeps", "still", "stay", "stays"}:
         return  # "still facing the front"
