@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.foot_place import kind_of_place
-from kemvo.core.reading.foot_signs import FootKind, of_a_side, rises_on_toes, toe_ways
+from kemvo.core.reading.foot_signs import FootKind, of_a_side, rises_on_toes, shifts_a_foot, toe_ways
 from kemvo.core.reading.foot_words import (
     A_BIT,
     AWAY,
@@ -17,6 +17,7 @@ from kemvo.core.reading.foot_words import (
     OPEN,
     PASSING,
     PLACES,
+    PUT,
     RAISE,
     RESTING,
     ROUND,
@@ -36,6 +37,7 @@ PRESS = frozenset({"press", "presses", "pressing"})
 
 DOWN_FIRST = TIPS | frozenset("foot down first the your and then now flat".split())
 """ "Foot down heel first"."""
+ROLLED = frozenset("outward outwards inward inwards".split())
 GATHERS = frozenset("gather join".split())
 GATHERED = GATHERS | frozenset("and then now".split())
 COMES = frozenset("come comes go goes swing swings sweep sweeps".split())
@@ -110,6 +112,11 @@ def kind_of(p: Piece, noun: int | None, memory: Memory) -> FootKind | None:
         return "pivot"
     if p.verb_in(lx.CLOSE) and (whole_foot or (noun is not None and p.w(noun) == "feet")):
         return "step"
+    if noun is not None and shifts_a_foot(p):
+        return "pivot" if p.w(noun) in TIPS and toe_ways(p) else "step"
+    rolled = not p.words().isdisjoint(ROLLED) and {"on", "heel"} <= p.words() and whole_foot
+    if rolled and not p.verb_in(lx.STEP, PUT):
+        return "pivot"  # "move the right foot outward on the heel"
     if p.verb_in(lx.TURN, lx.AIM) and not (p.verb_in(lx.PLACE) and whole_foot):
         return _kind_of_turn(p, noun, memory)
     if p.verb_in(lx.LIFT):

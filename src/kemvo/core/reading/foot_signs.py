@@ -27,6 +27,13 @@ def rises_on_toes(p: Piece) -> bool:
     )
 
 
+def shifts_a_foot(p: Piece) -> bool:
+    """ "Shift the left foot back": the foot goes there, and no weight."""
+    at = p.verb + 1 + (p.w(p.verb + 1) in ARTICLES)
+    foot = p.verb_in(("shift", "shifts")) and p.side(at) is not None and p.w(at + 1) in ("foot", "toes", "heel")
+    return foot and "weight" not in p.words() and at + 2 < p.last
+
+
 def toe_ways(p: Piece) -> set[str]:
     """The ways toes can turn that are said: in, out and their like."""
     return {p.w(i) for i in p.where(lx.INWARD, lx.OUTWARD) if not is_place(p, i)}

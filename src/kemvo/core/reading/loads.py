@@ -8,7 +8,7 @@ from itertools import pairwise
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.even import EVEN, EVEN_PARTS, WE_ARE, is_even, settles_even
 from kemvo.core.reading.facts import Fact
-from kemvo.core.reading.foot_signs import rises_on_toes
+from kemvo.core.reading.foot_signs import rises_on_toes, shifts_a_foot
 from kemvo.core.reading.full_and_empty import emptied_leg, filled_leg
 from kemvo.core.reading.onward import (
     GO,
@@ -51,7 +51,7 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
     told = bool(weight) or part is not None
     if weight and (words & lx.STAYING or any(p.w(i - 1) in SCARCELY for i in weight)):
         return
-    if rises_on_toes(p):
+    if rises_on_toes(p) or shifts_a_foot(p):
         return
     if p.w(p.first) == "that" and p.w(p.first + 1) in ("has", "have"):
         return  # "a foot that has weight on it"
