@@ -6,9 +6,14 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from kemvo.core.checks import read_through
+from kemvo.core.filling import with_typed_read
+from kemvo.core.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.look import seen
 from kemvo.core.reading import read_line
 from kemvo.core.short_forms import CORNERS, SHORT_FORMS, SHORT_SIDES, written_out
 from kemvo.core.sides import mirror_text, side_words, spoken
+from kemvo.core.stances import stance_in
 from kemvo.core.wording import sayable
 
 NOTES = [
@@ -103,3 +108,30 @@ def test_a_mirrored_note_is_said_with_every_side_exchanged(note: str) -> None:
 def test_writing_out_never_changes_a_side(note: str) -> None:
     said = re.findall(r"(?i)\b(l|r|left|right)\b", written_out(note))
     assert [w[0].upper() for w in said] == [w.side for w in side_words(note)]
+
+
+@pytest.mark.parametrize(
+    ("text", "stance", "side"),
+    [
+        ("feet tog, wt even", "together", None),
+        ("L bow stance", "bow", "L"),
+        ("bow stance, Rt. side", "bow", "R"),
+        ("Lt bow stance", "bow", "L"),
+    ],
+)
+def test_a_stance_is_named_in_short_forms(text: str, stance: str, side: str | None) -> None:
+    assert stance_in(text) == (stance, side)
+
+
+def test_a_form_of_notes_walks_as_its_words_do() -> None:
+    """The feet, the weights and the findings of notes are those of the same notes written out."""
+
+    def seen_of(lines: list[str]) -> tuple[object, ...]:
+        movements = tuple(Movement(line=line) for line in lines)
+        form = with_typed_read(with_ids(Form(sections=(Section(postures=(Posture(movements=movements),)),))))
+        look = seen(form)
+        steps = [(s.after, s.facing, s.span.left_to) for s in look.trace.steps]
+        return steps, [(f.kind, f.side) for f in read_through(look)]
+
+    notes = ["wt R, LF out", "wt 50/50", "turn R, wt R, LF to R ankle", "LF fwd w/ heel", "70% L", "sit bk", "RF tog"]
+    assert seen_of(notes) == seen_of([written_out(n) for n in notes])

@@ -9,6 +9,7 @@ from typing import Literal, NamedTuple
 from kemvo.core.form import Correction, Movement
 from kemvo.core.reading.facts import Fact, FactKind
 from kemvo.core.reading.read import read_line
+from kemvo.core.short_forms import written_out
 from kemvo.core.stances import Named, stance_in
 from kemvo.core.values import Side, StanceId
 
@@ -65,8 +66,8 @@ def _acts(line: str, foot: str, corrections: tuple[Correction, ...]) -> tuple[Sa
 
 @lru_cache(maxsize=KEPT)
 def words_in(text: str) -> frozenset[str]:
-    """The words of a text, in lower case, joined ones apart."""
-    return frozenset(re.findall(r"[^\W_]+(?:'[^\W_]+)?", text.lower()))
+    """The words of a text, in lower case, joined ones apart, short forms written out."""
+    return frozenset(re.findall(r"[^\W_]+(?:'[^\W_]+)?", written_out(text).lower()))
 
 
 def _completed(s: SaidFact, of_line: tuple[SaidFact, ...]) -> SaidFact:

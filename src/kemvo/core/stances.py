@@ -12,6 +12,7 @@ from functools import lru_cache
 from typing import Literal, NamedTuple, TypeVar
 
 from kemvo.core.schools import Manner, Opening, OwnStance
+from kemvo.core.short_forms import written_out
 from kemvo.core.values import Side, StanceId, Value
 
 Contact = Literal["flat", "heel", "toe", "off"]
@@ -120,8 +121,8 @@ class Named(NamedTuple):
 
 _NAMES = sorted(((n, row.id) for row in _ROWS for n in row.names), key=lambda n: -len(n[0]))
 _NAMED = re.compile(
-    r"(?:\b(left|right)[\s-]+)?\b(" + "|".join(re.escape(n).replace(r"\ ", r"[\s-]+") for n, _ in _NAMES) + r")\b"
-    r"(?:,?\s+(?:on\s+the\s+|to\s+the\s+)?(left|right)\b)?",
+    r"(?:\b(left|right|[lr])[\s-]+)?\b(" + "|".join(re.escape(n).replace(r"\ ", r"[\s-]+") for n, _ in _NAMES) + r")\b"
+    r"(?:,?\s+(?:on\s+the\s+|to\s+the\s+)?(left|right|[lr])\b)?",
     re.IGNORECASE,
 )
 _BY_NAME = {n.replace("-", " "): id_ for n, id_ in _NAMES}
@@ -131,10 +132,10 @@ _BY_NAME = {n.replace("-", " "): id_ for n, id_ in _NAMES}
 def stance_in(text: str) -> Named | None:
     """The last stance that a text names, with its side if one is named ("left bow stance")."""
     found = None
-    for m in _NAMED.finditer(text):
+    for m in _NAMED.finditer(written_out(text)):
         found = m
     if found is None:
         return None
     word = (found[1] or found[3] or "").lower()
-    side: Side | None = "L" if word == "left" else "R" if word == "right" else None
+    side: Side | None = "L" if word.startswith("l") else "R" if word else None
     return Named(_BY_NAME[" ".join(found[2].lower().replace("-", " ").split())], side)
