@@ -177,3 +177,18 @@ def test_once_more_without_a_posture_before_is_kept_as_it_is_written() -> None:
     assert [m.line for p in form.postures() for m in p.movements] == [
         "wt R, LF out", "repeat R, L", "turn to the left",
     ]  # fmt: skip
+
+
+def test_a_long_name_whose_number_goes_on_is_a_name() -> None:
+    """ "3. Heron wades through the very long and very cold evening marsh": too long for a name by itself."""
+    long = "Heron wades through the very long and very cold evening marsh"
+    told = "Sit back into the right leg\nShift into the left leg"
+    form = made(f"1. Push\n{told}\n2. {long}\n{told}\n3. Brush knee\n{told}").form
+    assert [(p.number, p.name, len(p.movements)) for p in form.postures()] == [
+        ("1", "Push", 2), ("2", long, 2), ("3", "Brush knee and push", 2),
+    ]  # fmt: skip
+    # Numbered movements stay movements, however they count on.
+    lines = made(
+        "1. Sit back into the right leg\n2. Shift into the left leg\n3. Push with everything you have got there"
+    ).form
+    assert sum(len(p.movements) for p in lines.postures()) == 3

@@ -125,6 +125,12 @@ class Building:
         titles = [name_line(part.title).name for part in self.parts if part.loose]
         return name.lower() in (n.lower() for n in (*titles, *(p.name for p in self.postures())) if n)
 
+    def counts_on(self, number: str) -> bool:
+        """Whether a number goes on from the one of the posture that is being told, which has movements without numbers."""
+        last = self.last()
+        before = last.posture.number if last and last.movements else ""
+        return number.isdecimal() and before.isdecimal() and int(number) == int(before) + 1
+
     def know_titles(self) -> None:
         """Know that titles name postures: those of the sections that have one unnamed posture do, and all that come."""
         self.titles_name = True

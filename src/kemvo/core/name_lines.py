@@ -17,6 +17,9 @@ MOST_TIMES = 99
 NAME_WORDS = 6
 """A line of at most so many words, none of them an instruction, may be a posture's name."""
 
+LONG_NAME_WORDS = 15
+"""…and of so many, where its number goes on from that of the posture told before."""
+
 LEADING = frozenset(
     "okay ok so now then and right next well this that which is it it's we we're you you're i i'm i'll we'll you'll come comes"
     " go goes going gonna move moves on onto to into the a an our your my first second third fourth fifth sixth last final"

@@ -11,7 +11,16 @@ from kemvo.core.catalogue import Entry
 from kemvo.core.filling import filled, in_words
 from kemvo.core.form import FILLED_IN, Form, Movement, Origins, Posture
 from kemvo.core.layout import BODY, LOWEST_PLAIN, Laid, laid_out, tells_movement
-from kemvo.core.name_lines import LEADING, NAME_WORDS, NO_NAME, NameLine, name_line, unlabelled, unnumbered
+from kemvo.core.name_lines import (
+    LEADING,
+    LONG_NAME_WORDS,
+    NAME_WORDS,
+    NO_NAME,
+    NameLine,
+    name_line,
+    unlabelled,
+    unnumbered,
+)
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.entries import Given
 from kemvo.core.reading.facts import Fact
@@ -219,7 +228,8 @@ def _names(
     told_before = building.knows(said.name)
     if (said.number or said.counted or told_before) and not tells_movement(facts):
         plain = _called(said.name, known)
-        if plain or told_before or len(said.name.split()) <= NAME_WORDS:
+        most = LONG_NAME_WORDS if building.counts_on(said.number) else NAME_WORDS
+        if plain or told_before or len(said.name.split()) <= most:
             building.posture(_listed(said, plain, bare, known), said.counts, said.other)
             return "posture", "understood" if plain else "guessed"
     return None
