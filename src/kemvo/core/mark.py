@@ -17,11 +17,18 @@ ON_THE_MARK_M = 0.15
 
 ON_THE_MARK_DEG = 10
 
-TRIED = 40
-"""How many likely changes are walked through to the end."""
+WALKED = 60
+"""So many times a form is walked through to the end, the likeliest changes first."""
 
 SHORTEST, LONGEST = 0.4, 1.8
 """A step made longer or shorter stays within these shares of itself, so that it can still be done (own choice)."""
+
+
+LEAST_MOVED = 0.01
+"""Square metres: a step of less than ten centimetres is not made longer or shorter."""
+SAME_LENGTH = 0.01
+PROBE = 0.7
+"""How long a step is made to see what comes of it, where its place alone does not tell (own choices)."""
 
 
 class Mark(Value):
@@ -85,18 +92,44 @@ def closings(form: Form, t: Trace, most: int = 3) -> list[Closing]:
     """Single changes that close the form, those that leave least first.
 
     What a change does is first told from the place alone (all later steps follow the foot), and the likeliest are then
-    walked through.
+    walked through: a later step that is made beside the other foot takes some of it back, so a longer or shorter step is
+    walked again with the length that the first walk shows to be best.
     """
     mark = mark_of(t)
     if mark.closed():
         return []
     found: list[Closing] = []
-    for one in sorted(_likely(t, mark))[:TRIED]:
-        new = mark_of(trace(form, tweak=one.tweak))
+    walked = 0
+    for one in sorted(_likely(t, mark)):
+        if walked >= WALKED:
+            break
+        tried = _walked(form, mark, one.tweak)
+        walked += len(tried)
+        tweak, new = min(tried, key=lambda tried: tried[1].distance())
         if new.closed():
-            found.append(_closing(t.steps[one.tweak.step], one.tweak, new))
+            found.append(_closing(t.steps[tweak.step], tweak, new))
     found.sort(key=lambda c: (c.how == "longer" and abs(c.factor - 1) > 0.5, c.mark.distance()))
     return found[:most]
+
+
+def _walked(form: Form, mark: Mark, tweak: Tweak) -> list[tuple[Tweak, Mark]]:
+    """A change walked through, and where the form then ends. `mark`: where it ends without."""
+    first = mark_of(trace(form, tweak=tweak))
+    tried = [(tweak, first)]
+    if tweak.how == "longer":
+        share = tweak.factor - 1
+        dx, dy = (first.right - mark.right) / share, (first.ahead - mark.ahead) / share
+        whole = dx * dx + dy * dy
+        best = bounded(1 - (mark.right * dx + mark.ahead * dy) / whole) if whole > LEAST_MOVED else tweak.factor
+        if abs(best - tweak.factor) > SAME_LENGTH:
+            again = tweak._replace(factor=best)
+            tried.append((again, mark_of(trace(form, tweak=again))))
+    return tried
+
+
+def bounded(factor: float) -> float:
+    """How much longer or shorter a step may be made."""
+    return min(LONGEST, max(SHORTEST, factor))
 
 
 def _likely(t: Trace, mark: Mark) -> Iterable[_Likely]:
@@ -109,11 +142,10 @@ def _likely(t: Trace, mark: Mark) -> Iterable[_Likely]:
             yield _Likely(hypot(mark.right - 2 * vx, mark.ahead - 2 * vy), Tweak(i, e.side, "reversed"))
             yield _Likely(hypot(mark.right - vx, mark.ahead - vy), Tweak(i, e.side, "other foot"))
             whole = vx * vx + vy * vy
-            if whole > 0.01:
-                factor = 1 - (mark.right * vx + mark.ahead * vy) / whole
-                if SHORTEST <= factor <= LONGEST:
-                    rest = hypot(mark.right + (factor - 1) * vx, mark.ahead + (factor - 1) * vy)
-                    yield _Likely(rest, Tweak(i, e.side, "longer", factor))
+            if whole > LEAST_MOVED:
+                factor = bounded(1 - (mark.right * vx + mark.ahead * vy) / whole)
+                rest = hypot(mark.right + (factor - 1) * vx, mark.ahead + (factor - 1) * vy)
+                yield _Likely(rest, Tweak(i, e.side, "longer", PROBE if abs(factor - 1) < SAME_LENGTH else factor))
 
 
 def _closing(step: FloorStep, tweak: Tweak, mark: Mark) -> Closing:
