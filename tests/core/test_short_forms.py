@@ -93,6 +93,19 @@ SHORT = [*SHORT_FORMS, *SHORT_SIDES, *CORNERS, "Lt", "Rt.", "L", "R", "out", "he
 notes = st.lists(st.sampled_from(SHORT), min_size=1, max_size=7).map(" ".join)
 
 
+@pytest.mark.parametrize(
+    ("text", "mirrored"),
+    [
+        ("turn to NW, then face E", "turn to NE, then face W"),
+        ("facing W", "facing E"),
+        ("plan E is best", "plan E is best"),
+    ],
+)
+def test_points_of_the_compass_in_capitals_are_exchanged(text: str, mirrored: str) -> None:
+    assert mirror_text(text) == mirrored
+    assert mirror_text(mirrored) == text
+
+
 @given(notes)
 def test_writing_out_once_is_enough(note: str) -> None:
     assert written_out(written_out(note)) == written_out(note)

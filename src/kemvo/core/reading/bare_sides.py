@@ -10,6 +10,7 @@ from collections.abc import Sequence
 
 from kemvo.core.reading import lexicon as lx
 from kemvo.core.reading.tokens import Token
+from kemvo.core.short_forms import SHORT_SIDES
 
 ALWAYS_FEET = frozenset("steps stepping stepped pivots pivoting swivels swivelling swiveling".split())
 """What only feet do."""
@@ -50,7 +51,7 @@ NEAR = 9
 """How many words to either side can tell that hands are meant."""
 
 
-SHORT = {"lf": "foot", "rf": "foot", "lh": "hand", "rh": "hand"}
+SHORT = {short.lower(): words.split()[1] for short, words in SHORT_SIDES.items()}
 """Short forms of hand-outs: "LF to R ankle"."""
 BRIEFLY = frozenset("close lift pivot".split())
 ADJUST = frozenset("adjust adjusts correct fix realign pivot".split())

@@ -92,14 +92,14 @@ def _between_sides(p: Piece) -> tuple[int, int] | None:
     """ "Thirty percent left, seventy percent right", "weight L 30 R 70": the greater share, and the index of its side."""
     if len(p.sides()) != 2:
         return None
-    numbers = [(round(n[0]), i) for i in p.range() if (n := number_at(p.tokens, i, p.last)) and n[1] > i]
-    numbers = [
-        (n, i) for n, i in numbers if i == p.first or number_at(p.tokens, i - 1, i + 1) is None or p.w(i - 1) == ""
-    ]
-    if len(numbers) != 2 or numbers[0][0] + numbers[1][0] != 100 or numbers[0][0] == 50:
+    numbers, i = [], p.first
+    while i < p.last:
+        found = number_at(p.tokens, i, p.last)
+        numbers += [found[0]] if found else []
+        i = found[1] if found else i + 1
+    if len(numbers) != 2 or sum(numbers) != 100 or numbers[0] == 50:
         return None
-    first = numbers[0][0] > numbers[1][0]
-    return max(n for n, _ in numbers), p.sides()[0 if first else 1]
+    return round(max(numbers)), p.sides()[0 if numbers[0] > numbers[1] else 1]
 
 
 def _over_it(p: Piece) -> bool:
