@@ -10,7 +10,6 @@ import pytest
 from fastapi.testclient import TestClient
 from hypothesis import given, settings
 from hypothesis import strategies as st
-from tests.strategies import forms
 
 from kemvo.api.app import create_app
 from kemvo.api.house import House
@@ -18,6 +17,7 @@ from kemvo.core.form import Form
 from kemvo.core.problem import KemvoError
 from kemvo.store.database import Database, migrations
 from kemvo.store.documents import Stale, form_documents
+from strategies import forms
 
 
 def put(client: TestClient, view: dict, **change: object) -> dict:

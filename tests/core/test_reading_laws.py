@@ -5,6 +5,9 @@ from __future__ import annotations
 from itertools import product
 
 import pytest
+from bench.reading import LINES as FILES
+from bench.reading import NAMES, cases
+from bench.reading import key as compared
 from hypothesis import given
 from hypothesis import strategies as st
 
@@ -122,3 +125,56 @@ def test_a_shortened_is_does_not_hide_the_foot(text: str) -> None:
 )
 def test_talk_about_it_is_no_instruction(text: str) -> None:
     assert not told(text)
+
+
+SPOKEN = [text for f in sorted(FILES.glob("spoken*.txt")) for text, _ in cases(f.name)][::5]
+
+WRITTEN_AS = {
+    "in capitals": str.upper,
+    "with a capital": lambda t: t[:1].upper() + t[1:],
+    "with curly apostrophes": lambda t: t.replace("'", "’"),
+    "with blanks that hold together": lambda t: t.replace(" ", "\u00a0"),
+    "in a list": lambda t: f"- {t}",
+    "by a speaker": lambda t: f">> {t}",
+    "in quotes": lambda t: f"“{t}”",
+    "in brackets": lambda t: f"({t})",
+    "with three dots": lambda t: t.rstrip(".") + "…",
+}
+
+
+@pytest.mark.parametrize("how", WRITTEN_AS)
+def test_how_a_line_is_written_changes_nothing(how: str) -> None:
+    """One in two hundred may differ: a stop says where a sentence ends, and a capital where a name begins."""
+    written = WRITTEN_AS[how]
+
+    def read(text: str) -> list[tuple[str, str]]:
+        return sorted(compared(f) for f in read_line(text, NAMES))
+
+    wrong = [t for t in SPOKEN if read(written(t)) != read(t)]
+    assert len(wrong) <= len(SPOKEN) / 200, wrong
+
+
+WORDS = [w for t in SPOKEN for w in t.split()] + [
+    "(",
+    "—",
+    "1.",
+    "70/30",
+    "L",
+    "R",
+    "LF",
+    "½",
+    "→",
+    "''",
+    "-->",
+    "x3",
+    "(8)",
+    "é",
+]
+
+
+@given(st.lists(st.sampled_from(WORDS), max_size=25), st.sampled_from([" ", ", ", ". ", "\n", ""]))
+def test_any_row_of_words_can_be_read_and_every_fact_stands_in_it(words: list[str], between: str) -> None:
+    text = between.join(words)
+    for f in read_line(text, NAMES):
+        assert 0 <= f.start < f.end <= len(text)
+    assert read_line(text, NAMES) == read_line(text, NAMES)

@@ -132,5 +132,7 @@ class Piece:
 
     def fact(self, kind: FactKind, at: Iterable[int], **fields: Any) -> Fact:
         """A fact read from the words at these indexes (those outside the clause do not count)."""
-        inside = [i for i in at if self.first <= i < self.last] or list(self.range())
+        inside = [i for i in at if self.first <= i < self.last]
+        if not any(self.tokens[i].end > self.tokens[i].start for i in inside):
+            inside = list(self.range())  # words that were only put in stand nowhere
         return Fact(kind=kind, start=self.tokens[min(inside)].start, end=self.tokens[max(inside)].end, **fields)

@@ -160,6 +160,7 @@ def _plainly_told(text: str) -> Sequence[Token]:
 def _told_once(facts: list[Fact], text: str) -> list[Fact]:
     """Without what is only begun and told whole right after it: "step again, right foot forward", "take your left foot,
     step to the left", "sit back, put the weight onto the right leg"."""
+    text = _plain(text)
     out: list[Fact] = []
     for f in facts:
         last = out[-1] if out else None
@@ -171,9 +172,15 @@ def _told_once(facts: list[Fact], text: str) -> list[Fact]:
     return out
 
 
+def _plain(text: str) -> str:
+    """A text in lower case and with usual blanks, every letter in its place."""
+    low = re.sub(r"\s", " ", text.lower())
+    return low if len(low) == len(text) else text
+
+
 def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | None]:
     """Two facts as they stand together: the one that says the other again, or less, falls away."""
-    between = text[last.end : f.start].lower()
+    between = text[last.end : f.start]
     kept = {"side": f.side or last.side, "on": f.on or last.on}
     gone = (None, f.model_copy(update=kept))
     if f.kind != last.kind:
@@ -181,12 +188,12 @@ def _both_or_one(last: Fact, f: Fact, text: str) -> tuple[Fact | None, Fact | No
             between.split() == ["and"] and text[last.start :].startswith("extend")
         )
         return gone if last.kind == "step" and begun else (last, f)
-    since = set(between.split()) | set(text[f.start : f.start + 3].lower().split())
+    since = set(between.split()) | set(text[f.start : f.start + 3].split())
     said_more = f.share is not None or f.side is not None
     so = "so" in since and "if" not in since and "." not in between
     if f.kind == "shift" and last.side is None and said_more and so:
         return None, f
-    comes_up = last.direction == "up" and text[last.start : last.end].lower().split()[-2:] in (
+    comes_up = last.direction == "up" and text[last.start : last.end].split()[-2:] in (
         ["comes", "up"],
         ["come", "up"],
     )
