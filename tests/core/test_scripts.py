@@ -8,6 +8,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from kemvo.core.outline import draft
+from kemvo.core.problem import KemvoError
 from kemvo.core.reading import read_line
 from kemvo.core.reading.entries import ScriptEntry
 from kemvo.core.reading.running import breaks_off, running
@@ -247,3 +248,29 @@ def test_a_table_of_names_takes_the_movements_from_the_catalogue_in_its_own_coun
 )
 def test_what_a_tables_columns_are(text: str, wanted: list[tuple[int | None, str]]) -> None:
     assert [(e.t_ms, e.text) for e in entries(text, "x.csv")] == wanted
+
+
+@given(
+    st.lists(
+        st.sampled_from(["Shift left", "“Push” – and breathe", "Step out, l’autre pied", "½ step right", ""]),
+        min_size=1,
+    )
+)
+def test_a_text_of_an_older_windows_program_is_read_like_any_other(lines: list[str]) -> None:
+    text = "Turn to the left and sink into the right leg\n" + "\r\n".join(lines)
+    assert script_entries(text.encode("cp1252"), "a.txt") == script_entries(text.encode(), "a.txt")
+
+
+@pytest.mark.parametrize(
+    "data",
+    [b"\xff\xd8\xff\xe0\x00\x10JFIF", b"\x81\x8d text", b"\xc4\xe3\xba\xc3\xca\xc0\xbd\xe7", bytes(range(128, 256))],
+)
+def test_what_is_no_text_of_any_of_them_is_refused(data: bytes) -> None:
+    with pytest.raises(KemvoError, match="not UTF-8 text"):
+        script_entries(data, "a.txt")
+
+
+@given(st.lists(st.sampled_from(["Shift left", "  - Right foot out", "1. Push", "Title:", ""]), min_size=2).filter(any))
+def test_a_quoted_letter_is_read_without_its_signs(lines: list[str]) -> None:
+    quoted = "\n".join(f"> {line}" if line else ">" for line in lines)
+    assert script_entries(quoted.encode(), "a.txt") == script_entries("\n".join(lines).encode(), "a.txt")

@@ -10,7 +10,7 @@ from kemvo.core.reading.entries import ScriptEntry
 from kemvo.core.reading.running import running
 from kemvo.formats.script_captions import caption_entries, has_caption_times
 from kemvo.formats.script_table import is_table, row_entries, table_entries
-from kemvo.formats.text import CLOCK, decoded, stamp_ms, unknown_ending
+from kemvo.formats.text import CLOCK, decoded, stamp_ms, unknown_ending, unquoted
 from kemvo.formats.timed import chapter_entries, is_metadata, metadata_entries, midi_entries
 
 _TIME = re.compile(rf"^\s*[\[(]?({CLOCK})(?:\s*(?:-->|[-–—]|to)\s*{CLOCK})?[\])]?\s*[-–—:]?\s*")
@@ -33,7 +33,7 @@ def script_entries(data: bytes, name: str) -> list[ScriptEntry]:
     if "\0" in text:
         raise KemvoError(Problem(what="This file is not text.", where=name, mend="Choose a text file."))
     assert reader
-    return list(reader(text, name))
+    return list(reader(unquoted(text), name))
 
 
 def _plain(text: str, name: str) -> Iterator[ScriptEntry]:

@@ -13,16 +13,46 @@ CLOCK = r"(?:\d{1,2}:)?\d{1,3}:[0-5]\d(?:[.,]\d{1,3})?"
 UTF_16 = (codecs.BOM_UTF16_LE, codecs.BOM_UTF16_BE)
 
 
+WESTERN = frozenset("‘’‚“”„–—…•·°½¼¾¹²³«»´×€£§©®™¡¿\u00a0")
+"""Signs that texts of older Windows programs (code page 1252) have besides letters."""
+
+SELDOM = 10
+"""At most one letter in so many is none of plain English there."""
+
+
 def decoded(data: bytes, name: str) -> str:
-    """The text of a file, in UTF-8 or, where it begins with its mark, UTF-16. Raises KemvoError for anything else."""
+    """The text of a file, in UTF-8, in UTF-16 where it begins with its mark, or as older Windows programs write it. Raises
+    KemvoError for anything else."""
     try:
         return data.decode("utf-16" if data.startswith(UTF_16) else "utf-8-sig")
     except UnicodeDecodeError:
+        western = None if data.startswith(UTF_16) else _western(data)
+        if western is not None:
+            return western
         raise KemvoError(
             Problem(
                 what="This file is not UTF-8 text.", where=name, mend="Save it as text in UTF-8, then open it again."
             )
         ) from None
+
+
+def _western(data: bytes) -> str | None:
+    """A text in code page 1252; None where it would be a strange one."""
+    try:
+        text = data.decode("cp1252")
+    except UnicodeDecodeError:
+        return None
+    others = [c for c in text if c > "\x7f"]
+    known = all(c.isalpha() or c in WESTERN for c in others) and all(c >= " " or c in "\t\r\n\f" for c in text)
+    return text if known and len(others) * SELDOM <= len(text) else None
+
+
+def unquoted(text: str) -> str:
+    """A text without the ">" before every line that a quoted letter has; any other as it is."""
+    lines = text.splitlines()
+    if not lines or not all(line.startswith(">") and not line.startswith(">>") for line in lines if line.strip()):
+        return text
+    return "\n".join(line.removeprefix(">").removeprefix(" ") for line in lines)
 
 
 def unknown_ending(does: str, things: str, name: str, mend: str, endings: Iterable[str]) -> KemvoError:
