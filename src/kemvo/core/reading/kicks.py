@@ -30,6 +30,8 @@ FOOT_OR_KICK = lx.FOOT | lx.KICK
 
 def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
     """A kick, with its foot and the part that strikes."""
+    if p.words().isdisjoint(lx.KICK) and not p.verb_in(THRUST, STRIKE):
+        return
     kicks = _thrusts(p, memory) + [i for i in p.where(lx.KICK) if not (p.w(i) == "kicking" and p.w(i + 1) in lx.FOOT)]
     kicks = [i for i in kicks if p.w(i + 1) not in ("is", "comes", "which")]
     kicks = [i for i in kicks if p.w(i + 1) != "off" or p.sides() or p.where(lx.FOOT)]  # "kick off with a bow"

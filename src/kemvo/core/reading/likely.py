@@ -63,12 +63,16 @@ def signs(tokens: Sequence[Token], clauses: Sequence[Clause], k: int) -> list[st
 def likelihoods(tokens: Sequence[Token], clauses: Sequence[Clause]) -> list[dict[FactKind, float]]:
     """Of every clause, how likely (0 to 1) it tells each kind of action."""
     weights = learned_weights().signs
-    nothing = (0.0,) * len(KINDS)
     out = []
     for k in range(len(clauses)):
-        found = [nothing, *(weights[s] for s in set(signs(tokens, clauses, k)) if s in weights)]
-        out.append(dict(zip(KINDS, (1 / (1 + exp(-sum(w))) for w in zip(*found, strict=True)), strict=True)))
+        found = [NOTHING]
+        found += [weights[s] for s in dict.fromkeys(signs(tokens, clauses, k)) if s in weights]
+        odds = [round(sum(w), 6) for w in zip(*found, strict=True)]  # even odds are even, in whatever order they add up
+        out.append({kind: 1 / (1 + exp(-w)) for kind, w in zip(KINDS, odds, strict=True)})
     return out
+
+
+NOTHING = (0.0,) * len(KINDS)
 
 
 def _said(tokens: Sequence[Token], first: int, last: int) -> Iterable[str]:

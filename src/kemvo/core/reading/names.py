@@ -128,6 +128,10 @@ class NameIndex:
         found: list[NameMatch] = []
         i = 0
         while i < len(tokens):
+            first = tokens[i]
+            if first.side or not self._known(first.w).begins:
+                i += 1
+                continue
             last = found[-1] if found else None
             in_row = bool(last) and _in_row(tokens, found[-1].last, i)
             match = self._at(tokens, i, in_row)
@@ -156,8 +160,6 @@ class NameIndex:
     def _at(self, tokens: Sequence[Token], i: int, in_row: bool) -> NameMatch | None:
         """The name that begins at a word. `in_row`: right after another name."""
         first = tokens[i]
-        if first.side or not self._known(first.w).begins:
-            return None
         if i and first.w in lx.STEP and tokens[i - 1].w in lx.FOOT:
             return None  # "right foot step, parry and punch"
         end = next(

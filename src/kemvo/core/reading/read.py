@@ -160,6 +160,8 @@ def _plainly_told(text: str) -> Sequence[Token]:
 def _told_once(facts: list[Fact], text: str) -> list[Fact]:
     """Without what is only begun and told whole right after it: "step again, right foot forward", "take your left foot,
     step to the left", "sit back, put the weight onto the right leg"."""
+    if len(facts) < 2:
+        return facts
     text = _plain(text)
     out: list[Fact] = []
     for f in facts:

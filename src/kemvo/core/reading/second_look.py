@@ -55,17 +55,19 @@ def looked_again(
     suppose or speak about the movement; nothing is added there and nothing taken away."""
     told = by_clause(facts, tokens, clauses)
     likely = likelihoods(tokens, clauses)
-    pieces = [Piece(tokens, c.first, c.last, c.verb) for c in clauses]
+    pieces: list[Piece] = []
     kept = [f for f in facts if f.kind not in KINDS]
     for k in range(len(clauses)):
         if k in silent:
             kept += told[k]
             continue
         here = [f for f in told[k] if not _strange(f.kind, k, told, likely)]
-        for kind in sorted(KINDS, key=lambda kind: -likely[k][kind]):
-            plain = likely[k][kind] > (PLAIN_BESIDES if here else PLAIN) and all(f.kind != kind for f in told[k])
+        for kind in sorted((kind for kind in KINDS if likely[k][kind] > PLAIN), key=lambda kind: -likely[k][kind]):
+            if (here and likely[k][kind] <= PLAIN_BESIDES) or any(f.kind == kind for f in told[k]):
+                continue
+            pieces = pieces or [Piece(tokens, c.first, c.last, c.verb) for c in clauses]
             instead = [f for f in here if f.kind in OF_A_FOOT] if kind in OF_A_FOOT and _acts_once(pieces[k]) else []
-            plain = plain and all(likely[k][f.kind] < UNLIKE for f in instead)
+            plain = all(likely[k][f.kind] < UNLIKE for f in instead)
             added = _sounding(kind, k, pieces, told) if plain else None
             if added and not any(_same(added, f) for j in (k - 1, k + 1) if 0 <= j < len(clauses) for f in told[j]):
                 here = [f for f in here if f not in instead]

@@ -44,10 +44,12 @@ def tokens_of(text: str) -> list[Token]:
     """The words of a text, misheard ones put right."""
     text = without_sounds(text.replace("’", "'"))
     found = list(_WORD.finditer(text))
-    raw = [CORNERS.get(m[0]) or m[0].lower() for m in found]
-    for i, (before, m) in enumerate(pairwise(found), 1):
-        if m[0] in _POINT_LETTERS and before[0].lower() in TOWARDS:
-            raw[i] = _POINT_LETTERS[m[0]]
+    raw = [m[0].lower() for m in found]
+    if CAPITALS.search(text):
+        raw = [CORNERS.get(m[0], w) for m, w in zip(found, raw, strict=True)]
+        for i, (towards, m) in enumerate(pairwise(found), 1):
+            if m[0] in _POINT_LETTERS and towards[0].lower() in TOWARDS:
+                raw[i] = _POINT_LETTERS[m[0]]
     words = put_right(
         raw, lambda i: i + 1 < len(found) and not _HARD.search(text[found[i].end() : found[i + 1].start()])
     )
@@ -56,18 +58,24 @@ def tokens_of(text: str) -> list[Token]:
     if len(mended) != len(text):
         sides = _sides_by_order(mended, found, words)
     out: list[Token] = []
+    between = ""
+    last = len(found) - 1
     for i, m in enumerate(found):
-        after = text[m.end() : found[i + 1].start() if i + 1 < len(found) else len(text)]
-        if after.startswith(".") and after != "." and m[0].lower() in DOTTED:
-            after = after[1:]  # "Wt. on R"
-        hard = i + 1 == len(found) or (after != " " and bool(_HARD.search(after)))
-        comma = "," in after or (":" in after and not (after == ":" and m[0].isdigit()))
-        out += _parted(Token(words[i], m.start(), m.end(), sides.get(m.start()), hard, comma))
-        if i and text[found[i - 1].end() : m.start()] == "/":
+        before, between = between, text[m.end() : found[i + 1].start() if i < last else len(text)]
+        hard, comma = i == last, False
+        if between != " ":
+            if between.startswith(".") and between != "." and m[0].lower() in DOTTED:
+                between = between[1:]  # "Wt. on R"
+            hard = hard or bool(_HARD.search(between))
+            comma = "," in between or (":" in between and not (between == ":" and m[0].isdigit()))
+        token = Token(words[i], m.start(), m.end(), sides.get(m.start()), hard, comma)
+        out += _parted(token) if "-" in words[i] else (token,)
+        if before == "/":
             out[-2:] = _fraction(*out[-2:])
     return out
 
 
+CAPITALS = re.compile(r"\b[NESW]{1,2}\b")
 FRACTIONS = {"2": "half", "3": "third", "4": "quarter", "8": "eighth"}
 FRACTION_WORDS = frozenset("third thirds quarter quarters half halves eighth eighths".split())
 
