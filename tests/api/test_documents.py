@@ -1,9 +1,11 @@
 """Forms and sessions through the API and the store: nothing is lost, nothing is overwritten."""
 
+import shutil
 import sqlite3
 import subprocess
 import sys
 import tempfile
+import time
 from pathlib import Path
 
 import pytest
@@ -183,6 +185,23 @@ def test_what_was_answered_is_there_after_the_program_is_killed(tmp_path: Path) 
     now = forms.get(killed.stdout.strip())
     assert (now.body.title, now.version, now.can_undo) == ("Ten", 2, True)
     assert forms.undo(now.id, 2).body.title == "Nine"
+
+
+def test_the_file_alone_holds_what_was_saved_a_moment_ago(tmp_path: Path) -> None:
+    """A copy of the database's file, made while Kemvo runs: nothing in it waits in the log."""
+    house = House(tmp_path)
+    first = house.forms.add(Form(title="Nine"))
+    house.forms.save(first.id, first.version, Form(title="Ten"))
+    copy = tmp_path / "copy" / "kemvo.sqlite"
+    copy.parent.mkdir()
+    for _ in range(100):
+        shutil.copy(tmp_path / "kemvo.sqlite", copy)
+        titles = [f.body.title for f in form_documents(Database(copy), lambda: "x").all()]
+        if titles == ["Ten"]:
+            break
+        time.sleep(0.1)
+    assert titles == ["Ten"]
+    house.close()
 
 
 @given(forms)

@@ -4,8 +4,9 @@ from __future__ import annotations
 
 import os
 import sqlite3
+import threading
 from collections.abc import Iterator
-from contextlib import contextmanager
+from contextlib import contextmanager, suppress
 from importlib.resources import files
 from pathlib import Path
 
@@ -29,12 +30,18 @@ def home() -> Path:
     return folder
 
 
+COPIED_AFTER_S = 1.0
+"""So long after a write the log is copied into the file."""
+
+
 class Database:
     """One SQLite file. Each use opens a connection of its own, so that any thread may call."""
 
     def __init__(self, path: Path) -> None:
         self.path = path
         self._kept: sqlite3.Connection | None = None
+        self._copying: threading.Timer | None = None
+        self._lock = threading.Lock()
         with sqlite3.connect(path) as db:
             db.execute("PRAGMA journal_mode = WAL")
         db.close()
@@ -43,16 +50,36 @@ class Database:
 
     def keep_open(self) -> None:
         """Keep the file open until `close`. Where nothing does, the last connection to be closed copies the log back
-        into the file, with every write (a tenth of the time of an edit)."""
+        into the file, with every write (a tenth of the time of an edit); so it is copied a moment after the writes instead,
+        and who copies the file alone has everything that is older than that."""
         if self._kept is None:
             self._kept = sqlite3.connect(self.path, check_same_thread=False)
             self._kept.execute("PRAGMA user_version").fetchone()
 
+    def copy_back(self) -> None:
+        """Copy the log of writes into the file, where it is kept open. What cannot be copied now stays in the log."""
+        with self._lock:
+            self._copying = None
+            if self._kept is not None:
+                with suppress(sqlite3.Error):
+                    self._kept.execute("PRAGMA wal_checkpoint(PASSIVE)").fetchone()
+
+    def _copy_back_soon(self) -> None:
+        with self._lock:
+            if self._kept is not None and self._copying is None:
+                self._copying = threading.Timer(COPIED_AFTER_S, self.copy_back)
+                self._copying.daemon = True
+                self._copying.start()
+
     def close(self) -> None:
         """Let go of the file."""
-        if self._kept is not None:
-            self._kept.close()
-            self._kept = None
+        with self._lock:
+            if self._copying is not None:
+                self._copying.cancel()
+                self._copying = None
+            if self._kept is not None:
+                self._kept.close()
+                self._kept = None
 
     @contextmanager
     def open(self) -> Iterator[sqlite3.Connection]:
@@ -65,7 +92,10 @@ class Database:
             db.execute("PRAGMA synchronous = FULL")
             db.execute("BEGIN IMMEDIATE")
             yield db
+            wrote = db.total_changes > 0
             db.execute("COMMIT")
+            if wrote:
+                self._copy_back_soon()
         except BaseException:
             if db.in_transaction:
                 db.execute("ROLLBACK")
