@@ -47,16 +47,20 @@ def totals_by(spans: Iterable[Span], *keys: Key) -> tuple[dict[Hashable, Totals]
     finest: dict[tuple[Hashable, ...], list[float]] = {}
     for s, shift, breath in zip(spans, moved, breathed, strict=True):
         ms = s.end_ms - s.start_ms
-        counts = s.movement.counts if s.kind == "movement" and s.movement else 0
-        row = (
-            counts,
-            ms,
-            s.kind == "movement",
-            breath,
-            shift and s.kind not in STILL,
-            *leg_time(s.left_from, s.left_to, ms),
-        )
-        _add(finest, tuple(key(s) for key in keys), row)
+        of = tuple([key(s) for key in keys])
+        row = finest.get(of)
+        if row is None:
+            row = finest[of] = [0.0] * 8
+        if s.kind == "movement":
+            row[0] += s.movement.counts if s.movement else 0
+            row[2] += 1
+        left, right, even = leg_time(s.left_from, s.left_to, ms)
+        row[1] += ms
+        row[3] += breath
+        row[4] += shift and s.kind not in STILL
+        row[5] += left
+        row[6] += right
+        row[7] += even
     sums: list[dict[Hashable, list[float]]] = [{} for _ in keys]
     for names, part in finest.items():
         for groups, name in zip(sums, names, strict=True):

@@ -87,11 +87,12 @@ def corners(foot: Foot, length: float) -> list[tuple[float, float]]:
 
 def needed(discs: tuple[Disc, ...]) -> Needed:
     """The room a form needs around its start."""
-    front = back = left = right = 0.0
-    for x, y, r in discs:
-        front, back = max(front, y + r), max(back, r - y)
-        left, right = max(left, r - x), max(right, x + r)
-    return Needed(front, back, left, right)
+    return Needed(
+        front=max([0.0, *[d.y + d.r for d in discs]]),
+        back=max([0.0, *[d.r - d.y for d in discs]]),
+        left=max([0.0, *[d.r - d.x for d in discs]]),
+        right=max([0.0, *[d.x + d.r for d in discs]]),
+    )
 
 
 def in_a_sentence(n: Needed) -> str:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterable
+from functools import lru_cache
 from typing import NamedTuple
 
 from kemvo.core.values import EVEN, Side
@@ -72,6 +73,7 @@ class LegTime(NamedTuple):
     even: int
 
 
+@lru_cache(maxsize=8192)
 def leg_time(left_from: int, left_to: int, ms: int) -> LegTime:
     """How a stretch of `ms` divides between the legs while the weight moves along its curve. Adds up to `ms`."""
     a, b = full_side(left_from), full_side(left_to)
