@@ -40,9 +40,10 @@ from kemvo.core.placing import best_of_all, best_spot
 from kemvo.core.plan import session_plan
 from kemvo.core.practice import work_out
 from kemvo.core.room import Room
-from kemvo.core.schedule import Said, Saying, Talk, solve
+from kemvo.core.schedule import solve
 from kemvo.core.session import CueChoice, with_pass_ids
 from kemvo.core.space import space
+from kemvo.core.talk import Said, Saying, Talk
 from kemvo.core.timeline import plan
 from kemvo.core.walking import trace
 from kemvo.demo.load import demo_files, fill

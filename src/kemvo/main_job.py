@@ -12,9 +12,10 @@ from kemvo.audio.render import Order, under_of
 from kemvo.audio.voices import voice_of
 from kemvo.core.cue_sheet import cue_rows
 from kemvo.core.form import Form
+from kemvo.core.passes import missing_parts
 from kemvo.core.practice import Practice, work_out
 from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.session import Session, SpeechChoice, first_passes, missing_parts
+from kemvo.core.session import Session, SpeechChoice, first_passes
 from kemvo.core.timeline import chapters
 from kemvo.formats.captions import write_captions
 from kemvo.formats.cue_files import CUE_FILES

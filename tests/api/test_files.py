@@ -8,8 +8,8 @@ from fastapi.testclient import TestClient
 from hypothesis import given
 
 from kemvo.core.form import Form
+from kemvo.core.passes import missing_parts
 from kemvo.core.problem import KemvoError
-from kemvo.core.session import missing_parts
 from kemvo.demo.load import demo_files
 from kemvo.formats.kemvo_json import read_file, write_form, write_session
 from strategies import forms, practices

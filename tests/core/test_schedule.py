@@ -7,7 +7,8 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from kemvo.core.front import DENSE, Front
-from kemvo.core.schedule import Answer, Ceiling, Join, Said, Saying, Talk, in_order, solve, spoken_ms
+from kemvo.core.schedule import solve
+from kemvo.core.talk import Answer, Ceiling, Join, Said, Saying, Talk, in_order, spoken_ms
 from kemvo.core.told import leeway
 from talks import talks
 

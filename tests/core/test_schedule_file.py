@@ -9,7 +9,8 @@ from typer.testing import CliRunner
 
 from kemvo.cli import app
 from kemvo.core.problem import KemvoError
-from kemvo.core.schedule import Talk, in_order, solve
+from kemvo.core.schedule import solve
+from kemvo.core.talk import Talk, in_order
 from kemvo.formats.schedule_json import read_talk, write_answer, write_talk
 from kemvo.formats.schemas import SCHEMAS, schema_of
 from talks import talks

@@ -6,10 +6,11 @@ from hypothesis import given, settings
 from kemvo.core.breathed import breaths_of
 from kemvo.core.desk import cue_lines
 from kemvo.core.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.passes import pass_title, postures_of
 from kemvo.core.plan import session_plan
 from kemvo.core.practice import work_out
 from kemvo.core.problem import KemvoError
-from kemvo.core.session import Part, Pass, Session, SoundChoice, first_passes, pass_title, postures_of, read_session
+from kemvo.core.session import Part, Pass, Session, SoundChoice, first_passes, read_session
 from kemvo.core.sound import CHIME_MS, breath_tones, chimes, sounds
 from kemvo.core.stage import CURVE_STEP_MS, stage
 from kemvo.core.timeline import plan

@@ -7,7 +7,8 @@ from itertools import pairwise
 import pytest
 from bench.milp import milp_value
 
-from kemvo.core.schedule import Join, Said, Saying, Talk, in_order, solve
+from kemvo.core.schedule import solve
+from kemvo.core.talk import Join, Said, Saying, Talk, in_order
 
 
 def instance(seed: int) -> Talk:

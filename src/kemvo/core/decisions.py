@@ -9,7 +9,8 @@ from typing import NamedTuple
 from kemvo.core.candidates import Candidates, Together, rank
 from kemvo.core.cues import KINDS, LATE_PRICE, Cue
 from kemvo.core.front import Interval, merged
-from kemvo.core.schedule import Answer, Ceiling, Join, Said, Saying, Talk, solve
+from kemvo.core.schedule import solve
+from kemvo.core.talk import Answer, Ceiling, Join, Said, Saying, Talk
 from kemvo.core.told import State, outcomes
 from kemvo.core.wording import LENGTHS
 

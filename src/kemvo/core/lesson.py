@@ -12,8 +12,9 @@ from kemvo.core.fit import Block, Fitted, fit
 from kemvo.core.form import Form
 from kemvo.core.groups import GROUPS
 from kemvo.core.look import seen
+from kemvo.core.passes import pass_title
 from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.session import PRINCIPLES, Bounds, Calls, Forms, Part, Pass, Session, pass_title, with_pass_ids
+from kemvo.core.session import PRINCIPLES, Bounds, Calls, Forms, Part, Pass, Session, with_pass_ids
 from kemvo.core.timeline import plan
 from kemvo.core.values import DEFAULT_TEMPO, Value, in_minutes
 

@@ -12,9 +12,10 @@ from kemvo.core.blocks import KINDS
 from kemvo.core.breathed import Breathed, breath_by_pass, starts_breath
 from kemvo.core.ledger import Totals, totals_by
 from kemvo.core.paces import conflicts
+from kemvo.core.passes import missing_parts, pass_title, postures_of
 from kemvo.core.placing import best_spot, clearance
 from kemvo.core.problem import Problem
-from kemvo.core.session import FACINGS, TURN_MS, VOICES, Forms, Session, missing_parts, pass_title, postures_of
+from kemvo.core.session import FACINGS, TURN_MS, VOICES, Forms, Session
 from kemvo.core.space import Disc, space
 from kemvo.core.timeline import Span, by_pass, entry_weight, placed_of, plan
 from kemvo.core.values import Value

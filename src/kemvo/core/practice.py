@@ -11,9 +11,9 @@ from kemvo.core.chosen import chosen
 from kemvo.core.decisions import Decided, Decision, decide, price_of
 from kemvo.core.directions import directed
 from kemvo.core.form import Phrase
-from kemvo.core.schedule import Ceiling
 from kemvo.core.session import Directions, Forms, Session
 from kemvo.core.sound import Sound, quiet_times, sounds
+from kemvo.core.talk import Ceiling
 from kemvo.core.terms import in_terms, pronunciations_of
 from kemvo.core.timeline import Span, Timeline, by_pass, plan
 

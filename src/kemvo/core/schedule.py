@@ -21,6 +21,7 @@ from typing import NamedTuple
 import numpy as np
 
 from kemvo.core.front import NEVER, Front, Interval, Ints, clear, lift, merged
+from kemvo.core.talk import Answer, Said, Saying, Talk, Utterance, in_order, overrun, regions, spoken_ms
 
 SCALE = 1_000_000
 """Worths and prices are counted in millionths."""
@@ -32,90 +33,6 @@ ROUNDS = 24
 """So many prices on speech are tried at most to meet a ceiling."""
 
 
-class Said(NamedTuple):
-    """A way to say something: its length in milliseconds and its worth."""
-
-    text: str
-    ms: int
-    worth: float
-
-
-class Saying(NamedTuple):
-    """Something to say, or not. It begins at `opens_ms` or later and ends by `due_ms`; it should end at `ideal_ms` (None:
-    when due) and loses `early` or `late` worth for every second away from it. Sayings keep the order of their
-    `target_ms`, then `rank`, then id. `must`: said before all worth. `pin_ms`: it begins exactly then (and must)."""
-
-    id: str
-    target_ms: int
-    opens_ms: int
-    due_ms: int
-    wordings: tuple[Said, ...]
-    ideal_ms: int | None = None
-    early: float = 0.0
-    late: float = 0.0
-    must: bool = False
-    pin_ms: int | None = None
-    rank: int = 0
-
-
-class Join(NamedTuple):
-    """Neighbouring sayings (in order) said as one utterance: it begins when the first one may, ends when all are due,
-    and pays all their prices."""
-
-    ids: tuple[str, ...]
-    wordings: tuple[Said, ...]
-
-
-class Ceiling(NamedTuple):
-    """Of the time from-to at most this share (0 to 1) is spent talking. A saying belongs to the first ceiling that holds
-    its target."""
-
-    from_ms: int
-    to_ms: int
-    share: float
-
-
-class Talk(NamedTuple):
-    """A whole problem. `blocked`: times in which nothing is said. `gap_ms`: least silence between two utterances.
-    `price_per_s`: what every second of speech costs."""
-
-    sayings: tuple[Saying, ...]
-    blocked: tuple[Interval, ...] = ()
-    gap_ms: int = 0
-    joins: tuple[Join, ...] = ()
-    ceilings: tuple[Ceiling, ...] = ()
-    price_per_s: float = 0.0
-
-
-class Utterance(NamedTuple):
-    """One thing said: the sayings it says, which of their wordings (or of their join's), from when to when."""
-
-    ids: tuple[str, ...]
-    wording: int
-    text: str
-    start_ms: int
-    end_ms: int
-
-
-class Answer(NamedTuple):
-    """The utterances in order. `value`: their worth less prices of time (talk prices apart). `missed`: sayings that had to
-    be said and could not all be. `prices`: for every ceiling the price on a second of speech that meets it; `bound`: no
-    schedule that keeps the ceilings brings more than this (without ceilings: the value itself). `kept`: the ceilings are
-    kept."""
-
-    utterances: tuple[Utterance, ...]
-    value: float
-    missed: tuple[str, ...]
-    prices: tuple[float, ...]
-    bound: float
-    kept: bool
-
-
-def in_order(sayings: Sequence[Saying]) -> list[Saying]:
-    """Sayings in the order in which they are said."""
-    return sorted(sayings, key=lambda s: (s.target_ms, s.rank, s.id))
-
-
 def solve(talk: Talk, step: int = 0) -> Answer:
     """The best schedule. What must be said is said before anything else is weighed; where that cannot all be, as much of
     it as possible. `step`: look only at times on a grid of so many milliseconds, lengths, gaps and blocked times rounded
@@ -123,40 +40,16 @@ def solve(talk: Talk, step: int = 0) -> Answer:
     it need."""
     task = _Task(talk, step)
     free = task.best([0.0] * len(talk.ceilings))
-    if not talk.ceilings or not _over(talk, free):
+    if not talk.ceilings or not overrun(talk, free):
         return task.answer(free, [0.0] * len(talk.ceilings), True)
     return _within_ceilings(task)
-
-
-def spoken_ms(talk: Talk, said: Sequence[Utterance]) -> list[int]:
-    """How long is spoken under each ceiling."""
-    region = _regions(talk)
-    out = [0] * len(talk.ceilings)
-    for u in said:
-        at = region[u.ids[0]]
-        if at >= 0:
-            out[at] += u.end_ms - u.start_ms
-    return out
-
-
-def _regions(talk: Talk) -> dict[str, int]:
-    def of(s: Saying) -> int:
-        return next((i for i, c in enumerate(talk.ceilings) if c.from_ms <= s.target_ms < c.to_ms), -1)
-
-    return {s.id: of(s) for s in talk.sayings}
-
-
-def _over(talk: Talk, said: Sequence[Utterance]) -> list[int]:
-    """The ceilings under which too much is said."""
-    spoken = spoken_ms(talk, said)
-    return [i for i, c in enumerate(talk.ceilings) if spoken[i] > c.share * (c.to_ms - c.from_ms)]
 
 
 def _within_ceilings(task: _Task) -> Answer:
     """Raise the price on speech under every ceiling until it is kept, and as little as will do."""
     talk = task.talk
     low, high = [0.0] * len(talk.ceilings), [0.0] * len(talk.ceilings)
-    bounded = set(_over(talk, task.best(low)))
+    bounded = set(overrun(talk, task.best(low)))
     open_ = set(bounded)
     kept: tuple[list[Utterance], list[float]] | None = None
     best_bound = float("inf")
@@ -167,7 +60,7 @@ def _within_ceilings(task: _Task) -> Answer:
         ]
         said = task.best(tried)
         best_bound = min(best_bound, task.bound(said, tried))
-        over = set(_over(talk, said))
+        over = set(overrun(talk, said))
         bounded |= over - bounded
         for i in bounded:
             if i in over:
@@ -210,7 +103,7 @@ class _Task:
         self.sayings = in_order(talk.sayings)
         self.step = step or _step(talk)
         self.gap = -(-talk.gap_ms // self.step)
-        self.regions = _regions(talk)
+        self.regions = regions(talk)
         self.walls = merged((a // self.step, -(-b // self.step)) for a, b in talk.blocked)
         self.early = [round(s.early * self.step * SCALE / 1000) for s in self.sayings]
         self.late = [round(s.late * self.step * SCALE / 1000) for s in self.sayings]

@@ -6,10 +6,10 @@ from typing import Annotated, Literal, NamedTuple
 
 from pydantic import Field, ValidationError
 
-from kemvo.core.blocks import KINDS, BlockKind, CurveId, Facing, Only, Voice
+from kemvo.core.blocks import BlockKind, CurveId, Facing, Only, Voice
 from kemvo.core.breathing import School
-from kemvo.core.form import Form, Posture
-from kemvo.core.problem import Problem, from_validation
+from kemvo.core.form import Form
+from kemvo.core.problem import from_validation
 from kemvo.core.values import Id, Line, StillMs, Tempo, Title, Value
 
 
@@ -331,74 +331,3 @@ def first_passes(form_id: str, form: Form) -> Session:
             ),
         )
     )
-
-
-def pass_title(p: Pass, forms: Forms) -> str:
-    """What a pass is called: its own title, or its form's and its part's."""
-    if p.title:
-        return p.title
-    if not KINDS[p.kind].moves:
-        return KINDS[p.kind].title
-    form = forms.get(p.part.form_id)
-    if form is None:
-        return "A form that is missing"
-    told = "" if p.kind == "follow" else f"{KINDS[p.kind].title}: "
-    title = told + (form.title or "Untitled form")
-    postures, whole = postures_of(p, forms), form.postures()
-    if len(postures) == len(whole) or not postures:
-        return title
-    first, last = postures[0].title(), postures[-1].title()
-    part = first if len(postures) == 1 else f"{first} – {last}"
-    return f"{told}{part}" if told else f"{title}: {part}"
-
-
-def postures_of(p: Pass, forms: Forms) -> list[Posture]:
-    """The postures a pass goes through. An end that is no longer in the form falls back to the form's own."""
-    form = forms.get(p.part.form_id)
-    if form is None:
-        return []
-    postures = form.postures()
-    at = {posture.id: i for i, posture in enumerate(postures)}
-    first = at.get(p.part.first, 0)
-    last = at.get(p.part.last, len(postures) - 1)
-    return postures[min(first, last) : max(first, last) + 1]
-
-
-def missing_parts(session: Session, forms: Forms) -> list[Problem]:
-    """What a session asks for that is not there: forms, or ends of parts that were taken out of a form."""
-    problems = []
-    for i, p in enumerate(session.passes):
-        if p.off or not KINDS[p.kind].moves:
-            continue
-        where = f"pass {i + 1}"
-        form = forms.get(p.part.form_id)
-        if form is None:
-            problems.append(
-                Problem(
-                    what="The form of this pass is missing.",
-                    where=where,
-                    mend="Choose another form.",
-                    pointer=f"/passes/{i}/part/form_id",
-                )
-            )
-            continue
-        ids = {posture.id for posture in form.postures()}
-        problems += [
-            Problem(
-                what=f"The posture this pass should {verb} is no longer in {form.title or 'the form'}; the form’s own {word} one is taken.",
-                where=where,
-                mend="Choose the part again.",
-                pointer=f"/passes/{i}/part/{word}",
-            )
-            for verb, word, wished in (("begin with", "first", p.part.first), ("end with", "last", p.part.last))
-            if wished and wished not in ids
-        ]
-        if not any(posture.movements for posture in postures_of(p, forms)):
-            problems.append(
-                Problem(
-                    what="There is no movement in this pass yet.",
-                    where=where,
-                    mend="Add movements to its postures on the form sheet.",
-                )
-            )
-    return problems

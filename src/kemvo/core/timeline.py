@@ -19,7 +19,8 @@ from kemvo.core.form import Form, Movement, Posture
 from kemvo.core.mirror import mirror_posture
 from kemvo.core.paces import stretches_of, swayed, whole_breath_ms
 from kemvo.core.parts import Placed, only_part, rounds_of, turned
-from kemvo.core.session import TURN_MS, Forms, Pass, Session, pass_title, postures_of
+from kemvo.core.passes import pass_title, postures_of
+from kemvo.core.session import TURN_MS, Forms, Pass, Session
 from kemvo.core.tempo import lengths
 from kemvo.core.values import EVEN, Breath
 

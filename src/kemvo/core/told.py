@@ -7,7 +7,7 @@ from collections.abc import Sequence
 from typing import Literal, NamedTuple
 
 from kemvo.core.front import Interval, merged
-from kemvo.core.schedule import Answer, Saying, Talk, Utterance, in_order
+from kemvo.core.talk import Answer, Saying, Talk, Utterance, in_order
 
 MOVED_MS = 2500
 """What ends so much before it should counts as moved."""

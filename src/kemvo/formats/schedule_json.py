@@ -8,7 +8,7 @@ from typing import Annotated, Any
 from pydantic import Field, ValidationError
 
 from kemvo.core.problem import KemvoError, Problem, from_validation
-from kemvo.core.schedule import Answer, Ceiling, Join, Said, Saying, Talk, spoken_ms
+from kemvo.core.talk import Answer, Ceiling, Join, Said, Saying, Talk, spoken_ms
 from kemvo.core.told import outcomes
 from kemvo.core.values import Value
 
