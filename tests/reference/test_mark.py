@@ -9,7 +9,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 from math import atan2, cos, degrees, hypot, radians, sin
 
-from hypothesis import assume, given, settings
+from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from floors import forms, walk
@@ -88,7 +88,8 @@ def test_every_change_that_is_told_closes_the_form(form: Form) -> None:
 @settings(max_examples=40)
 def test_where_any_single_change_closes_a_form_one_is_told(form: Form) -> None:
     t = trace(form)
-    assume(not mark_of(t).closed())
+    if mark_of(t).closed():
+        return
     found = [(mark.distance(), tweak) for tweak, mark in every_change(form, t) if mark.closed()]
     told = closings(form, t)
     assert bool(told) >= bool(found), min(found)[1]
@@ -104,5 +105,4 @@ def nearest(told: list[Closing]) -> float:
 @given(walks)
 def test_a_form_that_ends_on_its_mark_wants_no_change(form: Form) -> None:
     t = trace(form)
-    assume(mark_of(t).closed())
-    assert closings(form, t) == []
+    assert closings(form, t) == [] or not mark_of(t).closed()

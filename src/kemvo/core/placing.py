@@ -255,7 +255,8 @@ def _inside_by(places: Array, polygon: Array) -> Array:
         dx, dy = wx - along * ex, wy - along * ey
         np.minimum(best, dx * dx + dy * dy, out=best)
         if ay != by:
-            inside ^= ((ay > py) != (by > py)) & (px < ax + (py - ay) * ex / ey)
+            with np.errstate(over="ignore", invalid="ignore"):  # where an edge is all but level
+                inside ^= ((ay > py) != (by > py)) & (px < ax + (py - ay) * ex / ey)
     distance = np.sqrt(best)
     signed: Array = np.where(inside, distance, -distance)
     return signed

@@ -52,8 +52,8 @@ export function TextPage() {
       <section className="grid gap-2">
         <h1 className="text-3xl">Bring in a text</h1>
         <p>
-          A list of names, an outline, a table, or a script as you speak it. Captions may come as they are:
-          cut lines are put together, and times become counts.
+          A list of names, an outline, a table, short notes, or a script as you speak it. Captions may come as
+          they are: cut lines are put together, and times become counts.
         </p>
         <textarea
           className="textarea h-96 w-full"
