@@ -148,3 +148,8 @@ def test_a_form_of_notes_walks_as_its_words_do() -> None:
 
     notes = ["wt R, LF out", "wt 50/50", "turn R, wt R, LF to R ankle", "LF fwd w/ heel", "70% L", "sit bk", "RF tog"]
     assert seen_of(notes) == seen_of([written_out(n) for n in notes])
+
+
+def test_for_a_sec_is_said_as_it_is_written() -> None:
+    assert sayable("hold for a sec") == "hold for a sec"
+    assert [f.ms for f in read_line("hold for 3 sec")] == [3000]

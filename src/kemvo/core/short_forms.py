@@ -6,7 +6,7 @@ import re
 
 SHORT_FORMS: dict[str, str] = {
     "wt": "weight", "fwd": "forward", "bwd": "backward", "bkwd": "backward", "bk": "back", "tog": "together", "inh": "inhale",
-    "exh": "exhale", "deg": "degrees", "degs": "degrees", "pct": "percent", "sec": "seconds", "secs": "seconds", "ft": "foot",
+    "exh": "exhale", "deg": "degrees", "degs": "degrees", "pct": "percent", "secs": "seconds", "ft": "foot",
 }  # fmt: skip
 """Words of notes, whatever their case, with or without a full stop."""
 

@@ -173,7 +173,7 @@ def duration(tokens: Sequence[Token], first: int, last: int) -> tuple[int | None
         if found:
             n, after = found
             following = tokens[after].w if after < last else ""
-            if following in ("seconds", "second", "s"):
+            if following in ("seconds", "second", "sec", "s"):
                 return round(n * 1000), None, i, after + 1
             if following in MINUTES:
                 return round(n * 60_000), None, i, after + 1
