@@ -33,6 +33,8 @@ NOTES = [
     ("step up w/ LF", "step up with left foot"),
     ("wt → R", "weight to R"),
     ("LH over RH", "left hand over right hand"),
+    ("turn to face E", "turn to face east"),
+    ("facing W, then towards N", "facing west, then towards north"),
 ]
 
 

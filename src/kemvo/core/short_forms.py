@@ -16,6 +16,10 @@ SHORT_SIDES: dict[str, str] = {"LF": "left foot", "RF": "right foot", "LH": "lef
 CORNERS: dict[str, str] = {"NE": "north-east", "NW": "north-west", "SE": "south-east", "SW": "south-west"}
 """Corners of the compass, in capitals."""
 
+POINTS: dict[str, str] = {"N": "north", "E": "east", "S": "south", "W": "west"}
+POINT = re.compile(r"\b((?i:to|face|faces|facing|towards?)\s+)([NESW])\b")
+""" "Face E": a point of the compass by its letter, where only one can be meant."""
+
 _SHORT = re.compile(
     rf"\b(?:({'|'.join(SHORT_FORMS)})\b\.?|({'|'.join({**SHORT_SIDES, **CORNERS})})\b|([lr]t)\b\.?)", re.IGNORECASE
 )
@@ -27,7 +31,7 @@ _ARROW = re.compile(r"\s*(?:→|->)\s*")
 def written_out(text: str) -> str:
     """A text with its short forms as words: "wt R, LF fwd" → "weight R, left foot forward", "70/30" → "70 30"."""
     text = _WITH.sub("with ", _ARROW.sub(" to ", _SHARED.sub(_shared, text)))
-    return _SHORT.sub(_word, text)
+    return _SHORT.sub(_word, POINT.sub(lambda m: m[1] + POINTS[m[2]], text))
 
 
 def _shared(m: re.Match[str]) -> str:

@@ -16,6 +16,7 @@ import re
 from functools import lru_cache
 from typing import NamedTuple
 
+from kemvo.core.short_forms import POINT
 from kemvo.core.values import OTHER_SIDE, Side
 
 MARK = "\u2060"
@@ -220,8 +221,8 @@ _TURN = re.compile(rf"\b(?P<word>(?:anti|counter)-?clockwise|clockwise)(?P<mark>
 _POINT = re.compile(
     r"\b(?P<lead>north|south)?(?P<hyphen>-?)(?P<word>east|west)(?P<tail>erly|ern|ward|wards)?\b", re.IGNORECASE
 )
-_SHORT_POINT = re.compile(r"\b(?:([NS])|((?i:to|face|faces|facing|towards?)\s+))([EW])\b")
-""" "NW", "face E" (in capitals only)."""
+_CORNER = re.compile(r"\b([NS])([EW])\b")
+""" "NW" (in capitals only)."""
 _NOT_A_SIDE_LETTER = re.compile(r"[\s-]*shaped?\b|['’.]\w|-\w")
 _REACH = 240
 """How many letters before and after a word can decide what it means."""
@@ -274,7 +275,8 @@ def mirror_text(text: str) -> str:
     """The same text for the other side: sides, clock words, east and west, and ways of turning change."""
     if not _MAY_CHANGE.search(text):
         return text
-    text = _SHORT_POINT.sub(lambda m: (m[1] or m[2]) + {"E": "W", "W": "E"}[m[3]], text)
+    for short in (_CORNER, POINT):
+        text = short.sub(lambda m: m[1] + {"E": "W", "W": "E"}.get(m[2], m[2]), text)
     return _mirror_sides(_TURN.sub(_mirror_turn, _POINT.sub(_mirror_point, _CLOCK.sub(_mirror_hour, text))))
 
 

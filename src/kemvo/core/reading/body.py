@@ -58,15 +58,18 @@ def _hands_before(tokens: Sequence[Token], end: int) -> bool:
     k = end - 1
     while k > 0 and not (tokens[k - 1].hard or tokens[k - 1].comma):
         k -= 1
-    words = {t.w for t in tokens[k:end]}
-    return not words.isdisjoint(lx.HAND) and words.isdisjoint(lx.FOOT_OR_TRUNK | {"weight"}) and end - k <= BRIEF
+    return _only_hands(tokens[k:end])
 
 
 def _hands_after(tokens: Sequence[Token], begins: int) -> bool:
     """Whether hands, and nothing else, are spoken of next."""
     end = next((k + 1 for k in range(begins, len(tokens)) if tokens[k].hard or tokens[k].comma), len(tokens))
-    words = {t.w for t in tokens[begins:end]}
-    return not words.isdisjoint(lx.HAND) and words.isdisjoint(lx.FOOT_OR_TRUNK | {"weight"}) and end - begins <= BRIEF
+    return _only_hands(tokens[begins:end])
+
+
+def _only_hands(said: Sequence[Token]) -> bool:
+    words = {t.w for t in said}
+    return not words.isdisjoint(lx.HAND) and words.isdisjoint(lx.FOOT_OR_TRUNK | {"weight"}) and len(said) <= BRIEF
 
 
 BRIEF = 4

@@ -3,12 +3,11 @@
 from __future__ import annotations
 
 import re
-from itertools import pairwise
 from typing import NamedTuple
 
 from kemvo.core.reading.lexicon import NUMBERS
 from kemvo.core.reading.misheard import put_right
-from kemvo.core.short_forms import CORNERS, SHORT_FORMS
+from kemvo.core.short_forms import CORNERS, POINT, POINTS, SHORT_FORMS
 from kemvo.core.sides import side_words
 from kemvo.core.values import Side
 
@@ -21,11 +20,6 @@ _SOUND = re.compile(
 """ "[Music]": what captions tell of sounds; nobody said it."""
 DOTTED = frozenset(SHORT_FORMS) | {"lt", "rt"}
 _HARD = re.compile(r"[.!?;\n]|\s[–—/-]\s")
-
-
-_POINT_LETTERS = {"N": "north", "E": "east", "S": "south", "W": "west"}
-TOWARDS = frozenset("to face facing faces towards toward".split())
-""" "Face E": a point of the compass, in capitals, where only one can be meant."""
 
 
 class Token(NamedTuple):
@@ -47,9 +41,8 @@ def tokens_of(text: str) -> list[Token]:
     raw = [m[0].lower() for m in found]
     if CAPITALS.search(text):
         raw = [CORNERS.get(m[0], w) for m, w in zip(found, raw, strict=True)]
-        for i, (towards, m) in enumerate(pairwise(found), 1):
-            if m[0] in _POINT_LETTERS and towards[0].lower() in TOWARDS:
-                raw[i] = _POINT_LETTERS[m[0]]
+        letters = {m.start(2) for m in POINT.finditer(text)}
+        raw = [POINTS[m[0]] if m.start() in letters else w for m, w in zip(found, raw, strict=True)]
     words = put_right(
         raw, lambda i: i + 1 < len(found) and not _HARD.search(text[found[i].end() : found[i + 1].start()])
     )
