@@ -28,13 +28,18 @@ THRUST_PARTS = frozenset("heel sole toes".split())
 FOOT_OR_KICK = lx.FOOT | lx.KICK
 
 
+def begins_only(p: Piece, i: int) -> bool:
+    """ "Kick off with a bow": something begins, and no foot kicks."""
+    return p.w(i + 1) == "off" and not p.sides() and not p.where(lx.FOOT)
+
+
 def kick(p: Piece, memory: Memory) -> Iterator[Fact]:
     """A kick, with its foot and the part that strikes."""
     if p.words().isdisjoint(lx.KICK) and not p.verb_in(THRUST, STRIKE):
         return
     kicks = _thrusts(p, memory) + [i for i in p.where(lx.KICK) if not (p.w(i) == "kicking" and p.w(i + 1) in lx.FOOT)]
     kicks = [i for i in kicks if p.w(i + 1) not in ("is", "comes", "which")]
-    kicks = [i for i in kicks if p.w(i + 1) != "off" or p.sides() or p.where(lx.FOOT)]  # "kick off with a bow"
+    kicks = [i for i in kicks if not begins_only(p, i)]
     kicks = [i for i in kicks if p.w(i) != "kicks" or p.where(lx.FOOT) or p.sides()]
     announced = [
         i for i in kicks if (p.w(i - 1), p.w(i - 2)) in MENTIONED or (p.w(i - 1) == "a" and p.w(i - 2) in MENTIONS)

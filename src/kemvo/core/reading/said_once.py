@@ -154,7 +154,7 @@ PASSIVE = frozenset(
 )
 
 
-SET_DOWN = frozenset("replaced lowered returned planted".split())
+PUT_BACK = frozenset("replaced lowered returned planted".split())
 """ "The right foot is lifted and replaced"."""
 
 
@@ -220,7 +220,7 @@ def _opens(tokens: Sequence[Token], i: int) -> bool:
 
 def _goes_on_acting(tokens: Sequence[Token], i: int, plain: bool) -> bool:
     w, after = tokens[i].w, tokens[i + 1].w if i + 1 < len(tokens) and not tokens[i].hard else ""
-    passive = w in SET_DOWN and tokens[i - 1].w == "and" and after not in WHOM
+    passive = w in PUT_BACK and tokens[i - 1].w == "and" and after not in WHOM
     return (
         (passive and not plain)
         or w in ACTING

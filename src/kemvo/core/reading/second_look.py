@@ -17,6 +17,7 @@ from kemvo.core.reading.even import EVEN
 from kemvo.core.reading.facts import Fact, FactKind, FactSide
 from kemvo.core.reading.foot_kind import step_is_verb
 from kemvo.core.reading.foot_way import pivot_on, size_of, stands_by, toes_way, touch_of, way_of
+from kemvo.core.reading.kicks import begins_only
 from kemvo.core.reading.likely import KINDS, likelihoods
 from kemvo.core.reading.piece import Piece
 from kemvo.core.reading.quantities import angle, distance, share
@@ -133,8 +134,8 @@ def _sounding(kind: FactKind, k: int, pieces: Sequence[Piece], told: Sequence[Se
     if p.where(lx.HAND) and not p.where(lx.FOOT):
         return None  # "right fist goes out"
     side = _foot(kind, k, pieces, told)
-    if kind == "kick" and p.w(p.verb + 1) == "off" and side is None:
-        return None  # "kick off with a bow"
+    if kind == "kick" and begins_only(p, p.verb):
+        return None
     if kind == "step" and side is None and p.verb_in(lx.STEP) and not step_is_verb(p):
         return None  # "step the pressure up"
     if kind == "step" and side is None and any(p.w(i - 1) in lx.SMALL for i in p.where(STEPS)):
