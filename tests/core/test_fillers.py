@@ -47,6 +47,12 @@ def test_no_side_foot_or_weight_is_ever_left_out(text: str) -> None:
     assert [t.side for t in before if t.side] == [t.side for t in after if t.side]
 
 
+def test_a_phrase_that_holds_a_side_stays() -> None:
+    """Found by the law above, by chance."""
+    assert [t.side for t in told_words(tokens_of("is that all right foot's")) if t.side] == ["R"]
+    assert told_words(tokens_of("is that all right")) == []
+
+
 @given(texts)
 def test_a_stop_is_passed_on_to_what_stays(text: str) -> None:
     """As many sentences as before, or fewer where nothing of one is left."""

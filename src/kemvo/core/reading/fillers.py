@@ -369,6 +369,7 @@ def _filler(tokens: Sequence[Token], i: int) -> int:
             places = goes or (
                 p == ("in", "place") and after is not None and (after.side or after.w in ("the", "your", "my"))
             )
-            if not any(t.hard or t.comma for t in inner) and not places:
+            sided = any(t.side for t in tokens[i : i + len(p)])  # "is that all | right foot's…"
+            if not any(t.hard or t.comma for t in inner) and not places and not sided:
                 return len(p)
     return 0
