@@ -25,19 +25,24 @@ SessionFile = Annotated[
         help="A session file saved by Kemvo, or a ZIP with its sounds (or a form file: one pass to watch, one to follow).",
     ),
 ]
-Host = Annotated[str, typer.Option(help="Address to listen on. Other than 127.0.0.1 lets other machines in.")]
+Host = Annotated[
+    str,
+    typer.Option(help="Address to listen on. Other than 127.0.0.1 lets other machines in, with the passphrase."),
+]
+Names = Annotated[list[str], typer.Option("--name", help="With --host: a name that other machines know this one by.")]
+Folder = Annotated[Path | None, typer.Option(help="The data folder. Default: your own data.")]
 Port = Annotated[int, typer.Option(help="Port to listen on; 0 takes a free one.", min=0, max=65535)]
 Browser = Annotated[bool, typer.Option("--browser/--no-browser", help="Open a browser when there is a desktop.")]
 
 
 @app.command()
-def serve(host: Host = "127.0.0.1", port: Port = 8137, browser: Browser = False) -> None:
+def serve(host: Host = "127.0.0.1", port: Port = 8137, browser: Browser = False, name: Names = []) -> None:  # noqa: B006
     """Serve the pages on your own data (in KEMVO_HOME, or the usual place on this system)."""
-    from kemvo.serve import serve_folder
+    from kemvo.serve import alone, serve_folder
     from kemvo.store.database import home
 
-    with _sentences():
-        serve_folder(home(), host, port, browser)
+    with _sentences(), alone(home()):
+        serve_folder(home(), host, port, browser, name)
 
 
 @app.command()
@@ -47,15 +52,76 @@ def demo(
     port: Port = 8137,
     browser: Browser = True,
     fresh: Annotated[bool, typer.Option(help="Begin with unchanged demo data again.")] = False,
+    name: Names = [],  # noqa: B006
 ) -> None:
     """Serve the pages on the demo: Saltmarsh Hall, two forms and a 20-minute session."""
     from kemvo.demo.load import fill
-    from kemvo.serve import serve_folder
+    from kemvo.serve import alone, serve_folder
 
     with _sentences():
         folder.mkdir(parents=True, exist_ok=True)
-        fill(folder, fresh)
-        serve_folder(folder, host, port, browser)
+        with alone(folder):
+            fill(folder, fresh)
+            serve_folder(folder, host, port, browser, name)
+
+
+@app.command()
+def passphrase(folder: Folder = None) -> None:
+    """Set the passphrase that other machines enter when Kemvo is started with --host. It is asked for twice, or read from
+    the standard input where that is no terminal."""
+    from kemvo.api.entry import set_passphrase
+    from kemvo.store.database import home
+
+    with _sentences():
+        if sys.stdin.isatty():
+            said = typer.prompt("Passphrase", hide_input=True, confirmation_prompt=True)
+        else:
+            said = sys.stdin.readline().rstrip("\n")
+        set_passphrase(folder or home(), said)
+        typer.echo("The passphrase is set. Start Kemvo again for it to count.")
+
+
+@app.command()
+def backup(
+    file: Annotated[
+        Path | None, typer.Argument(metavar="[FILE]", help="File to write. Default: kemvo-DATE.zip here.")
+    ] = None,
+    large: Annotated[bool, typer.Option("--large/--no-large", help="With the sounds that were brought in.")] = True,
+    folder: Folder = None,
+) -> None:
+    """Write everything (forms, sessions, takes, sounds, own postures and patterns) into one file, and check it."""
+    from datetime import datetime
+
+    from kemvo.store.copies import back_up
+    from kemvo.store.database import Database, home
+
+    with _sentences():
+        out = file or Path(f"kemvo-{datetime.now():%Y-%m-%d}.zip")
+        made = back_up(Database((folder or home()) / "kemvo.sqlite"), out, large, _progress)
+        typer.echo(f"{out}: {made.says()}")
+
+
+@app.command()
+def restore(
+    file: Annotated[
+        Path, typer.Argument(metavar="FILE", help="A file that “kemvo backup” made, or one in the folder “copies”.")
+    ],
+    folder: Folder = None,
+) -> None:
+    """Put a copy in the place of your data. What is there now is copied first, into the folder “copies”."""
+    from kemvo.serve import alone
+    from kemvo.store.copies import restore as put_back
+    from kemvo.store.database import Database, home
+
+    with _sentences():
+        file.stat()
+        where = folder or home()
+        where.mkdir(parents=True, exist_ok=True)
+        with alone(where):
+            found = put_back(Database(where / "kemvo.sqlite"), file, _progress)
+        typer.echo(
+            f"{found.forms} forms and {found.sessions} sessions are in {where} now, as they were in {file.name}."
+        )
 
 
 @app.command()

@@ -23,8 +23,8 @@ class Cancelled(Exception):
 
 @dataclass
 class Job:
-    """One piece of work. `progress` is the share done, 0 to 1; `result` the file it made, `note` what
-    is to be said about it."""
+    """One piece of work. `progress` is the share done, 0 to 1; `result` the file it made, `made`
+    what else came of it, `note` what is to be said about it."""
 
     id: str
     title: str
@@ -35,6 +35,7 @@ class Job:
     filename: str = ""
     note: str = ""
     media_type: str = ""
+    made: dict[str, object] | None = None
     stop: threading.Event = field(default_factory=threading.Event)
 
     def report(self, share: float) -> None:
@@ -50,7 +51,8 @@ class Jobs:
     KEPT = 40
 
     def __init__(self, workers: int = 2) -> None:
-        self._pool = ThreadPoolExecutor(workers, thread_name_prefix="kemvo-job")
+        self._workers = workers
+        self._pool: ThreadPoolExecutor | None = None
         self._jobs: OrderedDict[str, Job] = OrderedDict()
         self._lock = threading.Lock()
 
@@ -60,7 +62,9 @@ class Jobs:
         with self._lock:
             self._jobs[job.id] = job
             self._forget()
-        self._pool.submit(self._run, job, work)
+            if self._pool is None:
+                self._pool = ThreadPoolExecutor(self._workers, thread_name_prefix="kemvo-job")
+            self._pool.submit(self._run, job, work)
         return job
 
     def get(self, id_: str) -> Job:
@@ -78,12 +82,14 @@ class Jobs:
         return job
 
     def close(self) -> None:
-        """Stop all work."""
+        """Stop all work that is under way."""
         with self._lock:
-            jobs = list(self._jobs.values())
+            jobs, pool = list(self._jobs.values()), self._pool
+            self._pool = None
         for job in jobs:
             job.stop.set()
-        self._pool.shutdown(wait=True, cancel_futures=True)
+        if pool:
+            pool.shutdown(wait=True, cancel_futures=True)
 
     def _run(self, job: Job, work: Callable[[Job], Path | None]) -> None:
         try:

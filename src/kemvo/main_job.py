@@ -22,8 +22,9 @@ from kemvo.formats.cue_files import CUE_FILES
 from kemvo.formats.cue_pdf import write_cue_pdf
 from kemvo.formats.kemvo_json import read_file
 from kemvo.formats.midi import write_midi
-from kemvo.formats.packed import is_packed, read_packed
-from kemvo.packing import unpack_sounds
+from kemvo.formats.packed import PackedFile, is_packed
+from kemvo.formats.text import MOST_TEXT_BYTES, bounded
+from kemvo.packing import round_of, unpack_sounds
 from kemvo.store.database import Database, home
 from kemvo.store.lengths import StoredBook
 from kemvo.store.sounds import BroughtSounds, FoundTakes, Shelf, Takes
@@ -43,7 +44,7 @@ class Prepared(NamedTuple):
 
     def order(self) -> Order:
         """How its sound is made: as the session has it. Raises KemvoError when the sound under it is not here."""
-        under = under_of(self.session.sound, self.sounds.path)
+        under = under_of(self.session.sound, lambda id_: round_of(self.sounds, id_))
         return Order(self.session.sound, under, self.session.title, chapters(self.practice.timeline))
 
     def as_file(self, name: str) -> bytes:
@@ -99,15 +100,17 @@ def prepared(path: Path, speed: float) -> Prepared:
 
     Raises KemvoError for what cannot be read, OSError when there is no such file.
     """
-    data = path.read_bytes()
     takes, sounds = _sounds(home())
-    if is_packed(data):
-        packed = read_packed(data, path.name)
-        data = packed.session
-        unpacked = tempfile.TemporaryDirectory(prefix="kemvo-", ignore_cleanup_errors=True)
-        atexit.register(unpacked.cleanup)
-        takes, sounds = _sounds(Path(unpacked.name))
-        unpack_sounds(takes, sounds, packed)
+    with path.open("rb") as file:
+        if is_packed(file):
+            unpacked = tempfile.TemporaryDirectory(prefix="kemvo-", ignore_cleanup_errors=True)
+            atexit.register(unpacked.cleanup)
+            takes, sounds = _sounds(Path(unpacked.name))
+            with PackedFile(file, path.name) as packed:
+                data = packed.session
+                unpack_sounds(takes, sounds, packed)
+        else:
+            data = bounded(file, path.name, MOST_TEXT_BYTES)
     bundle = read_file(data, path.name)
     session = bundle.session or first_passes("form", bundle.form())
     clips = _clips(session.speech, takes)

@@ -3,17 +3,24 @@
 from __future__ import annotations
 
 import gc
+import ipaddress
 import os
 import socket
 import sys
 import threading
 import webbrowser
+from collections.abc import Iterable, Iterator
+from contextlib import contextmanager, suppress
 from pathlib import Path
 
 import uvicorn
+from filelock import FileLock, Timeout
 
 from kemvo.api.app import create_app
+from kemvo.api.entry import Guard
+from kemvo.api.house import House
 from kemvo.core.problem import KemvoError, Problem
+from kemvo.store.trouble import StoreTrouble
 
 PORTS_TRIED = 20
 
@@ -22,19 +29,85 @@ GARBAGE_AFTER = 50_000
 values and hardly any cycles; at the usual 700 that search took a third of the time of an edit."""
 
 
-def serve_folder(folder: Path, host: str, port: int, browser: bool) -> None:
-    """Serve the data in `folder` until interrupted. If the port is taken, the next free one is used."""
+LOCK, ADDRESS = "kemvo.lock", "kemvo.address"
+
+
+@contextmanager
+def alone(folder: Path) -> Iterator[None]:
+    """Have a data folder to oneself within the block. Raises KemvoError when another Kemvo has it, with its address."""
+    lock = FileLock(folder / LOCK, timeout=0)
+    try:
+        lock.acquire()
+    except Timeout:
+        address = _other_address(folder)
+        raise KemvoError(
+            Problem(
+                what=f"Kemvo is running on this folder already{f': {address}' if address else ''}.",
+                where=str(folder.resolve()),
+                mend="Use that one, or stop it first.",
+            )
+        ) from None
+    except OSError:
+        # A folder that may only be read: nothing is written there, so two do no harm.
+        yield
+        return
+    try:
+        yield
+    finally:
+        (folder / ADDRESS).unlink(missing_ok=True)
+        lock.release()
+
+
+def _other_address(folder: Path) -> str:
+    with suppress(OSError, UnicodeDecodeError):
+        return (folder / ADDRESS).read_text()[:200].strip()
+    return ""
+
+
+def serve_folder(folder: Path, host: str, port: int, browser: bool, names: Iterable[str] = ()) -> None:
+    """Serve the data in `folder`, which one has to oneself (`alone`), until interrupted. If the port is taken, the next free
+    one is used. `names`: further names that other machines know this one by. Raises KemvoError: a host other than this
+    machine's own needs a passphrase."""
+    guard = None if _is_this_machine(host) else Guard(folder)
     listener = _listener(host, port)
     shown = "localhost" if host in ("127.0.0.1", "0.0.0.0", "::") else host
     address = f"http://{shown}:{listener.getsockname()[1]}"
-    server = uvicorn.Server(
-        uvicorn.Config(create_app(folder, ["*"] if host != "127.0.0.1" else None), log_level="warning")
-    )
+    known_as = [*names, socket.gethostname(), f"{socket.gethostname()}.local"] if guard else []
+    app = create_app(folder, known_as, guard)
+    house: House = app.state.house
+    with suppress(OSError):
+        house.tidy()
+        (folder / ADDRESS).write_text(address)
+    server = uvicorn.Server(uvicorn.Config(app, log_level="warning"))
     print(f"Kemvo is ready: {address}\nIts data are in {folder.resolve()}. Stop it with Ctrl+C.", flush=True)
+    if guard:
+        print("Other machines may use it with the passphrase.", flush=True)
+    with _told_on_the_terminal():
+        house.database.prepare()
+        with house.database.read():
+            pass
     if browser and _desktop():
         threading.Timer(0.8, webbrowser.open, [address]).start()
     rarely_look_for_garbage()
     server.run(sockets=[listener])
+
+
+@contextmanager
+def _told_on_the_terminal() -> Iterator[None]:
+    """Trouble with the data as a sentence on the terminal; the pages start all the same, and say it too."""
+    try:
+        yield
+    except StoreTrouble as trouble:
+        print(trouble.problems[0].sentence(), file=sys.stderr, flush=True)
+
+
+def _is_this_machine(host: str) -> bool:
+    if host == "localhost":
+        return True
+    try:
+        return ipaddress.ip_address(host).is_loopback
+    except ValueError:
+        return False
 
 
 def rarely_look_for_garbage() -> None:

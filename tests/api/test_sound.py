@@ -1,7 +1,6 @@
 """Sound and captions through the API and the command line."""
 
 import io
-import time
 from pathlib import Path
 
 import numpy as np
@@ -10,6 +9,7 @@ import soundfile
 from fastapi.testclient import TestClient
 from typer.testing import CliRunner
 
+from following import ended
 from kemvo.audio.clips import Clips
 from kemvo.audio.espeak import EspeakVoice
 from kemvo.audio.render import RATE, blocks, render
@@ -34,15 +34,6 @@ SHORT = {
         }
     ],
 }
-
-
-def ended(client: TestClient, job: dict) -> dict:
-    for _ in range(600):
-        now = client.get(f"/api/jobs/{job['id']}").json()
-        if now["state"] in ("done", "failed", "cancelled"):
-            return now
-        time.sleep(0.05)
-    raise AssertionError("the job did not end")
 
 
 @pytest.mark.parametrize("ending", ["wav", "mp3"])

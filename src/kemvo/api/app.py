@@ -2,20 +2,25 @@
 
 from __future__ import annotations
 
-from collections.abc import AsyncIterator
+import asyncio
+from collections.abc import AsyncIterator, Iterable
 from contextlib import asynccontextmanager
 from importlib.resources import files
 from pathlib import Path
 
 from fastapi import FastAPI, HTTPException
-from fastapi.responses import FileResponse
+from fastapi.concurrency import run_in_threadpool
+from fastapi.responses import FileResponse, HTMLResponse
 from starlette.middleware.gzip import GZipMiddleware
-from starlette.middleware.trustedhost import TrustedHostMiddleware
 from starlette.types import Receive, Scope, Send
 
 from kemvo import __version__
-from kemvo.api import booth, catalogue, desk, errors, floor, forms, lessons, reading, sessions, sound, work
+from kemvo.api import booth, catalogue, data, desk, errors, floor, forms, lessons, reading, sessions, sound, work
+from kemvo.api.described import described
+from kemvo.api.entry import Entry, Guard
 from kemvo.api.house import House
+from kemvo.api.trust import Named, Trust
+from kemvo.store.copies import copy_of_today
 
 LOCAL_HOSTS = ["127.0.0.1", "localhost", "[::1]", "testserver"]
 """Names under which a browser on this machine may ask; anything else is another site's doing."""
@@ -36,27 +41,33 @@ class PackedForOthers(GZipMiddleware):
             await super().__call__(scope, receive, send)
 
 
-def create_app(folder: Path, hosts: list[str] | None = None) -> FastAPI:
-    """Kemvo on the data in `folder`. `hosts`: further names it may be asked by (["*"]: any)."""
+def create_app(folder: Path, names: Iterable[str] = (), guard: Guard | None = None) -> FastAPI:
+    """Kemvo on the data in `folder`. `names`: further names it may be asked by. `guard`: the passphrase that other machines
+    must enter; without it only this machine may ask."""
     house = House(folder)
 
     @asynccontextmanager
     async def lifespan(_: FastAPI) -> AsyncIterator[None]:
+        copying = asyncio.create_task(_copy_daily(house))
         yield
+        copying.cancel()
         house.close()
 
     app = FastAPI(
         title="Kemvo",
         version=__version__,
         lifespan=lifespan,
-        docs_url="/api/docs",
+        docs_url=None,
         openapi_url="/api/openapi.json",
         redoc_url=None,
     )
     app.state.house = house
     app.add_middleware(PackedForOthers, minimum_size=2000, compresslevel=1)
-    app.add_middleware(TrustedHostMiddleware, allowed_hosts=[*LOCAL_HOSTS, *(hosts or [])])
-    for part in (forms, floor, catalogue, reading, lessons, sessions, desk, booth, work, sound):
+    if guard is not None:
+        app.add_middleware(Entry, guard=guard)
+    app.add_middleware(Trust)
+    app.add_middleware(Named, names=[*LOCAL_HOSTS, *names], numbers=guard is not None)
+    for part in (data, forms, floor, catalogue, reading, lessons, sessions, desk, booth, work, sound):
         app.include_router(part.router)
     app.include_router(forms.other_side)
     app.include_router(lessons.patterns)
@@ -65,16 +76,32 @@ def create_app(folder: Path, hosts: list[str] | None = None) -> FastAPI:
     return app
 
 
+FIRST_COPY_S, COPY_EVERY_S = 20.0, 1800.0
+"""So long after the start the copy of the day is made, and so often it is seen whether a new day has begun."""
+
+
+async def _copy_daily(house: House) -> None:
+    """Make the copy of every day, as long as the server runs."""
+    await asyncio.sleep(FIRST_COPY_S)
+    while True:
+        await run_in_threadpool(copy_of_today, house.database)
+        await asyncio.sleep(COPY_EVERY_S)
+
+
 def _pages(app: FastAPI) -> None:
     """Serve the built pages; every path that is not a file or the API is the one page."""
     root = Path(str(files("kemvo.api") / "pages")).resolve()
+
+    @app.get("/api/docs", include_in_schema=False, response_class=HTMLResponse)
+    def description() -> str:
+        return described(app.openapi())
 
     @app.get("/{path:path}", include_in_schema=False)
     def page(path: str) -> FileResponse:
         if path.startswith("api/"):
             raise HTTPException(404, "There is nothing at this address.")
-        wanted = (root / path).resolve()
-        if wanted.is_file() and wanted.is_relative_to(root):
+        wanted = _file(root, path)
+        if wanted is not None:
             lasting = path.startswith("assets/")
             return FileResponse(
                 wanted, headers={"Cache-Control": "public, max-age=31536000, immutable" if lasting else "no-cache"}
@@ -82,3 +109,12 @@ def _pages(app: FastAPI) -> None:
         if not (root / "index.html").is_file():
             raise HTTPException(503, NO_PAGES)
         return FileResponse(root / "index.html", headers={"Cache-Control": "no-cache"})
+
+
+def _file(root: Path, path: str) -> Path | None:
+    """The built file at a path of the address, if there is one."""
+    try:
+        wanted = (root / path).resolve()
+        return wanted if wanted.is_relative_to(root) and wanted.is_file() else None
+    except (OSError, ValueError):
+        return None

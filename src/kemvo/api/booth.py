@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import io
+from pathlib import Path as FilePath
 from typing import Annotated
 
 import numpy as np
@@ -11,28 +12,37 @@ from fastapi import APIRouter, Path, Query, Response, UploadFile
 from fastapi.responses import FileResponse
 from pydantic import BaseModel
 
+from kemvo.api.documents import received
 from kemvo.api.house import Here, House
+from kemvo.api.work import JobView, job_view
+from kemvo.audio.intake import Intake
 from kemvo.audio.takes import as_wav, made_ready, read_recording
 from kemvo.audio.tones import RATE
 from kemvo.audio.voice import resampled
 from kemvo.core.booth import BoothLine, booth, line_of_file
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.problem import KemvoError
 from kemvo.core.session import SpeechChoice
 from kemvo.core.terms import in_terms, pronunciations_of
+from kemvo.jobs import Job
+from kemvo.packing import bring_in
+from kemvo.store.sounds import ending_of
 
 router = APIRouter(prefix="/api", tags=["booth"])
 
-MOST_BYTES = 64_000_000
+MOST_BYTES, MOST_SOUND_BYTES = 64_000_000, 1_000_000_000
+"""So large at most is a take, and a sound to go under sessions (25 minutes of 24-bit sound at 96 kHz)."""
+
 Number = Annotated[int, Path(ge=1, le=2**53)]
 
 
 class TakeView(BaseModel):
-    """A take: its number, the line it says, its length, when it was saved."""
+    """A take: its number, the line it says, its length, when it was saved; `note`: what is to be told about it."""
 
     number: int
     text: str
     ms: int
     saved: str
+    note: str = ""
 
 
 class Booth(BaseModel):
@@ -43,10 +53,19 @@ class Booth(BaseModel):
 
 
 class Sorted(BaseModel):
-    """What became of sound files: the lines that have a take now, and the files that belong to none."""
+    """What became of sound files: the lines that have a take now, the files that belong to none, and what is said of those
+    that cannot be used."""
 
     taken: list[TakeView]
     strange: list[str]
+    refused: list[str]
+
+
+class BroughtView(BaseModel):
+    """A sound that was brought in."""
+
+    id: str
+    title: str
 
 
 @router.get("/sessions/{id_}/booth")
@@ -62,42 +81,66 @@ def _lines(house: House, id_: str) -> list[BoothLine]:
     return booth(practice, house.takes.counting(texts))
 
 
-def _take(house: House, text: str, data: bytes) -> TakeView:
-    ready = made_ready(read_recording(data))
-    take = house.takes.add(text, as_wav(ready), data, ready.ms())
-    return TakeView(number=take.number, text=take.text, ms=take.ms, saved=take.saved)
+TOO_LARGE = "Record one line at a time."
 
 
-async def _data(file: UploadFile) -> bytes:
-    data = await file.read(MOST_BYTES + 1)
-    if len(data) > MOST_BYTES:
-        raise KemvoError(Problem(what="This file is too large for one line.", mend="Record one line at a time."))
-    return data
+def _take(house: House, text: str, file: UploadFile) -> TakeView:
+    with received(house, file, MOST_BYTES, TOO_LARGE) as path:
+        return _kept(house, text, path, file.filename or "")
+
+
+def _kept(house: House, text: str, path: FilePath, name: str) -> TakeView:
+    recording, notes = read_recording(path, name)
+    ready = made_ready(recording)
+    take = house.takes.add(text, as_wav(ready), path, ready.ms())
+    return TakeView(number=take.number, text=take.text, ms=take.ms, saved=take.saved, note=" ".join(notes))
 
 
 @router.post("/sessions/{id_}/takes", status_code=201)
-async def add_take(
+def add_take(
     house: Here, id_: str, text: Annotated[str, Query(min_length=1, max_length=2000)], file: UploadFile
 ) -> TakeView:
     """A recording of a line of a session: trimmed, levelled, and heard from now on."""
     spoken = pronunciations_of(house.forms_of(house.sessions.get(id_).body).values())
-    return _take(house, in_terms(text, spoken) if spoken else text, await _data(file))
+    return _take(house, in_terms(text, spoken) if spoken else text, file)
 
 
-@router.post("/sessions/{id_}/take-files", status_code=201)
-async def add_take_files(house: Here, id_: str, files: list[UploadFile]) -> Sorted:
-    """Sound files named after lines of a session, many at once."""
+@router.post("/sessions/{id_}/take-files", status_code=202)
+def add_take_files(house: Here, id_: str, files: list[UploadFile]) -> JobView:
+    """Begin to take sound files named after lines of a session, many at once; the answer is the job to follow. It makes
+    what `Sorted` says; files that cannot be read are told, and the others are taken."""
     lines = _lines(house, id_)
     spoken = pronunciations_of(house.forms_of(house.sessions.get(id_).body).values())
-    taken, strange = [], []
+    made = Sorted(taken=[], strange=[], refused=[])
+    waiting: list[tuple[str, FilePath, str]] = []
     for file in files:
-        line = line_of_file(file.filename or "", lines)
+        name = file.filename or ""
+        line = line_of_file(name, lines)
         if line is None:
-            strange.append(file.filename or "")
+            made.strange.append(name)
             continue
-        text = in_terms(line.text, spoken) if spoken else line.text
-        taken.append(_take(house, text, await _data(file)))
-    return Sorted(taken=taken, strange=strange)
+        try:
+            with received(house, file, MOST_BYTES, TOO_LARGE) as path:
+                kept = path.rename(path.with_name(f"{path.name}.take"))
+        except KemvoError as error:
+            made.refused.append(error.problems[0].sentence())
+            continue
+        waiting.append((in_terms(line.text, spoken) if spoken else line.text, kept, name))
+
+    def work(job: Job) -> None:
+        try:
+            for n, (text, path, name) in enumerate(waiting):
+                job.report(n / len(waiting))
+                try:
+                    made.taken.append(_kept(house, text, path, name))
+                except KemvoError as error:
+                    made.refused.append(error.problems[0].sentence())
+            job.made = made.model_dump(mode="json")
+        finally:
+            for _, path, _ in waiting:
+                path.unlink(missing_ok=True)
+
+    return job_view(house.jobs.start("Taking sound files", "", "", work))
 
 
 @router.get("/takes")
@@ -146,13 +189,22 @@ def simulated_microphone(
     return Response(out.getvalue(), media_type="audio/wav")
 
 
-@router.post("/brought-sounds", status_code=201)
-async def bring_sound(house: Here, file: UploadFile) -> dict[str, str]:
-    """Keep a sound to sound under practices."""
-    from kemvo.audio.background import brought
-
-    data = await _data(file)
+@router.post("/brought-sounds", status_code=202)
+def bring_sound(house: Here, file: UploadFile) -> JobView:
+    """Begin to bring in a sound to go under practices; the answer is the job to follow, which makes what `BroughtView`
+    says."""
     name = file.filename or ""
-    brought(house.brought.lay(data, name))
-    kept = house.brought.add(data, name)
-    return {"id": kept.id, "title": kept.name}
+    with received(house, file, MOST_SOUND_BYTES, "Choose a shorter sound, or save it as MP3 or FLAC.") as path:
+        ending_of(name)
+        Intake(path, name)
+        kept = path.rename(path.with_name(f"{path.name}.sound"))
+
+    def work(job: Job) -> None:
+        try:
+            brought, notes = bring_in(house.brought, kept, name, job.report)
+            job.note = " ".join(notes)
+            job.made = BroughtView(id=brought.id, title=brought.name).model_dump()
+        finally:
+            kept.unlink(missing_ok=True)
+
+    return job_view(house.jobs.start(f"Bringing in {name[:100]}", "", "", work))

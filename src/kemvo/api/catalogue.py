@@ -98,10 +98,10 @@ def own_postures_file(house: Here) -> Response:
 
 
 @router.post("/file", status_code=201)
-async def open_catalogue(house: Here, file: UploadFile) -> list[Suggestion]:
+def open_catalogue(house: Here, file: UploadFile) -> list[Suggestion]:
     """Postures of a catalogue file (TOML or JSON), kept as own ones."""
     name = file.filename or ""
-    data = await file_text(file)
+    data = file_text(file)
     try:
         entries = read_catalogue(data.decode("utf-8-sig"), name)
     except UnicodeDecodeError:

@@ -5,7 +5,6 @@ from __future__ import annotations
 from typing import Annotated
 
 from fastapi import APIRouter, Form, Query, Response, UploadFile
-from fastapi.concurrency import run_in_threadpool
 from pydantic import BaseModel, Field
 
 from kemvo.api.documents import Version, answer, disposition, download, file_text
@@ -101,9 +100,10 @@ def keep_words(house: Here, id_: str, keeping: Keeping) -> Response:
             Problem(what="This cue is not there any more.", mend="Look at the desk again; the session has changed.")
         )
     span = practice.planned.spans[cue.span]
-    form = house.forms.get(span.leg.form_id)
-    saved = house.sessions.save(id_, keeping.version, plain)
-    house.forms.save(form.id, form.version, kept(form.body, cue, span, keeping.text, keeping.scope))
+    with house.database.together():
+        form = house.forms.get(span.leg.form_id)
+        saved = house.sessions.save(id_, keeping.version, plain)
+        house.forms.save(form.id, form.version, kept(form.body, cue, span, keeping.text, keeping.scope))
     return answer(view(house, saved))
 
 
@@ -152,25 +152,25 @@ class Looked(BaseModel):
 Only = Annotated[bool, Form(description="What the file does not say is left out.")]
 
 
-async def _taken(house: House, id_: str, file: UploadFile, only: bool) -> Taken:
+def _taken(house: House, id_: str, file: UploadFile, only: bool) -> Taken:
     """What taking a cue file over comes to. Raises KemvoError for what cannot be read."""
-    lines = read_cues(await file_text(file), file.filename or "")
-    session, practice = await run_in_threadpool(house.practice_of, id_)
+    lines = read_cues(file_text(file), file.filename or "")
+    session, practice = house.practice_of(id_)
     return taken(lines, practice, session, only)
 
 
 @router.post("/{id_}/cue-file/look")
-async def look_at_cue_file(house: Here, id_: str, file: UploadFile, only: Only = False) -> Looked:
+def look_at_cue_file(house: Here, id_: str, file: UploadFile, only: Only = False) -> Looked:
     """What taking a cue file over would change; nothing is changed."""
-    return Looked(says=(await _taken(house, id_, file, only)).says)
+    return Looked(says=_taken(house, id_, file, only).says)
 
 
 @router.post("/{id_}/cue-file", response_model=SessionView)
-async def take_cue_file(
+def take_cue_file(
     house: Here, id_: str, file: UploadFile, version: Annotated[int, Form(ge=1)], only: Only = False
 ) -> Response:
     """Take a cue file over: its words and times. 409 when somebody else wrote since `version`."""
-    made = await _taken(house, id_, file, only)
+    made = _taken(house, id_, file, only)
     return answer(view(house, house.sessions.save(id_, version, made.session)))
 
 

@@ -2,20 +2,25 @@
 
 from __future__ import annotations
 
+import shutil
+from collections.abc import Iterator
+from contextlib import contextmanager
+from pathlib import Path
 from typing import Annotated, Generic, TypeVar
 from urllib.parse import quote
 
 from fastapi import Response, UploadFile
 from pydantic import BaseModel, Field
 
+from kemvo.api.house import House, new_id
 from kemvo.core.form import Form
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.problem import Problem
 from kemvo.core.session import Session
+from kemvo.formats.text import MOST_TEXT_BYTES, bounded, too_large
+from kemvo.store.documents import Documents
 
 T = TypeVar("T", Form, Session)
 D = TypeVar("D")
-
-MAX_FILE_BYTES = 20_000_000
 
 
 class DocumentView(BaseModel, Generic[T, D]):
@@ -36,24 +41,61 @@ def answer(view: BaseModel) -> Response:
     return Response(view.model_dump_json(), media_type="application/json")
 
 
+class EarlierView(BaseModel):
+    """An earlier version that can be read."""
+
+    number: int
+    saved: str
+    title: str
+
+
+class UnreadableView(BaseModel):
+    """A document that cannot be read: why, and its earlier versions that can, the newest first."""
+
+    id: str
+    title: str
+    why: Problem
+    versions: list[EarlierView]
+
+
+def unreadable_views(documents: Documents[T]) -> list[UnreadableView]:
+    """The documents of a kind that cannot be read."""
+    return [
+        UnreadableView(id=u.id, title=u.title, why=u.why, versions=[EarlierView(**v._asdict()) for v in u.versions])
+        for u in documents.unreadable()
+    ]
+
+
+class Earlier(BaseModel):
+    """An earlier version, by its number."""
+
+    number: Annotated[int, Field(ge=1, le=2**53)]
+
+
 class Version(BaseModel):
     """The version a write starts from."""
 
     version: Annotated[int, Field(ge=1)]
 
 
-async def file_text(file: UploadFile, most: int = MAX_FILE_BYTES) -> bytes:
+def file_text(file: UploadFile, most: int = MOST_TEXT_BYTES) -> bytes:
     """The content of an opened file. Raises KemvoError when it is far too large."""
-    data = await file.read(most + 1)
-    if len(data) > most:
-        raise KemvoError(
-            Problem(
-                what=f"This file is larger than {most // 1_000_000} MB.",
-                where=file.filename or "",
-                mend="Choose a form or session file.",
-            )
-        )
-    return data
+    return bounded(file.file, file.filename or "", most)
+
+
+@contextmanager
+def received(house: House, file: UploadFile, most: int, mend: str) -> Iterator[Path]:
+    """An opened file in the data folder, for as long as the block lasts or until it is moved. Raises KemvoError when it is
+    too large."""
+    path = house.incoming / new_id()
+    try:
+        with path.open("wb") as out:
+            shutil.copyfileobj(file.file, out, 1 << 20)
+            if out.tell() > most:
+                raise too_large(file.filename or "", most, mend)
+        yield path
+    finally:
+        path.unlink(missing_ok=True)
 
 
 def download(text: str, title: str, ending: str, media_type: str) -> Response:

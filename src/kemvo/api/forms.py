@@ -5,7 +5,16 @@ from __future__ import annotations
 from fastapi import APIRouter, Response, UploadFile
 from pydantic import BaseModel
 
-from kemvo.api.documents import DocumentView, Version, answer, download, file_text
+from kemvo.api.documents import (
+    DocumentView,
+    Earlier,
+    UnreadableView,
+    Version,
+    answer,
+    download,
+    file_text,
+    unreadable_views,
+)
 from kemvo.api.house import Here
 from kemvo.core.filling import filled_in, with_typed_read
 from kemvo.core.form import Form, Movement, Posture, Section, with_ids
@@ -89,9 +98,9 @@ def new_form(house: Here, form: Form | None = None) -> FormView:
 
 
 @router.post("/file", status_code=201)
-async def open_form(house: Here, file: UploadFile) -> FormView:
+def open_form(house: Here, file: UploadFile) -> FormView:
     """A form from a file that Kemvo saved."""
-    bundle = read_file(await file_text(file), file.filename or "")
+    bundle = read_file(file_text(file), file.filename or "")
     if bundle.session is not None:
         raise KemvoError(
             Problem(
@@ -101,6 +110,18 @@ async def open_form(house: Here, file: UploadFile) -> FormView:
             )
         )
     return view(house.forms.add(bundle.form()))
+
+
+@router.get("/unreadable")
+def unreadable_forms(house: Here) -> list[UnreadableView]:
+    """The forms that are here and cannot be read, with their earlier versions."""
+    return unreadable_views(house.forms)
+
+
+@router.post("/{id_}/go-back")
+def go_back_form(house: Here, id_: str, to: Earlier) -> FormView:
+    """Make an earlier version the present one."""
+    return view(house.forms.go_back(id_, to.number))
 
 
 @router.get("/{id_}", response_model=FormView)

@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+import shutil
 import threading
 import uuid
 from collections import OrderedDict
 from collections.abc import Callable, Iterable
 from concurrent.futures import ThreadPoolExecutor
+from contextlib import suppress
 from pathlib import Path
 from typing import Annotated, Generic, NamedTuple, TypeVar
 
@@ -21,8 +23,9 @@ from kemvo.core.reading.names import NameIndex
 from kemvo.core.session import Forms, Session, SpeechChoice
 from kemvo.formats.catalogue import shipped_catalogue
 from kemvo.jobs import Jobs
+from kemvo.packing import round_of
 from kemvo.store.database import Database
-from kemvo.store.documents import NotThere, form_documents, session_documents
+from kemvo.store.documents import CannotBeRead, NotThere, form_documents, session_documents
 from kemvo.store.lengths import StoredBook
 from kemvo.store.own_patterns import OwnPatterns
 from kemvo.store.own_postures import OwnPostures
@@ -86,9 +89,29 @@ class House:
         self._practices: OrderedDict[object, _Once[_Worked]] = OrderedDict()
         self._lock = threading.Lock()
         self.renders = folder / "renders"
-        self.renders.mkdir(exist_ok=True)
-        for left_over in self.renders.iterdir():
+        self.incoming = folder / "incoming"
+        with suppress(OSError):  # a folder that may only be read: what is written there says so
+            self.renders.mkdir(exist_ok=True)
+            self.incoming.mkdir(exist_ok=True)
+
+    def tidy(self) -> None:
+        """Take away what an earlier Kemvo left half done in this folder. Only for the one that has the folder to itself."""
+        for left_over in (*self.renders.iterdir(), *self.incoming.iterdir()):
             left_over.unlink(missing_ok=True)
+        for left_over in self.takes.shelf.folder.glob(".*"):
+            shutil.rmtree(left_over) if left_over.is_dir() else left_over.unlink(missing_ok=True)
+
+    def forget(self) -> None:
+        """Forget what was worked out: all of the data may be others now."""
+        with self._lock:
+            self._practices.clear()
+            self._clips.clear()
+        self._last_laid = self._catalogue = None
+        self.takes.changes += 1
+
+    def round_of(self, id_: str) -> Path:
+        """The file of what comes round of a brought sound. Raises KemvoError when the sound is not here."""
+        return round_of(self.brought, id_)
 
     def clips(self, choice: SpeechChoice) -> Clips:
         """The clips of a voice. Raises KemvoError when there is no such voice."""
@@ -140,7 +163,7 @@ class House:
         for id_ in {p.part.form_id for p in session.passes}:
             try:
                 found[id_] = self.forms.get(id_).body
-            except NotThere:
+            except (NotThere, CannotBeRead):
                 continue
         return found
 

@@ -71,10 +71,10 @@ def read_text(house: Here, pasted: PastedText) -> Draft:
 
 
 @router.post("/texts/file")
-async def read_text_file(house: Here, file: UploadFile, title: Annotated[str, Form(max_length=200)] = "") -> Draft:
+def read_text_file(house: Here, file: UploadFile, title: Annotated[str, Form(max_length=200)] = "") -> Draft:
     """A text file made into a form, for confirmation; nothing is saved."""
     name = file.filename or "text.txt"
-    return _draft(house, await file_text(file), name, title, name.rsplit(".", 1)[0][:200])
+    return _draft(house, file_text(file), name, title, name.rsplit(".", 1)[0][:200])
 
 
 def _draft(house: House, data: bytes, name: str, title: str, usual: str) -> Draft:

@@ -6,10 +6,23 @@ from pathlib import Path
 from typing import Annotated, Literal
 
 from fastapi import APIRouter, Query, Response, UploadFile
+from fastapi.responses import FileResponse
 from pydantic import BaseModel
+from starlette.background import BackgroundTask
 
-from kemvo.api.documents import DocumentView, Version, answer, disposition, download, file_name, file_text
-from kemvo.api.house import Here, House
+from kemvo.api.documents import (
+    DocumentView,
+    Earlier,
+    UnreadableView,
+    Version,
+    answer,
+    disposition,
+    download,
+    file_name,
+    file_text,
+    unreadable_views,
+)
+from kemvo.api.house import Here, House, new_id
 from kemvo.api.sound import wav
 from kemvo.api.work import JobView, job_view
 from kemvo.audio.render import SOUND_FORMATS, Order, bed_of, render, under_of
@@ -21,12 +34,10 @@ from kemvo.core.stage import Stage, View, stage
 from kemvo.core.timeline import chapters, plan
 from kemvo.formats.captions import CAPTION_FORMATS, write_captions
 from kemvo.formats.kemvo_json import read_file, write_session
-from kemvo.formats.packed import is_packed, read_packed, write_packed
+from kemvo.formats.packed import PackedFile, is_packed, write_packed
 from kemvo.jobs import Job
 from kemvo.packing import sounds_to_pack, unpack_sounds
 from kemvo.store.documents import Stored
-
-MAX_PACKED_BYTES = 400_000_000
 
 router = APIRouter(prefix="/api/sessions", tags=["sessions"])
 
@@ -87,16 +98,15 @@ def new_session(house: Here, form_id: str = "", session: Session | None = None) 
 
 
 @router.post("/file", status_code=201)
-async def open_session(house: Here, file: UploadFile) -> SessionView:
+def open_session(house: Here, file: UploadFile) -> SessionView:
     """A session from a file that Kemvo saved, with its sounds if it is a ZIP. A form in it that is not here yet is added."""
     name = file.filename or ""
-    data = await file_text(file, MAX_PACKED_BYTES)
-    if is_packed(data):
-        packed = read_packed(data, name)
-        bundle = read_file(packed.session, name)
-        unpack_sounds(house.takes, house.brought, packed)
+    if is_packed(file.file):
+        with PackedFile(file.file, name) as packed:
+            bundle = read_file(packed.session, name)
+            unpack_sounds(house.takes, house.brought, packed)
     else:
-        bundle = read_file(data, name)
+        bundle = read_file(file_text(file), name)
     here = {stored.body: stored.id for stored in house.forms.all()}
     added = {old: here.get(form) or house.forms.add(form).id for old, form in bundle.forms.items()}
     if bundle.session is None:
@@ -106,6 +116,18 @@ async def open_session(house: Here, file: UploadFile) -> SessionView:
         for p in bundle.session.passes
     )
     return view(house, house.sessions.add(bundle.session.model_copy(update={"passes": passes})))
+
+
+@router.get("/unreadable")
+def unreadable_sessions(house: Here) -> list[UnreadableView]:
+    """The sessions that are here and cannot be read, with their earlier versions."""
+    return unreadable_views(house.sessions)
+
+
+@router.post("/{id_}/go-back")
+def go_back_session(house: Here, id_: str, to: Earlier) -> SessionView:
+    """Make an earlier version the present one."""
+    return view(house, house.sessions.go_back(id_, to.number))
 
 
 @router.get("/{id_}")
@@ -166,9 +188,10 @@ def session_packed(house: Here, id_: str) -> Response:
     """The session with its forms, the takes of its lines and the sound under it, as a ZIP file."""
     session, practice = house.practice_of(id_, wait=False)
     text = write_session(session, house.forms_of(session))
-    content = write_packed(text, *sounds_to_pack(house.takes, house.brought, session, practice.voiced()))
+    path = house.incoming / f"{new_id()}.zip"
+    write_packed(path, text, *sounds_to_pack(house.takes, house.brought, session, practice.voiced()))
     headers = {"Content-Disposition": disposition(f"{session.title} with sounds", "zip")}
-    return Response(content, media_type="application/zip", headers=headers)
+    return FileResponse(path, media_type="application/zip", headers=headers, background=BackgroundTask(path.unlink))
 
 
 Speed = Annotated[float, Query(ge=0.25, le=4, description="Multiplies every tempo; 1 is as planned.")]
@@ -194,7 +217,7 @@ def session_under(
     """A piece of what sounds under the session, ducked under its speech."""
     session, practice = house.practice_of(id_, speed, wait=False)
     total = practice.timeline.total_ms
-    under = under_of(session.sound, house.brought.path)
+    under = under_of(session.sound, house.round_of)
     if under is None:
         raise KemvoError(Problem(what="Nothing sounds under this session.", mend="Choose it under Voice and sound."))
     bed = bed_of(session.sound, under, total, practice.sounds)
@@ -223,7 +246,7 @@ def render_session(house: Here, id_: str, ending: Literal["wav", "flac", "mp3", 
         _, practice = house.practice_of(id_)
         path = house.renders / f"{job.id}.{ending}"
         order = Order(
-            session.sound, under_of(session.sound, house.brought.path), session.title, chapters(practice.timeline)
+            session.sound, under_of(session.sound, house.round_of), session.title, chapters(practice.timeline)
         )
         clips = house.clips(session.speech)
         done = lambda share: job.report(MEASURING + (1 - MEASURING) * share)  # noqa: E731

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import asyncio
 from collections.abc import AsyncIterator
+from typing import Any
 
 from fastapi import APIRouter
 from fastapi.responses import FileResponse, StreamingResponse
@@ -19,7 +20,7 @@ EVENT_EVERY_S = 0.2
 
 
 class JobView(BaseModel):
-    """A job as it stands. `progress` is the share done, 0 to 1."""
+    """A job as it stands. `progress` is the share done, 0 to 1; `made`, what came of it besides a file."""
 
     id: str
     title: str
@@ -28,6 +29,7 @@ class JobView(BaseModel):
     problem: Problem | None
     filename: str
     note: str
+    made: dict[str, Any] | None
 
 
 def job_view(job: Job) -> JobView:
@@ -40,6 +42,7 @@ def job_view(job: Job) -> JobView:
         problem=job.problem,
         filename=job.filename,
         note=job.note,
+        made=job.made if job.state == "done" else None,
     )
 
 

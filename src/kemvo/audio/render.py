@@ -12,7 +12,7 @@ from typing import NamedTuple
 import numpy as np
 import soundfile
 
-from kemvo.audio.background import Bed, brought, ground
+from kemvo.audio.background import Bed, FiledRound, Round, ground
 from kemvo.audio.chapters import write_chapters
 from kemvo.audio.clips import Clips
 from kemvo.audio.loudness import Levelling, Loudness, Meter, applied, levelling
@@ -111,7 +111,7 @@ class Order(NamedTuple):
     chapters: each with its beginning in milliseconds and its title."""
 
     choice: SoundChoice = SoundChoice()
-    under: Samples | None = None
+    under: Round | None = None
     title: str = ""
     chapters: tuple[tuple[int, str], ...] = ()
 
@@ -119,14 +119,14 @@ class Order(NamedTuple):
 PLAIN = Order()
 
 
-def under_of(choice: SoundChoice, own: Callable[[str], Path]) -> Samples | None:
-    """What sounds under a practice. `own` gives the file of a sound that the user brought. Raises KemvoError."""
+def under_of(choice: SoundChoice, own: Callable[[str], Path]) -> Round | None:
+    """What sounds under a practice. `own` gives the round of a sound that the user brought. Raises KemvoError."""
     if choice.background == "none":
         return None
-    return brought(own(choice.background_file)) if choice.background == "own" else ground(choice.background)
+    return FiledRound(own(choice.background_file)) if choice.background == "own" else ground(choice.background)
 
 
-def bed_of(choice: SoundChoice, under: Samples, total_ms: int, sounds: Iterable[Sound]) -> Bed:
+def bed_of(choice: SoundChoice, under: Round, total_ms: int, sounds: Iterable[Sound]) -> Bed:
     """What sounds under a practice, at its level and ducked under speech."""
     quiet, duck = 10 ** (choice.background_db / 20), 10 ** (-choice.duck_db / 20)
     return Bed(under, total_ms * RATE // 1000, quiet, duck, sounds)

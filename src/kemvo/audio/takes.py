@@ -3,10 +3,12 @@
 from __future__ import annotations
 
 import io
+from pathlib import Path
 
 import numpy as np
 import soundfile
 
+from kemvo.audio.intake import read_whole
 from kemvo.audio.loudness import Meter
 from kemvo.audio.tones import RATE
 from kemvo.audio.voice import Samples, Utterance, resampled
@@ -28,21 +30,11 @@ EDGE_S = 0.008
 LONGEST_S = 120
 
 
-def read_recording(data: bytes) -> Utterance:
-    """A recording from the bytes of a sound file. Raises KemvoError when it cannot be read or is too long."""
-    try:
-        samples, rate = soundfile.read(io.BytesIO(data), dtype="float32", always_2d=True)
-    except (soundfile.SoundFileError, RuntimeError, TypeError):
-        raise KemvoError(
-            Problem(
-                what="This recording cannot be read.", mend="Record it again, or choose a WAV, FLAC, Ogg or MP3 file."
-            )
-        ) from None
-    if len(samples) > LONGEST_S * rate:
-        raise KemvoError(
-            Problem(what=f"This recording is longer than {LONGEST_S // 60} minutes.", mend="Record one line at a time.")
-        )
-    return Utterance(np.asarray(samples.mean(axis=1), np.float32), rate)
+def read_recording(path: Path, name: str = "") -> tuple[Utterance, list[str]]:
+    """A recording from a sound file, and what is to be told about it. Raises KemvoError when it cannot be read or is too
+    long."""
+    samples, notes = read_whole(path, RATE, LONGEST_S, "Record one line at a time.", name)
+    return Utterance(samples, RATE), notes
 
 
 def made_ready(recording: Utterance) -> Utterance:

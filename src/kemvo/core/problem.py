@@ -77,7 +77,24 @@ def from_validation(error: ValidationError, data: object, root: str = "") -> Kem
 
     `data` is what was read (to quote names from), `root` a name for the whole ("nine-willows.json").
     """
-    return from_errors([dict(e) for e in error.errors()], data, root)
+    errors = error.errors(include_url=False)
+    more = (
+        [] if len(errors) <= MOST_TOLD else [Problem(what=f"{len(errors) - MOST_TOLD:,} more places cannot be read.")]
+    )
+    return KemvoError(*from_errors([dict(e) for e in errors[:MOST_TOLD]], data, root).problems, *more)
+
+
+MOST_TOLD = 19
+"""So many places at most are told one by one."""
+
+LONGEST_ECHO = 200
+"""Of what was given so many letters at most are repeated."""
+
+
+def echoed(text: str) -> str:
+    """What was given as it is repeated: not too long, and without what is no letter."""
+    clean = text.encode("utf-8", "replace").decode()
+    return clean if len(clean) <= LONGEST_ECHO else f"{clean[: LONGEST_ECHO - 1]}…"
 
 
 def from_errors(errors: Sequence[Mapping[str, Any]], data: object, root: str = "") -> KemvoError:
@@ -90,8 +107,9 @@ def _problem(error: Mapping[str, Any], data: object, root: str) -> Problem:
     kind = str(error["type"])
     places, field = _walk(loc, data)
     given = error.get("input")
-    quoted = "" if kind == "missing" or isinstance(given, (dict, list)) else f", not {given!r}"
-    message = str(error["msg"]).removeprefix("Input should be ").removeprefix("Value error, ")
+    quoted = "" if kind == "missing" or isinstance(given, (dict, list)) else f", not {_quoted(given)}"
+    field = echoed(field)
+    message = echoed(str(error["msg"])).removeprefix("Input should be ").removeprefix("Value error, ")
     if kind == "missing":
         what = f"{field} is missing."
     elif kind == "extra_forbidden":
@@ -108,10 +126,17 @@ def _problem(error: Mapping[str, Any], data: object, root: str) -> Problem:
     where = ", ".join(([root] if root else []) + places)
     return Problem(
         what=what[:1].upper() + what[1:],
-        where=where,
+        where=echoed(where),
         mend=MENDS.get(kind, ""),
-        pointer="".join(f"/{part}" for part in loc),
+        pointer="".join(f"/{echoed(str(part))}" for part in loc[:20]),
     )
+
+
+def _quoted(given: object) -> str:
+    """A value as it is repeated. Numbers of thousands of digits are not written out."""
+    if isinstance(given, int) and given.bit_length() > 600:
+        return "so large a number"
+    return echoed(repr(given[: 2 * LONGEST_ECHO] if isinstance(given, (str, bytes)) else given))
 
 
 def _walk(loc: Sequence[str | int], data: object) -> tuple[list[str], str]:
@@ -129,7 +154,7 @@ def _walk(loc: Sequence[str | int], data: object) -> tuple[list[str], str]:
                 if isinstance(here, dict)
                 else ""
             )
-            places.append(f"{label} “{str(name)[:40]}”" if name else label)
+            places.append(f"{label} “{echoed(str(name)[:40])}”" if name else label)
             field = "this"
         else:
             listed = part

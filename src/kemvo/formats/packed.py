@@ -6,11 +6,15 @@ session. Any program that opens ZIP files shows what is in it; the takes are nam
 
 from __future__ import annotations
 
-import io
+import errno
 import json
+import shutil
 import zipfile
+import zlib
 from collections.abc import Sequence
-from typing import Annotated, NamedTuple
+from pathlib import Path
+from types import TracebackType
+from typing import Annotated, BinaryIO, NamedTuple
 
 from pydantic import BaseModel, Field, ValidationError
 
@@ -18,30 +22,32 @@ from kemvo.core.booth import file_stem
 from kemvo.core.problem import KemvoError, Problem
 
 SESSION, CONTENTS = "session.json", "contents.json"
+
 MOST_BYTES = 1_000_000_000
-"""So much at most is unpacked."""
+"""So much at most is unpacked…"""
+
+MOST_FILES = 2_000
+"""…of so many files…"""
+
+MOST_TEXT_BYTES = 20_000_000
+"""…of which a text has so much…"""
+
+MOST_RATIO, FREE_BYTES = 100, 10_000_000
+"""…and all of it at most so many times as large as the ZIP, besides a little that may be larger: sound does not shrink so."""
 
 
 class PackedTake(NamedTuple):
-    """A line as it was recorded, and its text."""
+    """A line as it was recorded: its text, and the file."""
 
     text: str
-    data: bytes
+    file: Path
 
 
 class PackedSound(NamedTuple):
-    """A sound that was brought along: its file's name and content."""
+    """A sound that was brought along: its name, and the file."""
 
     name: str
-    data: bytes
-
-
-class Packed(NamedTuple):
-    """What a packed session holds: the text of its session file, its takes and its sounds."""
-
-    session: bytes
-    takes: tuple[PackedTake, ...]
-    sounds: tuple[PackedSound, ...]
+    file: Path
 
 
 class _Take(BaseModel):
@@ -59,53 +65,92 @@ class _Contents(BaseModel):
     sounds: list[_Sound] = []
 
 
-def is_packed(data: bytes) -> bool:
+def is_packed(source: BinaryIO) -> bool:
     """Whether a file is a ZIP and no text."""
-    return data[:4] in (b"PK\x03\x04", b"PK\x05\x06")
+    begins = source.read(4)
+    source.seek(0)
+    return begins in (b"PK\x03\x04", b"PK\x05\x06")
 
 
-def write_packed(session: str, takes: Sequence[PackedTake], sounds: Sequence[PackedSound]) -> bytes:
-    """A session file with its sounds as the content of a ZIP file."""
-    out = io.BytesIO()
+def write_packed(out: Path, session: str, takes: Sequence[PackedTake], sounds: Sequence[PackedSound]) -> None:
+    """Write a session file with its sounds as a ZIP file."""
     contents = _Contents()
     with zipfile.ZipFile(out, "w", zipfile.ZIP_DEFLATED) as into:
         into.writestr(SESSION, session)
         for n, take in enumerate(takes, 1):
             file = f"takes/{n:03d}-{file_stem(take.text)}.wav"
-            into.writestr(file, take.data)
+            into.write(take.file, file)
             contents.takes.append(_Take(file=file, text=take.text))
         for n, sound in enumerate(sounds, 1):
             stem, _, ending = sound.name.rpartition(".")
             file = f"sounds/{n:03d}-{file_stem(stem)}.{file_stem(ending)}"
-            into.writestr(file, sound.data, zipfile.ZIP_STORED)
+            into.write(sound.file, file, zipfile.ZIP_STORED)
             contents.sounds.append(_Sound(file=file, name=sound.name))
         into.writestr(CONTENTS, contents.model_dump_json(indent=1))
-    return out.getvalue()
 
 
-def read_packed(data: bytes, name: str = "") -> Packed:
-    """What the content of such a ZIP file holds. Raises KemvoError when it is another ZIP, damaged or far too large."""
-    try:
-        with zipfile.ZipFile(io.BytesIO(data)) as packed:
-            if sum(x.file_size for x in packed.infolist()) > MOST_BYTES:
-                raise KemvoError(
-                    Problem(what="This ZIP would unpack to more than 1 GB.", where=name, mend="Choose one Kemvo saved.")
-                )
-            known = set(packed.namelist())
+class PackedFile:
+    """A packed session, open: `session` is the text of its session file; `takes` and `sounds` name what is said or what a
+    sound is called, and the file in the ZIP. Raises KemvoError when it is another ZIP, damaged or far too large."""
+
+    def __init__(self, source: BinaryIO, name: str = "") -> None:
+        self.name = name
+        try:
+            self._zip = zipfile.ZipFile(source)
+            self._check_size(source)
+            known = set(self._zip.namelist())
             if SESSION not in known:
                 raise _strange(f"there is no {SESSION} in it", name)
-            contents = _contents(packed.read(CONTENTS) if CONTENTS in known else b"{}", name)
-            named = [t.file for t in contents.takes] + [s.file for s in contents.sounds]
+            contents = _contents(self._text(CONTENTS) if CONTENTS in known else b"{}", name)
+            self.takes = tuple((t.text, t.file) for t in contents.takes)
+            self.sounds = tuple((s.name, s.file) for s in contents.sounds)
+            named = [file for _, file in (*self.takes, *self.sounds)]
             missing = [file for file in named if file not in known]
             if missing:
-                raise _strange(f"“{missing[0]}” is missing in it", name)
-            return Packed(
-                packed.read(SESSION),
-                tuple(PackedTake(x.text, packed.read(x.file)) for x in contents.takes),
-                tuple(PackedSound(x.name, packed.read(x.file)) for x in contents.sounds),
-            )
-    except (zipfile.BadZipFile, EOFError, NotImplementedError, RuntimeError, ValueError, OSError) as error:
-        raise _strange(f"it is damaged ({error})", name) from None
+                raise _strange(f"“{missing[0][:80]}” is missing in it", name)
+            if len(set(named)) < len(named) or len(known) < len(self._zip.namelist()):
+                raise _strange("a file is in it twice", name)
+            self.session = self._text(SESSION)
+        except DAMAGED as error:
+            raise _strange(f"it is damaged ({error})", name) from None
+
+    def __enter__(self) -> PackedFile:
+        return self
+
+    def __exit__(self, _: type[BaseException] | None, __: BaseException | None, ___: TracebackType | None) -> None:
+        self._zip.close()
+
+    def extract(self, file: str, to: Path) -> Path:
+        """Unpack one of its files to `to`, a little at a time. Raises KemvoError when it is damaged."""
+        try:
+            with self._zip.open(file) as packed, to.open("wb") as out:
+                shutil.copyfileobj(packed, out, 1 << 20)
+        except DAMAGED as error:
+            if isinstance(error, OSError) and error.errno in (errno.ENOSPC, errno.EDQUOT, errno.EROFS, errno.EACCES):
+                raise
+            raise _strange(f"it is damaged ({error})", self.name) from None
+        return to
+
+    def _check_size(self, source: BinaryIO) -> None:
+        inside = self._zip.infolist()
+        total = sum(x.file_size for x in inside)
+        source.seek(0, 2)
+        whole = source.tell()
+        if len(inside) > MOST_FILES:
+            raise _strange(f"there are more than {MOST_FILES:,} files in it", self.name)
+        if total > MOST_BYTES or total > FREE_BYTES + MOST_RATIO * whole:
+            raise _strange(f"it would unpack to {total / 1e6:,.0f} MB, far more than sounds of its size do", self.name)
+
+    def _text(self, file: str) -> bytes:
+        with self._zip.open(file) as packed:
+            text = packed.read(MOST_TEXT_BYTES + 1)
+        if len(text) > MOST_TEXT_BYTES:
+            raise _strange(f"its {file} is larger than {MOST_TEXT_BYTES // 1_000_000} MB", self.name)
+        return text
+
+
+DAMAGED = (zipfile.BadZipFile, zlib.error, EOFError, NotImplementedError, RuntimeError, ValueError, OSError)
+"""What opening and unpacking a damaged ZIP may end with."""
 
 
 def _contents(text: bytes, name: str) -> _Contents:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import codecs
 from collections.abc import Iterable
+from typing import BinaryIO
 
 from kemvo.core.problem import KemvoError, Problem
 
@@ -18,6 +19,23 @@ WESTERN = frozenset("‘’‚“”„–—…•·°½¼¾¹²³«»´×€£
 
 SELDOM = 10
 """At most one letter in so many is none of plain English there."""
+
+
+MOST_TEXT_BYTES = 20_000_000
+"""So large at most is a file of text, of a form or of a session."""
+
+
+def bounded(source: BinaryIO, name: str, most: int) -> bytes:
+    """The content of a file. Raises KemvoError when it is larger than `most` bytes."""
+    data = source.read(most + 1)
+    if len(data) > most:
+        raise too_large(name, most, "Choose a form, a session or a text.")
+    return data
+
+
+def too_large(name: str, most: int, mend: str) -> KemvoError:
+    """The error for a file of more than `most` bytes."""
+    return KemvoError(Problem(what=f"This file is larger than {most // 1_000_000} MB.", where=name[:200], mend=mend))
 
 
 def decoded(data: bytes, name: str) -> str:

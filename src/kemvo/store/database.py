@@ -6,13 +6,15 @@ import os
 import sqlite3
 import threading
 from collections.abc import Iterator
-from contextlib import contextmanager, suppress
+from contextlib import closing, contextmanager, suppress
+from datetime import datetime
 from importlib.resources import files
 from pathlib import Path
 
 import platformdirs
 
 from kemvo.core.problem import KemvoError, Problem
+from kemvo.store.trouble import StoreTrouble, of_database
 
 
 def home() -> Path:
@@ -33,28 +35,97 @@ def home() -> Path:
 COPIED_AFTER_S = 1.0
 """So long after a write the log is copied into the file."""
 
+WAIT_S = 5.0
+"""So long a write waits for another program to let go of the file."""
+
 
 class Database:
-    """One SQLite file. Each use opens a connection of its own, so that any thread may call."""
+    """One SQLite file. Each use opens a connection of its own, so that any thread may call.
+
+    What goes wrong with the file is raised as `StoreTrouble`, by the use that meets it: a Kemvo whose file is damaged still
+    starts, and says so.
+    """
 
     def __init__(self, path: Path) -> None:
+        """`path`: the file; made when it is first used, its folder must exist."""
         self.path = path
         self._kept: sqlite3.Connection | None = None
         self._copying: threading.Timer | None = None
-        self._lock = threading.Lock()
-        with sqlite3.connect(path) as db:
-            db.execute("PRAGMA journal_mode = WAL")
-        db.close()
-        with self.open() as db:
-            migrate(db)
+        self._lock = threading.RLock()
+        self._prepared = False
+        self._mine = threading.local()
+        with suppress(StoreTrouble):
+            self.prepare()
+
+    def prepare(self) -> None:
+        """Bring the file up to date, once, after a copy of it was made. Raises StoreTrouble, or KemvoError when a newer
+        Kemvo wrote it."""
+        with self._lock:
+            if self._prepared:
+                return
+            with self._told():
+                db = self._connect()
+                try:
+                    if _version_of(db) < NEWEST and not self._read_only():
+                        copy_before_change(db, self.path)
+                        db.execute("PRAGMA journal_mode = WAL")
+                        db.execute("BEGIN IMMEDIATE")
+                        migrate(db)
+                        db.execute("COMMIT")
+                    elif _version_of(db) > NEWEST:
+                        migrate(db)
+                finally:
+                    db.close()
+            self._prepared = True
+
+    @contextmanager
+    def _told(self) -> Iterator[None]:
+        """Errors of SQLite within the block as StoreTrouble."""
+        try:
+            yield
+        except sqlite3.Error as error:
+            raise of_database(error, self.path) from error
+
+    def _connect(self) -> sqlite3.Connection:
+        """A connection; where the folder is read-only, one that only reads."""
+        db = sqlite3.connect(self.path, timeout=WAIT_S, isolation_level=None)
+        db.row_factory = sqlite3.Row
+        try:
+            db.execute("PRAGMA foreign_keys = ON")
+            # Every commit is on the disk before it is answered: the log stays open, so closing does not bring it there.
+            db.execute("PRAGMA synchronous = FULL")
+            db.execute("SELECT count(*) FROM sqlite_master").fetchone()
+        except sqlite3.OperationalError as error:
+            db.close()
+            code = (error.sqlite_errorcode or 0) & 0xFF
+            log = self.path.with_name(f"{self.path.name}-wal")
+            unwritten = not log.exists() or not log.stat().st_size
+            if (
+                code not in (sqlite3.SQLITE_CANTOPEN, sqlite3.SQLITE_READONLY)
+                or not self.path.exists()
+                or not unwritten
+            ):
+                raise
+            # A folder that may not be written to: the file as it stands, without a log beside it.
+            db = sqlite3.connect(f"{self.path.absolute().as_uri()}?immutable=1", uri=True, isolation_level=None)
+            db.row_factory = sqlite3.Row
+        except BaseException:
+            db.close()
+            raise
+        return db
+
+    def _read_only(self) -> bool:
+        """Whether an old file may only be read; it then stays as it is. A new one cannot be made there."""
+        return self.path.exists() and self.path.stat().st_size > 0 and not os.access(self.path, os.W_OK)
 
     def keep_open(self) -> None:
         """Keep the file open until `close`. Where nothing does, the last connection to be closed copies the log back
         into the file, with every write (a tenth of the time of an edit); so it is copied a moment after the writes instead,
         and who copies the file alone has everything that is older than that."""
         if self._kept is None:
-            self._kept = sqlite3.connect(self.path, check_same_thread=False)
-            self._kept.execute("PRAGMA user_version").fetchone()
+            with suppress(sqlite3.Error):
+                self._kept = sqlite3.connect(self.path, check_same_thread=False)
+                self._kept.execute("PRAGMA user_version").fetchone()
 
     def copy_back(self) -> None:
         """Copy the log of writes into the file, where it is kept open. What cannot be copied now stays in the log."""
@@ -81,27 +152,82 @@ class Database:
                 self._kept.close()
                 self._kept = None
 
+    def replace_with(self, copy: Path) -> None:
+        """Put the content of another database file in the place of this one's; a damaged file makes way. Every use after
+        this sees the new content. Raises StoreTrouble."""
+        with self._lock:
+            kept = self._kept is not None
+            self.close()
+            self._prepared = False
+            with self._told():
+                try:
+                    self._filled_from(copy)
+                except sqlite3.DatabaseError as error:
+                    if of_database(error, self.path).kind != "damaged":
+                        raise
+                    for end in ("", "-wal", "-shm"):
+                        self.path.with_name(self.path.name + end).unlink(missing_ok=True)
+                    self._filled_from(copy)
+            self.prepare()
+            if kept:
+                self.keep_open()
+
+    def _filled_from(self, copy: Path) -> None:
+        with closing(sqlite3.connect(copy)) as source, closing(sqlite3.connect(self.path, timeout=WAIT_S)) as here:
+            here.execute("SELECT count(*) FROM sqlite_master").fetchone()
+            source.backup(here)
+            here.execute("PRAGMA journal_mode = WAL")
+
     @contextmanager
     def open(self) -> Iterator[sqlite3.Connection]:
-        """A connection in one transaction: committed at the end, undone if an error leaves the block."""
-        db = sqlite3.connect(self.path, timeout=10, isolation_level=None)
-        db.row_factory = sqlite3.Row
-        try:
-            db.execute("PRAGMA foreign_keys = ON")
-            # Every commit is on the disk before it is answered: the log stays open, so closing does not bring it there.
-            db.execute("PRAGMA synchronous = FULL")
-            db.execute("BEGIN IMMEDIATE")
-            yield db
-            wrote = db.total_changes > 0
-            db.execute("COMMIT")
-            if wrote:
-                self._copy_back_soon()
-        except BaseException:
-            if db.in_transaction:
-                db.execute("ROLLBACK")
-            raise
-        finally:
-            db.close()
+        """A connection in one transaction that writes: committed at the end, undone if an error leaves the block. Within
+        `together` it is part of that transaction. Raises StoreTrouble."""
+        shared: sqlite3.Connection | None = getattr(self._mine, "shared", None)
+        if shared is not None:
+            yield shared
+            return
+        self.prepare()
+        with self._told():
+            db = self._connect()
+            try:
+                db.execute("BEGIN IMMEDIATE")
+                yield db
+                wrote = db.total_changes > 0
+                db.execute("COMMIT")
+                if wrote:
+                    self._copy_back_soon()
+            except BaseException:
+                if db.in_transaction:
+                    db.execute("ROLLBACK")
+                raise
+            finally:
+                db.close()
+
+    @contextmanager
+    def read(self) -> Iterator[sqlite3.Connection]:
+        """A connection that only reads, at one moment of the data; it waits for no writer. Raises StoreTrouble."""
+        shared: sqlite3.Connection | None = getattr(self._mine, "shared", None)
+        if shared is not None:
+            yield shared
+            return
+        self.prepare()
+        with self._told():
+            db = self._connect()
+            try:
+                db.execute("BEGIN")
+                yield db
+            finally:
+                db.close()
+
+    @contextmanager
+    def together(self) -> Iterator[None]:
+        """All that this thread writes within the block in one transaction: all of it, or nothing."""
+        with self.open() as db:
+            self._mine.shared = db
+            try:
+                yield
+            finally:
+                self._mine.shared = None
 
 
 def migrations() -> list[tuple[int, str]]:
@@ -109,6 +235,39 @@ def migrations() -> list[tuple[int, str]]:
     folder = files("kemvo.store") / "schema"
     found = sorted(f.name for f in folder.iterdir() if f.name.endswith(".sql"))
     return [(int(name.split("_")[0]), (folder / name).read_text()) for name in found]
+
+
+NEWEST = migrations()[-1][0]
+"""The version of the schema that this Kemvo writes."""
+
+
+def _version_of(db: sqlite3.Connection) -> int:
+    return int(db.execute("PRAGMA user_version").fetchone()[0])
+
+
+def copy_before_change(db: sqlite3.Connection, path: Path) -> None:
+    """Keep a copy of a database of an older version in the folder of copies, before its schema is changed."""
+    if _version_of(db):
+        folder = path.parent / COPIES
+        folder.mkdir(exist_ok=True)
+        copy_to(db, folder / f"before-version-{NEWEST}-{datetime.now():%Y-%m-%d-%H%M%S}.sqlite")
+
+
+COPIES = "copies"
+"""The folder of copies, in the data folder."""
+
+
+def copy_to(db: sqlite3.Connection, path: Path) -> None:
+    """Copy a database as it is at one moment into a file, while it is in use (SQLite's online backup)."""
+    partial = path.with_name(f".{path.name}.part")
+    try:
+        with sqlite3.connect(partial) as copy:
+            db.backup(copy)
+            copy.execute("PRAGMA journal_mode = DELETE")
+        copy.close()
+        partial.replace(path)
+    finally:
+        partial.unlink(missing_ok=True)
 
 
 def migrate(db: sqlite3.Connection) -> None:

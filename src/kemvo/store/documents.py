@@ -5,7 +5,8 @@ from __future__ import annotations
 import json
 import sqlite3
 import zlib
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
+from contextlib import suppress
 from datetime import UTC, datetime
 from typing import Generic, Literal, NamedTuple, TypeVar
 
@@ -48,6 +49,31 @@ class Stale(KemvoError):
         )
 
 
+class Version(NamedTuple):
+    """An earlier version of a document that can be read: its number, when it was saved, and its title then."""
+
+    number: int
+    saved: str
+    title: str
+
+
+class Unreadable(NamedTuple):
+    """A document that is here and cannot be read: why, in a sentence, and the earlier versions that can."""
+
+    id: str
+    title: str
+    why: Problem
+    versions: tuple[Version, ...]
+
+
+class CannotBeRead(KemvoError):
+    """A document is here, and its content cannot be read."""
+
+
+VERSIONS_OFFERED = 10
+"""Of a document that cannot be read so many earlier versions are offered, the newest that can."""
+
+
 class Documents(Generic[T]):
     """All documents of one kind."""
 
@@ -60,21 +86,126 @@ class Documents(Generic[T]):
 
     def all(self, removed: bool = False) -> list[Stored[T]]:
         """The documents, last saved first; with `removed`, those that were removed instead."""
+        with self.database.read() as db:
+            found = []
+            for _, row in self._rows(db, removed):
+                with suppress(CannotBeRead):
+                    if row is not None:
+                        found.append(self._stored(db, row))
+            return found
+
+    def unreadable(self) -> list[Unreadable]:
+        """The documents that cannot be read, put away or not."""
+        with self.database.read() as db:
+            found: list[Unreadable | None] = []
+            for removed in (False, True):
+                found += [self._unreadable(db, id_, row) for id_, row in self._rows(db, removed)]
+        return [u for u in found if u]
+
+    def _unreadable(self, db: sqlite3.Connection, id_: str, row: sqlite3.Row | None) -> Unreadable | None:
+        try:
+            if row is None:
+                raise CannotBeRead(self._damaged("its place in the file is damaged"))
+            self._body(row)
+        except CannotBeRead as error:
+            versions = tuple(self._versions(db, id_))
+            return Unreadable(id_, versions[0].title if versions else "", error.problems[0], versions)
+        return None
+
+    def go_back(self, id_: str, number: int) -> Stored[T]:
+        """Make an earlier version of a document the present one; the present one stays among its versions. Raises
+        NotThere, or CannotBeRead when that version cannot be read either."""
         with self.database.open() as db:
-            rows = db.execute(
-                f"SELECT * FROM document WHERE kind = ? AND removed IS {'NOT' if removed else ''} NULL ORDER BY saved DESC, rowid DESC",
-                (self.kind,),
-            ).fetchall()
-            return [self._stored(db, row) for row in rows]
+            row = self._row(db, id_)
+            text = self._text_of(db, id_, number)
+            self._read_text(text)
+            now = written_now()
+            newest = db.execute("SELECT max(number) + 1 FROM revision WHERE document = ?", (id_,)).fetchone()[0]
+            db.execute(
+                "INSERT INTO revision (document, number, parent, body, saved) VALUES (?, ?, ?, ?, ?)",
+                (id_, newest, row["revision"], _deflated(text), now),
+            )
+            db.execute(
+                "UPDATE document SET body = ?, revision = ?, version = version + 1, saved = ? WHERE id = ?",
+                (text, newest, now, id_),
+            )
+            return self._get(db, id_)
+
+    def _rows(self, db: sqlite3.Connection, removed: bool) -> Iterator[tuple[str, sqlite3.Row | None]]:
+        """Ids and rows, last saved first; without a row where its place in a damaged file cannot be read."""
+        where = f"kind = ? AND removed IS {'NOT' if removed else ''} NULL ORDER BY saved DESC, rowid DESC"
+        try:
+            yield from [
+                (r["id"], r) for r in db.execute(f"SELECT * FROM document WHERE {where}", (self.kind,)).fetchall()
+            ]
+        except sqlite3.DatabaseError as error:
+            if (error.sqlite_errorcode or 0) & 0xFF != sqlite3.SQLITE_CORRUPT:
+                raise
+            yield from self._rows_one_by_one(db, removed)
+
+    def _rows_one_by_one(self, db: sqlite3.Connection, removed: bool) -> Iterator[tuple[str, sqlite3.Row | None]]:
+        places = db.execute(
+            "SELECT rowid FROM document INDEXED BY document_by_kind WHERE kind = ? ORDER BY saved DESC", (self.kind,)
+        ).fetchall()
+        for (place,) in places:
+            try:
+                row = db.execute("SELECT * FROM document WHERE rowid = ?", (place,)).fetchone()
+                if row is not None and bool(row["removed"]) == removed:
+                    yield row["id"], row
+            except sqlite3.DatabaseError:
+                named = None
+                with suppress(sqlite3.DatabaseError):
+                    named = db.execute(
+                        "SELECT id FROM document INDEXED BY sqlite_autoindex_document_1 WHERE id > '' AND rowid = ?",
+                        (place,),
+                    ).fetchone()
+                if named and not removed:
+                    yield named[0], None
+
+    def _versions(self, db: sqlite3.Connection, id_: str) -> Iterator[Version]:
+        """The newest versions of a document that can be read."""
+        offered = 0
+        with suppress(sqlite3.DatabaseError):
+            for row in db.execute(
+                "SELECT number, saved FROM revision WHERE document = ? ORDER BY number DESC", (id_,)
+            ).fetchall():
+                with suppress(CannotBeRead, sqlite3.DatabaseError):
+                    body = self._read_text(self._text_of(db, id_, row["number"]))
+                    offered += 1
+                    yield Version(row["number"], row["saved"], body.title)
+                if offered == VERSIONS_OFFERED:
+                    return
+
+    def _text_of(self, db: sqlite3.Connection, id_: str, number: int) -> str:
+        row = db.execute("SELECT body FROM revision WHERE document = ? AND number = ?", (id_, number)).fetchone()
+        try:
+            return zlib.decompress(row["body"]).decode() if row else ""
+        except (zlib.error, UnicodeDecodeError):
+            return ""
+
+    def _read_text(self, text: str) -> T:
+        """The content of a text. Raises CannotBeRead."""
+        try:
+            return self.read(json.loads(text))
+        except KemvoError as error:
+            raise CannotBeRead(self._damaged(error.problems[0].sentence()[:300])) from None
+        except (ValueError, RecursionError) as error:
+            raise CannotBeRead(self._damaged(str(error)[:300])) from None
+
+    def _damaged(self, why: str) -> Problem:
+        return Problem(
+            what=f"This {self.kind} is here, but it cannot be read: {why.rstrip('.')}.",
+            mend=f"Go back to an earlier version of it, on the list of {self.kind}s.",
+        )
 
     def get(self, id_: str) -> Stored[T]:
         """One document, removed or not. Raises NotThere."""
-        with self.database.open() as db:
+        with self.database.read() as db:
             return self._get(db, id_)
 
     def version(self, id_: str) -> int:
         """The version of a document, 0 when there is none."""
-        with self.database.open() as db:
+        with self.database.read() as db:
             row = db.execute("SELECT version FROM document WHERE id = ? AND kind = ?", (id_, self.kind)).fetchone()
             return int(row[0]) if row else 0
 
@@ -202,7 +333,7 @@ class Documents(Generic[T]):
     def _body(self, row: sqlite3.Row) -> T:
         """The content of a row, read once for every version of a document."""
         known = self._read.get(_key(row))
-        return known if known is not None else self._remember(row, self.read(json.loads(row["body"])))
+        return known if known is not None else self._remember(row, self._read_text(row["body"]))
 
     def _remember(self, row: sqlite3.Row, body: T) -> T:
         self._read[_key(row)] = body

@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
+from contextlib import suppress
 
 from kemvo.store.database import Database
+from kemvo.store.trouble import StoreTrouble
 
 _AT_ONCE = 500
 
@@ -24,7 +26,7 @@ class StoredBook:
         missing = sorted(wanted - known.keys())
         if missing:
             found: dict[str, int] = {}
-            with self.database.open() as db:
+            with self.database.read() as db:
                 for i in range(0, len(missing), _AT_ONCE):
                     some = missing[i : i + _AT_ONCE]
                     marks = ",".join("?" * len(some))
@@ -41,7 +43,8 @@ class StoredBook:
         """Keep lengths."""
         self.changes += 1
         self._remember(key, lengths)
-        with self.database.open() as db:
+        # They can be measured again: where the file cannot be written to, reading goes on without keeping them.
+        with suppress(StoreTrouble), self.database.open() as db:
             db.executemany(
                 "INSERT OR REPLACE INTO speech_length (voice, text, ms) VALUES (?, ?, ?)",
                 [(key, t, ms) for t, ms in lengths.items()],

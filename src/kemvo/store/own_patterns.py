@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 import json
+from contextlib import suppress
 
-from pydantic import TypeAdapter
+from pydantic import TypeAdapter, ValidationError
 
 from kemvo.core.blocks import Laid, PatternRow
 from kemvo.store.database import Database
@@ -14,18 +15,23 @@ BLOCKS = TypeAdapter(tuple[Laid, ...])
 
 
 class OwnPatterns:
-    """The own patterns in a database; their ids are "own-1", "own-2"."""
+    """The own patterns in a database; their ids are "own-1", "own-2". `unreadable`: how many could not be read last time."""
 
     def __init__(self, database: Database) -> None:
         self.database = database
+        self.unreadable = 0
 
     def all(self) -> tuple[PatternRow, ...]:
         """The own patterns, oldest first."""
-        with self.database.open() as db:
+        with self.database.read() as db:
             rows = db.execute("SELECT * FROM own_pattern WHERE removed IS NULL ORDER BY id").fetchall()
-        return tuple(
-            PatternRow(f"own-{r['id']}", r["title"], BLOCKS.validate_python(json.loads(r["blocks"]))) for r in rows
-        )
+        found = []
+        for row in rows:
+            with suppress(ValidationError, ValueError, RecursionError):
+                blocks = BLOCKS.validate_python(json.loads(row["blocks"]))
+                found.append(PatternRow(f"own-{row['id']}", row["title"], blocks))
+        self.unreadable = len(rows) - len(found)
+        return tuple(found)
 
     def add(self, title: str, blocks: tuple[Laid, ...]) -> PatternRow:
         """Keep a pattern."""

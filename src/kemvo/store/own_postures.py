@@ -7,26 +7,27 @@ import json
 from pydantic import ValidationError
 
 from kemvo.core.catalogue import Entry
-from kemvo.core.problem import from_validation
 from kemvo.store.database import Database
 from kemvo.store.documents import written_now
 
 
 class OwnPostures:
-    """The own postures in a database. Nothing is ever overwritten: a newer version goes before an older one."""
+    """The own postures in a database; `unreadable`: how many of them could not be read last time. Nothing is ever overwritten: a newer version goes before an older one."""
 
     def __init__(self, database: Database) -> None:
         self.database = database
+        self.unreadable = 0
 
     def all(self) -> tuple[Entry, ...]:
         """The own postures as they are now, by name."""
-        with self.database.open() as db:
+        with self.database.read() as db:
             rows = db.execute(
                 "SELECT body FROM own_posture WHERE number IN (SELECT max(number) FROM own_posture GROUP BY id)"
                 " AND body NOT NULL"
             ).fetchall()
-        entries = (_entry(row["body"]) for row in rows)
-        return tuple(sorted(entries, key=lambda e: e.posture.name.casefold()))
+        entries = [_entry(row["body"]) for row in rows]
+        self.unreadable = entries.count(None)
+        return tuple(sorted((e for e in entries if e), key=lambda e: e.posture.name.casefold()))
 
     def put(self, *entries: Entry) -> None:
         """Keep postures, in place of those of the same ids."""
@@ -42,9 +43,8 @@ class OwnPostures:
             db.execute("INSERT INTO own_posture (id, body, saved) VALUES (?, NULL, ?)", (id_, written_now()))
 
 
-def _entry(text: str) -> Entry:
-    data = json.loads(text)
+def _entry(text: str) -> Entry | None:
     try:
-        return Entry.model_validate(data)
-    except ValidationError as error:
-        raise from_validation(error, data, "an own posture") from None
+        return Entry.model_validate(json.loads(text))
+    except (ValidationError, ValueError, RecursionError):
+        return None

@@ -4,7 +4,9 @@ from __future__ import annotations
 
 import hashlib
 import re
+import uuid
 from collections.abc import Iterable
+from contextlib import suppress
 from pathlib import Path
 from typing import NamedTuple
 
@@ -18,26 +20,46 @@ class Shelf:
 
     def __init__(self, folder: Path) -> None:
         self.folder = folder
-        folder.mkdir(parents=True, exist_ok=True)
+        with suppress(OSError):  # a folder that may only be read: what is written there says so
+            folder.mkdir(parents=True, exist_ok=True)
 
-    @staticmethod
-    def name(data: bytes, ending: str) -> str:
-        """What a file with this content is called here."""
-        return f"{hashlib.sha256(data).hexdigest()[:32]}.{ending}"
+    def keep(self, file: Path, ending: str) -> str:
+        """Keep a file, which is moved here; answers with its name."""
+        name = name_of(file, ending)
+        if self.path(name).exists():
+            file.unlink()
+        else:
+            file.replace(self.path(name))
+        return name
 
     def put(self, data: bytes, ending: str) -> str:
-        """Keep a file; answers with its name."""
-        name = self.name(data, ending)
-        path = self.folder / name
-        if not path.exists():
-            partial = path.with_suffix(".part")
+        """Keep a file with this content; answers with its name."""
+        partial = self.folder / f".{uuid.uuid4().hex}.part"
+        try:
             partial.write_bytes(data)
-            partial.replace(path)
-        return name
+            return self.keep(partial, ending)
+        finally:
+            partial.unlink(missing_ok=True)
 
     def path(self, name: str) -> Path:
         """Where a file lies."""
         return self.folder / Path(name).name
+
+
+def name_of(file: Path, ending: str) -> str:
+    """What a file is called on the shelf: after the hash of its content."""
+    with file.open("rb") as content:
+        return f"{hashlib.file_digest(content, 'sha256').hexdigest()[:32]}.{ending}"
+
+
+def ending_of(name: str) -> str:
+    """The ending of a sound file's name. Raises KemvoError when it has none."""
+    ending = name.rsplit(".", 1)[-1].lower() if "." in name else ""
+    if not re.fullmatch(r"[a-z0-9]{2,4}", ending):
+        raise KemvoError(
+            Problem(what="This file has no ending.", where=name[:200], mend="Choose a WAV, FLAC, Ogg or MP3 file.")
+        )
+    return ending
 
 
 class Brought(NamedTuple):
@@ -54,18 +76,10 @@ class BroughtSounds:
         self.database = database
         self.shelf = shelf
 
-    def lay(self, data: bytes, name: str) -> Path:
-        """Lay a sound down without keeping it yet, to be listened to. Its ending must be one of a sound file."""
-        ending = name.rsplit(".", 1)[-1].lower() if "." in name else ""
-        if not re.fullmatch(r"[a-z0-9]{2,4}", ending):
-            raise KemvoError(
-                Problem(what="This file has no ending.", where=name, mend="Choose a WAV, FLAC, Ogg or MP3 file.")
-            )
-        return self.shelf.path(self.shelf.put(data, ending))
-
-    def add(self, data: bytes, name: str) -> Brought:
-        """Keep a sound."""
-        id_ = self.lay(data, name).name
+    def add(self, file: Path, round_: Path, name: str) -> Brought:
+        """Keep a sound and what comes round of it; both files are moved here."""
+        id_ = self.shelf.keep(file, ending_of(name))
+        round_.replace(self.round(id_))
         with self.database.open() as db:
             db.execute(
                 "INSERT OR REPLACE INTO brought_sound (id, name, saved) VALUES (?, ?, ?)",
@@ -73,9 +87,13 @@ class BroughtSounds:
             )
         return Brought(id_, name[:200])
 
+    def round(self, id_: str) -> Path:
+        """Where what comes round of a sound lies, once it was made."""
+        return self.shelf.path(f"{id_}.round.npy")
+
     def all(self) -> list[Brought]:
         """All of them, the newest first."""
-        with self.database.open() as db:
+        with self.database.read() as db:
             return [Brought(*row) for row in db.execute("SELECT id, name FROM brought_sound ORDER BY saved DESC")]
 
     def path(self, id_: str) -> Path:
@@ -113,9 +131,9 @@ class Takes:
         self.shelf = shelf
         self.changes = 0
 
-    def add(self, text: str, ready: bytes, raw: bytes, ms: int) -> Take:
-        """Keep a take; it counts from now on."""
-        file, original = self.shelf.put(ready, "wav"), self.shelf.put(raw, "wav")
+    def add(self, text: str, ready: bytes, raw: Path, ms: int) -> Take:
+        """Keep a take; it counts from now on. `raw`, as it was recorded, is moved here."""
+        file, original = self.shelf.put(ready, "wav"), self.shelf.keep(raw, "wav")
         with self.database.open() as db:
             number = db.execute(
                 "INSERT INTO take (line, text, file, raw, ms, saved) VALUES (?, ?, ?, ?, ?, ?) RETURNING number",
@@ -126,7 +144,7 @@ class Takes:
 
     def get(self, number: int) -> Take:
         """One take. Raises KemvoError when there is none."""
-        with self.database.open() as db:
+        with self.database.read() as db:
             row = db.execute("SELECT number, text, file, ms, saved FROM take WHERE number = ?", (number,)).fetchone()
         if row is None:
             raise KemvoError(Problem(what="There is no such take.", mend="Look at the booth again."))
@@ -135,20 +153,20 @@ class Takes:
     def recorded(self, number: int) -> Path:
         """The file of a take as it was recorded."""
         take = self.get(number)
-        with self.database.open() as db:
+        with self.database.read() as db:
             row = db.execute("SELECT raw FROM take WHERE number = ?", (take.number,)).fetchone()
         return self.shelf.path(row[0])
 
-    def has(self, text: str, raw: bytes) -> bool:
+    def has(self, text: str, raw: Path) -> bool:
         """Whether this very recording is among the takes of a line."""
-        name = self.shelf.name(raw, "wav")
-        with self.database.open() as db:
+        name = name_of(raw, "wav")
+        with self.database.read() as db:
             found = db.execute("SELECT 1 FROM take WHERE line = ? AND raw = ?", (line_of(text), name)).fetchone()
         return found is not None
 
     def of(self, text: str) -> list[Take]:
         """The takes of a line, the one that counts first."""
-        with self.database.open() as db:
+        with self.database.read() as db:
             return [
                 Take(*row)
                 for row in db.execute(
@@ -160,7 +178,7 @@ class Takes:
     def counting(self, texts: Iterable[str]) -> dict[str, Take]:
         """For every text that has one, the take that counts."""
         wanted = {t: line_of(t) for t in texts}
-        with self.database.open() as db:
+        with self.database.read() as db:
             newest = {
                 row[5]: Take(*row[:5])
                 for row in db.execute(

@@ -1,0 +1,257 @@
+"""Copies of all that is in the data folder: one archive to keep elsewhere, and a copy of every day by themselves.
+
+An archive is a ZIP file: `kemvo.sqlite` (made by SQLite's online backup), the sounds, and `copy.json`, which says when it
+was made and what the content of every file in it must be (SHA-256). An archive is checked by being restored, into a folder
+of its own, before it counts as made.
+"""
+
+from __future__ import annotations
+
+import hashlib
+import json
+import shutil
+import sqlite3
+import tempfile
+import zipfile
+import zlib
+from collections.abc import Callable, Iterator
+from contextlib import closing, contextmanager, suppress
+from datetime import datetime
+from pathlib import Path
+from typing import NamedTuple
+
+from kemvo.core.problem import KemvoError, Problem
+from kemvo.store.database import COPIES, NEWEST, Database, copy_to
+from kemvo.store.documents import written_now
+from kemvo.store.trouble import StoreTrouble
+
+DATABASE, CONTENTS, SOUNDS = "kemvo.sqlite", "copy.json", "sounds"
+KEPT_DAYS = 7
+"""So many daily copies are kept, the newest."""
+
+MOST_BYTES, MOST_FILES, MOST_RATIO = 50_000_000_000, 200_000, 200
+"""Bounds of an archive that is restored: bytes and files unpacked, and how much smaller than that it may be packed."""
+
+COUNTED = ("form", "session")
+Report = Callable[[float], None]
+
+
+class Copied(NamedTuple):
+    """What an archive holds: how many forms and sessions (put away or not), takes and sounds, and when it was made."""
+
+    forms: int
+    sessions: int
+    takes: int
+    sounds: int
+    made: str
+    large: bool
+
+    def says(self) -> str:
+        """In a sentence."""
+        sounds = f"{self.sounds} sound files" if self.large else "its takes; sounds brought in are left out"
+        return f"{self.forms} forms, {self.sessions} sessions, {sounds}. Checked by restoring it."
+
+
+class DayCopy(NamedTuple):
+    """A copy that Kemvo made by itself: its file's name, when it was made, its size in bytes."""
+
+    name: str
+    made: str
+    bytes: int
+
+
+def back_up(database: Database, out: Path, large: bool = True, report: Report = lambda _: None) -> Copied:
+    """Write everything in the data folder into one archive, and check it. `large`: with the sounds that were brought in
+    (takes always go along). Raises KemvoError or StoreTrouble; then no file is left behind."""
+    if not out.parent.is_dir():
+        raise KemvoError(Problem(what=f"There is no folder {out.parent}.", mend="Make it first, or choose another."))
+    partial = out.with_name(f".{out.name}.part")
+    try:
+        with tempfile.TemporaryDirectory(prefix="kemvo-copy-", dir=out.parent) as folder:
+            copy = Path(folder) / DATABASE
+            with database.read() as db:
+                copy_to(db, copy)
+            sounds = sorted(_sounds_of(copy, large))
+            shelf = database.path.parent / SOUNDS
+            there = [shelf / name for name in sounds if (shelf / name).exists()]
+            whole = sum(f.stat().st_size for f in there) + copy.stat().st_size
+            done = 0
+            hashes = {}
+            with zipfile.ZipFile(partial, "w", zipfile.ZIP_DEFLATED, compresslevel=3) as into:
+                for file in (copy, *there):
+                    inside = DATABASE if file == copy else f"{SOUNDS}/{file.name}"
+                    hashes[inside] = _hash(file)
+                    into.write(file, inside, zipfile.ZIP_DEFLATED if file == copy else zipfile.ZIP_STORED)
+                    done += file.stat().st_size
+                    report(0.6 * done / whole)
+                counted = _counted(copy, len(there), large)
+                about = {"format": "kemvo", "kind": "copy", "version": 1, "schema": NEWEST, **counted._asdict()}
+                into.writestr(CONTENTS, json.dumps({**about, "sha256": hashes}, indent=1))
+            with unpacked(partial, Path(folder) / "check", lambda share: report(0.6 + 0.4 * share)) as found:
+                if found != counted:
+                    raise _no_copy("what was written is not what is here", out.name)
+        partial.replace(out)
+        return counted
+    finally:
+        partial.unlink(missing_ok=True)
+
+
+def restore(database: Database, archive: Path, report: Report = lambda _: None) -> Copied:
+    """Put an archive (or a copy of a day) in the place of the data in the folder; what was there is copied first. Sounds are
+    added, never taken away. Raises KemvoError, with nothing changed, when it is none or damaged."""
+    with tempfile.TemporaryDirectory(prefix=".restoring-", dir=database.path.parent) as folder:
+        if archive.suffix == ".sqlite":
+            copy = Path(folder) / DATABASE
+            shutil.copyfile(archive, copy)
+            found = _counted(copy, 0, True, archive.name)
+        else:
+            with unpacked(archive, Path(folder) / "new", report) as found:
+                pass
+            copy = Path(folder) / "new" / DATABASE
+        _check_version(copy, archive.name)
+        _put_aside(database)
+        shelf = database.path.parent / SOUNDS
+        shelf.mkdir(exist_ok=True)
+        for file in (Path(folder) / "new" / SOUNDS).glob("*"):
+            if not (shelf / file.name).exists():
+                file.replace(shelf / file.name)
+        database.replace_with(copy)
+    return found
+
+
+def _put_aside(database: Database) -> None:
+    """Copy what is there before it is replaced; where it is damaged, the files themselves are kept."""
+    folder = database.path.parent / COPIES
+    folder.mkdir(exist_ok=True)
+    name = f"before-restoring-{datetime.now():%Y-%m-%d-%H%M%S}"
+    try:
+        with database.read() as db:
+            copy_to(db, folder / f"{name}.sqlite")
+    except (StoreTrouble, KemvoError, sqlite3.Error):
+        for end in ("", "-wal"):
+            file = database.path.with_name(database.path.name + end)
+            if file.exists():
+                shutil.copyfile(file, folder / f"{name}-damaged.sqlite{end}")
+
+
+@contextmanager
+def unpacked(archive: Path, folder: Path, report: Report = lambda _: None) -> Iterator[Copied]:
+    """An archive, unpacked into `folder` and checked: every file's content, the database, its counts. Raises KemvoError."""
+    folder.mkdir(parents=True)
+    (folder / SOUNDS).mkdir()
+    try:
+        with zipfile.ZipFile(archive) as packed:
+            inside = packed.infolist()
+            names = [x.filename for x in inside]
+            whole = sum(x.file_size for x in inside)
+            if CONTENTS not in names or DATABASE not in names:
+                raise _no_copy("there is no Kemvo database in it", archive.name)
+            if len(set(names)) < len(names) or len(names) > MOST_FILES:
+                raise _no_copy("it holds a file twice, or far too many", archive.name)
+            if whole > MOST_BYTES or whole > MOST_RATIO * archive.stat().st_size + 10_000_000:
+                raise _no_copy(f"it would unpack to {whole / 1e6:,.0f} MB", archive.name)
+            about = json.loads(packed.read(CONTENTS))
+            hashes = dict(about["sha256"])
+            done = 0
+            for name, wanted in hashes.items():
+                into = folder / DATABASE if name == DATABASE else folder / SOUNDS / Path(name).name
+                with packed.open(name) as file, into.open("wb") as out:
+                    shutil.copyfileobj(file, out, 1 << 20)
+                if _hash(into) != wanted:
+                    raise _no_copy(f"“{Path(name).name}” in it is damaged", archive.name)
+                done += into.stat().st_size
+                report(done / max(1, whole))
+            counted = _counted(folder / DATABASE, len(hashes) - 1, bool(about["large"]), archive.name)
+            yield counted._replace(made=str(about["made"]))
+    except KemvoError:
+        raise
+    except (
+        zipfile.BadZipFile,
+        zlib.error,
+        EOFError,
+        NotImplementedError,
+        RuntimeError,
+        ValueError,
+        KeyError,
+        TypeError,
+        AttributeError,
+    ) as error:
+        raise _no_copy(f"it is damaged ({error})", archive.name) from None
+
+
+def _counted(copy: Path, sounds: int, large: bool, name: str = "") -> Copied:
+    """What a copied database holds. Raises KemvoError when it is damaged."""
+    try:
+        with closing(sqlite3.connect(copy)) as db:
+            if db.execute("PRAGMA integrity_check").fetchone()[0] != "ok":
+                raise _no_copy("the database in it is damaged", name)
+            forms, sessions = (
+                db.execute("SELECT count(*) FROM document WHERE kind = ?", (kind,)).fetchone()[0] for kind in COUNTED
+            )
+            has_takes = db.execute("SELECT 1 FROM sqlite_master WHERE name = 'take'").fetchone()
+            takes = db.execute("SELECT count(*) FROM take").fetchone()[0] if has_takes else 0
+    except sqlite3.Error as error:
+        raise _no_copy(f"the database in it cannot be read ({error})", name) from None
+    return Copied(forms, sessions, takes, sounds, written_now(), large)
+
+
+def _check_version(copy: Path, name: str) -> None:
+    with closing(sqlite3.connect(copy)) as db:
+        if db.execute("PRAGMA user_version").fetchone()[0] > NEWEST:
+            raise KemvoError(
+                Problem(what="This copy was made by a newer Kemvo.", where=name, mend="Restore it with that one.")
+            )
+
+
+def _sounds_of(copy: Path, large: bool) -> set[str]:
+    """The sound files that a database names."""
+    with closing(sqlite3.connect(copy)) as db:
+        takes = {name for row in db.execute("SELECT file, raw FROM take") for name in row}
+        return takes | ({row[0] for row in db.execute("SELECT id FROM brought_sound")} if large else set())
+
+
+def _hash(file: Path) -> str:
+    with file.open("rb") as content:
+        return hashlib.file_digest(content, "sha256").hexdigest()
+
+
+def _no_copy(why: str, name: str) -> KemvoError:
+    return KemvoError(
+        Problem(
+            what=f"This is no copy of Kemvo’s data that can be restored: {why}.",
+            where=name,
+            mend="Nothing was changed. Choose a file that “kemvo backup” made, or one in the folder “copies”.",
+        )
+    )
+
+
+def day_copies(folder: Path) -> list[DayCopy]:
+    """The copies that Kemvo made by itself in a data folder, the newest first."""
+    found = []
+    for file in (folder / COPIES).glob("*.sqlite"):
+        with suppress(OSError):
+            about = file.stat()
+            made = datetime.fromtimestamp(about.st_mtime).astimezone().isoformat(timespec="seconds")
+            found.append(DayCopy(file.name, made, about.st_size))
+    return sorted(found, key=lambda c: c.made, reverse=True)
+
+
+def copy_of_today(database: Database) -> Path | None:
+    """Make today’s copy, if there is none and something is there; of the daily ones the last seven are kept. Answers with
+    the copy, None where none was needed or the folder cannot be written to."""
+    folder = database.path.parent / COPIES
+    path = folder / f"day-{datetime.now():%Y-%m-%d}.sqlite"
+    if path.exists() or not database.path.exists():
+        return None
+    try:
+        folder.mkdir(exist_ok=True)
+        with database.read() as db:
+            copy_to(db, path)
+        _counted(path, 0, True, path.name)
+    except (KemvoError, OSError, sqlite3.Error):
+        # A damaged database is never kept as a copy, nor does it push out one that is whole.
+        path.unlink(missing_ok=True)
+        return None
+    for old in sorted(folder.glob("day-*.sqlite"))[:-KEPT_DAYS]:
+        old.unlink(missing_ok=True)
+    return path
