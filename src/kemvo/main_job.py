@@ -12,7 +12,7 @@ from kemvo.audio.render import Order, under_of
 from kemvo.audio.voices import voice_of
 from kemvo.core.cue_sheet import cue_rows
 from kemvo.core.form import Form
-from kemvo.core.passes import missing_parts
+from kemvo.core.passes import missing_parts, require_a_form
 from kemvo.core.practice import Practice, work_out
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.session import Session, SpeechChoice, first_passes
@@ -113,6 +113,7 @@ def prepared(path: Path, speed: float) -> Prepared:
             data = bounded(file, path.name, MOST_TEXT_BYTES)
     bundle = read_file(data, path.name)
     session = bundle.session or first_passes("form", bundle.form())
+    require_a_form(session, bundle.forms)
     clips = _clips(session.speech, takes)
     practice = work_out(session, bundle.forms, clips.measure, speed)
     return Prepared(session, practice, clips, sounds, [p.sentence() for p in missing_parts(session, bundle.forms)])

@@ -3,6 +3,7 @@ import { lazy, StrictMode, Suspense } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
 import { CataloguePage } from "./catalogue/CataloguePage";
+import { DataPage } from "./data/DataPage";
 import { FormPage } from "./form/FormPage";
 import { FormsPage } from "./form/FormsPage";
 import { TextPage } from "./form/TextPage";
@@ -28,6 +29,7 @@ createRoot(document.getElementById("root") as HTMLElement).render(
               <Route path="/forms/text" element={<TextPage />} />
               <Route path="/forms/:id" element={<FormPage />} />
               <Route path="/postures" element={<CataloguePage />} />
+              <Route path="/data" element={<DataPage />} />
               <Route path="/sessions" element={<SessionsPage />} />
               <Route path="/sessions/:id" element={<SessionPage />} />
               <Route path="/desk/:id" element={<DeskPage />} />

@@ -127,7 +127,7 @@ def cue_file(house: Here, id_: str, kind: str) -> Response:
     row = CUE_FILES.get(kind)
     if row is None:
         raise KemvoError(Problem(what=f"There is no file “{kind}”.", mend=f"Choose one of {', '.join(CUE_FILES)}."))
-    session, practice = house.practice_of(id_)
+    session, practice = house.spoken_of(id_)
     return download(row.write(practice), session.title, row.ending, f"{row.media_type}; charset=utf-8")
 
 

@@ -18,6 +18,7 @@ from kemvo.audio.clips import Clips
 from kemvo.audio.voices import voice_of
 from kemvo.core.catalogue import Entry, name_index, over, own_entry
 from kemvo.core.form import Posture
+from kemvo.core.passes import require_a_form
 from kemvo.core.practice import LaidOut, Practice, lay_out, undecided, work_out
 from kemvo.core.reading.names import NameIndex
 from kemvo.core.session import Forms, Session, SpeechChoice
@@ -192,6 +193,12 @@ class House:
                 self._practices.pop(key, None)
             worked = self._once(key, work).get()
         return stored.body, worked.practice
+
+    def spoken_of(self, id_: str) -> tuple[Session, Practice]:
+        """The same, to be written to a file. Raises KemvoError where none of its forms is there."""
+        session, practice = self.practice_of(id_)
+        require_a_form(session, self.forms_of(session))
+        return session, practice
 
     def _laid_out(self, session: Session, forms: Forms, speed: float) -> LaidOut:
         """A session in time; the last one is remembered, since most edits at the cue desk leave it as it is."""

@@ -4,17 +4,19 @@ from __future__ import annotations
 
 from typing import Annotated, Literal
 
-from fastapi import APIRouter, Form, UploadFile
+from fastapi import APIRouter, Form, Response, UploadFile
 from pydantic import BaseModel, Field
 
 from kemvo.api.documents import file_text
 from kemvo.api.house import Here, House
+from kemvo.api.work import JobView, job_view
 from kemvo.core.filling import Sign, corrected, filled, signs
 from kemvo.core.form import Movement
 from kemvo.core.outline import Draft, draft
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.reading.script import read_script
 from kemvo.formats.scripts import script_entries
+from kemvo.jobs import Job
 
 router = APIRouter(prefix="/api", tags=["reading"])
 
@@ -64,19 +66,46 @@ class PastedText(BaseModel):
     title: Annotated[str, Field(max_length=200)] = ""
 
 
+ReadNow = Annotated[Draft | JobView, Field(description="The form; of a long text the job that makes it.")]
+
+
 @router.post("/texts")
-def read_text(house: Here, pasted: PastedText) -> Draft:
-    """A pasted text made into a form, for confirmation; nothing is saved."""
-    return _draft(house, pasted.text.encode(), "pasted.txt", pasted.title, "New form")
+def read_text(house: Here, response: Response, pasted: PastedText) -> ReadNow:
+    """A pasted text made into a form, for confirmation; nothing is saved. A long text is read as a job, which makes it."""
+    return _draft(house, response, pasted.text.encode(), "pasted.txt", pasted.title, "New form")
 
 
 @router.post("/texts/file")
-def read_text_file(house: Here, file: UploadFile, title: Annotated[str, Form(max_length=200)] = "") -> Draft:
-    """A text file made into a form, for confirmation; nothing is saved."""
+def read_text_file(
+    house: Here, response: Response, file: UploadFile, title: Annotated[str, Form(max_length=200)] = ""
+) -> ReadNow:
+    """A text file made into a form, for confirmation; nothing is saved. A long text is read as a job, which makes it."""
     name = file.filename or "text.txt"
-    return _draft(house, file_text(file), name, title, name.rsplit(".", 1)[0][:200])
+    return _draft(house, response, file_text(file), name, title, name.rsplit(".", 1)[0][:200])
 
 
-def _draft(house: House, data: bytes, name: str, title: str, usual: str) -> Draft:
-    read = read_script(script_entries(data, name), house.names())
-    return draft(read, house.catalogue(), title, usual or "New form")
+LINES_AT_ONCE = 600
+"""A text of more lines takes about a second or longer to read (`make bench`)."""
+
+LINES_A_STEP = 200
+
+
+def _draft(house: House, response: Response, data: bytes, name: str, title: str, usual: str) -> Draft | JobView:
+    entries = script_entries(data, name)
+    if len(entries) <= LINES_AT_ONCE:
+        return draft(read_script(entries, house.names()), house.catalogue(), title, usual or "New form")
+
+    def work(job: Job) -> None:
+        for n in range(0, len(entries), LINES_A_STEP):
+            # What was read is remembered: the whole is then put together at once.
+            read_script(entries[n : n + LINES_A_STEP], house.names())
+            job.report(READING * n / len(entries))
+        made = draft(read_script(entries, house.names()), house.catalogue(), title, usual or "New form")
+        job.made = made.model_dump(mode="json")
+
+    response.status_code = 202
+    return job_view(house.jobs.start(f"Reading {name[:100]}", "", "", work))
+
+
+READING = 0.8
+"""The share of the work that is done when every line is read."""

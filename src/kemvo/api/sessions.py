@@ -227,7 +227,7 @@ def session_under(
 @router.get("/{id_}/captions.{ending}")
 def session_captions(house: Here, id_: str, ending: Literal["vtt", "srt"]) -> Response:
     """The captions as WebVTT or SubRip."""
-    session, practice = house.practice_of(id_)
+    session, practice = house.spoken_of(id_)
     return download(write_captions(practice.sounds, ending), session.title, ending, CAPTION_FORMATS[ending])
 
 

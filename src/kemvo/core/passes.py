@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from kemvo.core.blocks import KINDS
 from kemvo.core.form import Posture
-from kemvo.core.problem import Problem
+from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.session import Forms, Pass, Session
 
 
@@ -37,6 +37,19 @@ def postures_of(p: Pass, forms: Forms) -> list[Posture]:
     first = at.get(p.part.first, 0)
     last = at.get(p.part.last, len(postures) - 1)
     return postures[min(first, last) : max(first, last) + 1]
+
+
+def require_a_form(session: Session, forms: Forms) -> None:
+    """Raises KemvoError where a session goes over forms and none of them is there: nothing of it could be said."""
+    over = [p for p in session.passes if not p.off and KINDS[p.kind].moves]
+    if over and not any(p.part.form_id in forms for p in over):
+        raise KemvoError(
+            Problem(
+                what="None of the forms this session goes over is here.",
+                where=session.title,
+                mend="Choose a form for its passes, or save the session again together with its forms.",
+            )
+        )
 
 
 def missing_parts(session: Session, forms: Forms) -> list[Problem]:

@@ -13,6 +13,7 @@ from pydantic import ValidationError
 
 from kemvo.core.catalogue import Entry
 from kemvo.core.problem import KemvoError, Problem, from_validation
+from kemvo.formats.json_text import parsed_json
 
 OWN = ("id", "styles", "pinyin")
 """Fields of an entry; all others are the posture's."""
@@ -34,13 +35,16 @@ def read_catalogue(text: str, name: str = "") -> tuple[Entry, ...]:
 
 def _rows(text: str, name: str) -> Any:
     try:
-        if text.lstrip("\ufeff \t\r\n").startswith("{"):
-            return json.loads(text.lstrip("\ufeff")).get("postures", [])
-        return tomllib.loads(text.lstrip("\ufeff")).get("posture", [])
-    except (tomllib.TOMLDecodeError, json.JSONDecodeError) as error:
-        kind = "JSON" if isinstance(error, json.JSONDecodeError) else "TOML"
+        if text.lstrip("\ufeff \t\r\n").startswith("{") or name.lower().endswith(".json"):
+            found = parsed_json(text, name)
+            told = isinstance(found, dict) and ("postures" in found) and found.get("kind", "catalogue") == "catalogue"
+            return found["postures"] if told else None
+        return tomllib.loads(text.lstrip("\ufeff")).get("posture")
+    except RecursionError:
+        raise KemvoError(Problem(what="This TOML is nested too deeply.", where=name, mend="Mend that place.")) from None
+    except ValueError as error:
         raise KemvoError(
-            Problem(what=f"This is not readable as {kind}: {error}.", where=name, mend="Mend that place.")
+            Problem(what=f"This is not readable as TOML: {str(error)[:200]}.", where=name, mend="Mend that place.")
         ) from None
 
 

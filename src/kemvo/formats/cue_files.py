@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-import csv
-import io
 import json
 from collections.abc import Callable
 from typing import NamedTuple
@@ -13,6 +11,7 @@ from kemvo.core.practice import Practice
 from kemvo.core.sound import Sound
 from kemvo.core.timeline import chapters
 from kemvo.formats.captions import write_captions
+from kemvo.formats.csv_text import csv_text
 from kemvo.formats.webvtt import Block, as_payload, write_vtt
 
 
@@ -65,15 +64,12 @@ COLUMNS = ("start_ms", "end_ms", "text", "state", "kind", "pass", "posture", "yo
 
 
 def _csv(practice: Practice) -> str:
-    file = io.StringIO()
-    out = csv.writer(file)
-    out.writerow(COLUMNS)
-    for r in cue_rows(practice):
-        out.writerow(
-            ["" if r.start_ms is None else r.start_ms, "" if r.end_ms is None else r.end_ms, r.text, r.state, r.kind,
-             r.pass_title, r.posture, r.does, r.target_ms, r.reason, r.id]
-        )  # fmt: skip
-    return file.getvalue()
+    rows = (
+        ["" if r.start_ms is None else r.start_ms, "" if r.end_ms is None else r.end_ms, r.text, r.state, r.kind,
+         r.pass_title, r.posture, r.does, r.target_ms, r.reason, r.id]
+        for r in cue_rows(practice)
+    )  # fmt: skip
+    return csv_text([COLUMNS, *rows])
 
 
 def _labels(practice: Practice) -> str:

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-import csv
-import io
 import re
 from collections.abc import Callable, Iterator
 
@@ -11,6 +9,7 @@ import pysubs2
 
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.taking import FileCue
+from kemvo.formats.csv_text import csv_rows
 from kemvo.formats.cue_pdf import attached
 from kemvo.formats.text import decoded, stamp_ms, unknown_ending
 from kemvo.formats.timed import is_metadata
@@ -67,10 +66,10 @@ def _read_srt(text: str, name: str) -> Iterator[FileCue]:
 
 
 def _read_csv(text: str, name: str) -> Iterator[FileCue]:
-    reader = csv.DictReader(io.StringIO(text, newline=""))
-    heads = {h.strip().lower(): h for h in reader.fieldnames or () if h}
-    start = next((heads[h] for h in ("start_ms", "start", "time") if h in heads), None)
-    words = next((heads[h] for h in ("text", "words", "cue", "line") if h in heads), None)
+    rows = csv_rows(text, name)
+    heads = {h.strip().lower(): i for i, h in enumerate(next(rows, (0, []))[1]) if h.strip()}
+    start = next((h for h in ("start_ms", "start", "time") if h in heads), None)
+    words = next((h for h in ("text", "words", "cue", "line") if h in heads), None)
     if start is None or words is None:
         raise KemvoError(
             Problem(
@@ -79,11 +78,12 @@ def _read_csv(text: str, name: str) -> Iterator[FileCue]:
                 mend="Name them “start_ms” (or “start”) and “text” in its first row.",
             )
         )
-    for no, row in enumerate(reader, 2):
-        cell, said_ = (row.get(start) or "").strip(), " ".join((row.get(words) or "").split())
+    for no, row in rows:
+        cells = {head: row[i].strip() for head, i in heads.items() if i < len(row)}
+        cell, said_ = cells.get(start, ""), " ".join(cells.get(words, "").split())
         if not cell or not said_:
             continue
-        ms = _cell_ms(cell, start.strip().lower())
+        ms = _cell_ms(cell, start)
         if ms is None:
             raise KemvoError(
                 Problem(
@@ -92,7 +92,7 @@ def _read_csv(text: str, name: str) -> Iterator[FileCue]:
                     mend="Write milliseconds, seconds, or minutes:seconds.",
                 )
             )
-        yield FileCue(ms, said_, (row.get(heads.get("id", "id")) or "").strip())
+        yield FileCue(ms, said_, cells.get("id", ""))
 
 
 _SHEET = re.compile(r"^ {4}\s*(\d+):([0-5]\d)\.(\d)  (.+?)\s*$")

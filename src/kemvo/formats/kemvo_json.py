@@ -15,6 +15,7 @@ from kemvo.core.form import Form, read_form
 from kemvo.core.problem import KemvoError, Problem, from_validation
 from kemvo.core.room import Room
 from kemvo.core.session import Forms, Session, read_session
+from kemvo.formats.json_text import parsed_json
 
 FORMAT = "kemvo"
 VERSION = 1
@@ -88,26 +89,7 @@ def read_room(text: str | bytes, name: str = "") -> Room:
 
 
 def _parsed(text: str | bytes, name: str) -> dict[str, Any]:
-    try:
-        data = json.loads(text.decode("utf-8-sig") if isinstance(text, bytes) else text.removeprefix("\ufeff"))
-    except UnicodeDecodeError:
-        raise KemvoError(
-            Problem(what="This file is not text.", where=name, mend="Choose a .json file that Kemvo saved.")
-        ) from None
-    except RecursionError:
-        raise KemvoError(
-            Problem(what="This JSON is nested too deeply to be a form or a session.", where=name)
-        ) from None
-    except ValueError as error:
-        place = f"line {error.lineno}, column {error.colno}" if isinstance(error, json.JSONDecodeError) else ""
-        reason = error.msg if isinstance(error, json.JSONDecodeError) else str(error)
-        raise KemvoError(
-            Problem(
-                what=f"This is not readable as JSON: {reason}.",
-                where=", ".join(x for x in (name, place) if x),
-                mend="Mend that place, or choose another file.",
-            )
-        ) from None
+    data = parsed_json(text, name)
     if not isinstance(data, dict):
         raise KemvoError(
             Problem(

@@ -2,11 +2,10 @@
 
 from __future__ import annotations
 
-import csv
 import html
-import io
 
 from kemvo.core.paper import Paper
+from kemvo.formats.csv_text import csv_text
 
 
 def write_markdown(sheet: Paper) -> str:
@@ -28,16 +27,16 @@ def write_markdown(sheet: Paper) -> str:
 
 def write_csv(sheet: Paper) -> str:
     """A sheet as CSV: a row for every posture of a block, and one for a block without any."""
-    file = io.StringIO()
-    out = csv.writer(file)
-    out.writerow(["clock", "block", "kind", "minutes", "how", "says", "number", "posture", "words", "cautions"])
+    out: list[list[object]] = [
+        ["clock", "block", "kind", "minutes", "how", "says", "number", "posture", "words", "cautions"]
+    ]
     for b in sheet.blocks:
-        block = [b.clock, b.title, b.kind, b.minutes, b.how, b.says]
+        block: list[object] = [b.clock, b.title, b.kind, b.minutes, b.how, b.says]
         for line in b.lines:
-            out.writerow([*block, line.number, line.title, " / ".join(line.words), " / ".join(line.cautions)])
+            out.append([*block, line.number, line.title, " / ".join(line.words), " / ".join(line.cautions)])
         if not b.lines:
-            out.writerow([*block, "", "", "", ""])
-    return file.getvalue()
+            out.append([*block, "", "", "", ""])
+    return csv_text(out)
 
 
 STYLE = (

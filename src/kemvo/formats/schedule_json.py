@@ -11,6 +11,7 @@ from kemvo.core.problem import KemvoError, Problem, from_validation
 from kemvo.core.talk import Answer, Ceiling, Join, Said, Saying, Talk, spoken_ms
 from kemvo.core.told import outcomes
 from kemvo.core.values import Value
+from kemvo.formats.json_text import parsed_json
 
 Ms = Annotated[int, Field(ge=0, le=24 * 3_600_000)]
 Amount = Annotated[float, Field(ge=-1e6, le=1e6, allow_inf_nan=False)]
@@ -103,19 +104,13 @@ class AnswerOut(Value):
     cues: tuple[OutcomeOut, ...]
 
 
+MOST_PARTS = 500_000
+"""So many objects at most are in a problem: wordings above all."""
+
+
 def read_talk(text: str | bytes, name: str = "") -> Talk:
     """A problem from the text of its file. Raises KemvoError with a sentence for every place that cannot be used."""
-    try:
-        data = json.loads(text.decode("utf-8-sig") if isinstance(text, bytes) else text)
-    except (UnicodeDecodeError, ValueError, RecursionError) as error:
-        place = f"line {error.lineno}" if isinstance(error, json.JSONDecodeError) else ""
-        raise KemvoError(
-            Problem(
-                what="This is not readable as JSON.",
-                where=", ".join(x for x in (name, place) if x),
-                mend="Mend that place; docs/formats.md shows how a problem is written.",
-            )
-        ) from None
+    data = parsed_json(text, name, MOST_PARTS)
     if not isinstance(data, dict) or "cues" not in data:
         raise KemvoError(
             Problem(what="This is no problem of what to say when.", where=name, mend="It needs a list “cues”.")

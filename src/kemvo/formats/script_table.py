@@ -7,11 +7,11 @@ are kept as lines of their own.
 from __future__ import annotations
 
 import csv
-import io
 import re
 from collections.abc import Iterator, Mapping, Sequence
 
 from kemvo.core.reading.entries import Given, ScriptEntry
+from kemvo.formats.csv_text import csv_rows
 from kemvo.formats.text import CLOCK, stamp_ms
 
 ROLES: Mapping[str, tuple[str, ...]] = {
@@ -53,8 +53,7 @@ def table_entries(text: str, name: str) -> Iterator[ScriptEntry]:
         dialect = csv.Sniffer().sniff(text[:4000], delimiters=",;\t")
     except csv.Error:
         dialect = csv.excel
-    reader = csv.reader(io.StringIO(text, newline=""), dialect)
-    yield from row_entries([(reader.line_num, row) for row in reader])
+    yield from row_entries(list(csv_rows(text, name, dialect)))
 
 
 def is_table(text: str) -> bool:

@@ -30,10 +30,39 @@ def script_entries(data: bytes, name: str) -> list[ScriptEntry]:
     if ending in BINARY:
         return BINARY[ending](data, name)
     text = decoded(data, name)
-    if "\0" in text:
-        raise KemvoError(Problem(what="This file is not text.", where=name, mend="Choose a text file."))
     assert reader
-    return list(reader(unquoted(text), name))
+    timed = ending in TIMED or has_caption_times(text)
+    _check_size(text, name, MOST_CAPTION_LINES if timed else MOST_LINES)
+    entries = list(reader(unquoted(text), name))
+    if len(entries) > MOST_LINES:
+        raise _too_long(f"has more than {MOST_LINES:,} lines", name)
+    return entries
+
+
+MOST_LINES, MOST_CAPTION_LINES = 5_000, 40_000
+"""So many lines at most has a text, and captions, which need several for what is one."""
+LONGEST_LINE = 5_000
+TIMED = frozenset({"srt", "vtt"})
+
+
+def _check_size(text: str, name: str, most: int) -> None:
+    lines = [(no, line) for no, line in enumerate(text.splitlines(), 1) if line.strip()]
+    if len(lines) > most:
+        raise _too_long(f"has {len(lines):,} lines; Kemvo reads {most:,} at once", name)
+    long = next((no for no, line in lines if len(line) > LONGEST_LINE), None)
+    if long is not None:
+        where = ", ".join(x for x in (name, f"line {long}") if x)
+        raise KemvoError(
+            Problem(
+                what=f"This line is longer than {LONGEST_LINE:,} letters.",
+                where=where,
+                mend="Begin a new line for every movement, or at least for every sentence.",
+            )
+        )
+
+
+def _too_long(what: str, name: str) -> KemvoError:
+    return KemvoError(Problem(what=f"This text {what}.", where=name, mend="Bring it in in parts."))
 
 
 def _plain(text: str, name: str) -> Iterator[ScriptEntry]:

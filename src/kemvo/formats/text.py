@@ -42,7 +42,10 @@ def decoded(data: bytes, name: str) -> str:
     """The text of a file, in UTF-8, in UTF-16 where it begins with its mark, or as older Windows programs write it. Raises
     KemvoError for anything else."""
     try:
-        return data.decode("utf-16" if data.startswith(UTF_16) else "utf-8-sig")
+        text = data.decode("utf-16" if data.startswith(UTF_16) else "utf-8-sig")
+        if "\0" in text:
+            raise KemvoError(Problem(what="This file is not text.", where=name, mend="Choose a text file."))
+        return text
     except UnicodeDecodeError:
         western = None if data.startswith(UTF_16) else _western(data)
         if western is not None:

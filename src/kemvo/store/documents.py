@@ -189,8 +189,8 @@ class Documents(Generic[T]):
             return self.read(json.loads(text))
         except KemvoError as error:
             raise CannotBeRead(self._damaged(error.problems[0].sentence()[:300])) from None
-        except (ValueError, RecursionError) as error:
-            raise CannotBeRead(self._damaged(str(error)[:300])) from None
+        except (ValueError, RecursionError):
+            raise CannotBeRead(self._damaged("its content is damaged")) from None
 
     def _damaged(self, why: str) -> Problem:
         return Problem(
@@ -305,7 +305,8 @@ class Documents(Generic[T]):
         if row is None:
             raise NotThere(
                 Problem(
-                    what=f"There is no {self.kind} “{id_}” here.", mend=f"Choose one from the list of {self.kind}s."
+                    what=f"There is no {self.kind} “{id_[:80]}” here.",
+                    mend=f"Choose one from the list of {self.kind}s.",
                 )
             )
         return row

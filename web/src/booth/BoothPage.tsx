@@ -2,13 +2,28 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Mic, Play, Square, Trash2 } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { Link, useParams } from "react-router";
-import { type Booth, type BoothLine, call, type SessionView, sentence, type TakeView } from "../shared/api";
+import {
+  type Booth,
+  type BoothLine,
+  call,
+  type Job,
+  type SessionView,
+  sentence,
+  type TakeView,
+} from "../shared/api";
 import { Check } from "../shared/Check";
 import { clock, plural, seconds } from "../shared/format";
 import { KeysDialog } from "../shared/KeysDialog";
 import { BOOTH_KEYS, pressed } from "../shared/keys";
 import { Waiting } from "../shared/Shell";
+import { followed, made } from "../shared/useJob";
 import { type Recording, record, simulate } from "./microphone";
+
+interface Sorted {
+  taken: TakeView[];
+  strange: string[];
+  refused: string[];
+}
 
 /** The booth: the instructor speaks the lines of a session, one after another. */
 export default function BoothPage() {
@@ -75,10 +90,11 @@ export default function BoothPage() {
         form,
       );
       const over = take.ms - line.may_ms;
+      const noted = take.note ? `${take.note} ` : "";
       setTold(
         over > 0
-          ? `It takes ${seconds(take.ms)}: ${seconds(over)} more than there is. Say it quicker, or give it more time at the cue desk.`
-          : `It takes ${seconds(take.ms)}; there are ${seconds(line.may_ms)}.`,
+          ? `${noted}It takes ${seconds(take.ms)}: ${seconds(over)} more than there is. Say it quicker, or give it more time at the cue desk.`
+          : `${noted}It takes ${seconds(take.ms)}; there are ${seconds(line.may_ms)}.`,
       );
       setChosen(line.text);
       await changed();
@@ -99,13 +115,12 @@ export default function BoothPage() {
     const form = new FormData();
     for (const f of chosenFiles) form.append("files", f);
     try {
-      const made = await call<{ taken: TakeView[]; strange: string[] }>(
-        `sessions/${id}/take-files`,
-        "POST",
-        form,
-      );
-      const strange = made.strange.length ? ` No line is called like ${made.strange.join(", ")}.` : "";
-      setTold(`${plural(made.taken.length, "line")} taken from files.${strange}`);
+      const begun = await call<Job>(`sessions/${id}/take-files`, "POST", form);
+      const job = await followed(begun, () => setTold("Reading the files…"));
+      if (job.problem) throw new Error(`${job.problem.what} ${job.problem.mend}`);
+      const came = made<Sorted>(job);
+      const strange = came.strange.length ? ` No line is called like ${came.strange.join(", ")}.` : "";
+      setTold(`${plural(came.taken.length, "line")} taken from files.${strange} ${came.refused.join(" ")}`);
       await changed();
     } catch (error) {
       setTold(sentence(error));
@@ -204,7 +219,7 @@ export default function BoothPage() {
                 type="file"
                 multiple
                 className="sr-only"
-                accept=".wav,.flac,.ogg,.mp3"
+                accept=".wav,.flac,.ogg,.opus,.mp3,.m4a"
                 aria-label="Sound files named after the lines"
                 onChange={(e) => void files(e.target.files)}
               />

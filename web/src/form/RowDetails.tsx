@@ -106,8 +106,9 @@ export function PostureDetails({ posture: p, change, onOtherSide }: PostureDetai
             label={row.name}
             className="!border-base-300 bg-base-100"
             value={row.value}
-            onCommit={(text) => {
-              change(p.id, row.put(text));
+            live
+            onCommit={(text, how) => {
+              change(p.id, row.put(text), how);
               return true;
             }}
           />

@@ -2,8 +2,10 @@ import { useQueryClient } from "@tanstack/react-query";
 import { FolderOpen } from "lucide-react";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
-import { call, type Draft, type FormView, sentence, upload } from "../shared/api";
+import { call, type Draft, type FormView, type Job, sentence, upload } from "../shared/api";
 import { clock, GUESSED, plural } from "../shared/format";
+import { JobProgress } from "../shared/JobProgress";
+import { made, useJob } from "../shared/useJob";
 
 const STATES = {
   understood: { sign: "●", words: "understood" },
@@ -27,6 +29,7 @@ export function TextPage() {
   const [text, setText] = useState("");
   const [draft, setDraft] = useState<Draft | null>(null);
   const [told, setTold] = useState("");
+  const reading = useJob();
 
   const doing = async (work: () => Promise<void>) => {
     try {
@@ -36,12 +39,18 @@ export function TextPage() {
       setTold(sentence(error));
     }
   };
+  /** A short text is read at once, a long one by a job. */
+  const read = async (answer: Draft | Job) => {
+    if (!("state" in answer)) return setDraft(answer);
+    const job = await reading.run(async () => answer);
+    if (job) setDraft(made<Draft>(job));
+  };
   const make = () =>
     doing(async () => {
       if (!draft) return;
-      const made = await call<FormView>("forms", "POST", draft.form);
+      const form = await call<FormView>("forms", "POST", draft.form);
       await cache.invalidateQueries({ queryKey: ["forms"] });
-      navigate(`/forms/${made.id}`);
+      navigate(`/forms/${form.id}`);
     });
   const named = draft?.form.sections.flatMap((s) => s.postures) ?? [];
   const movements = named.reduce((n, p) => n + p.movements.length, 0);
@@ -69,7 +78,7 @@ export function TextPage() {
             type="button"
             className="btn btn-primary"
             disabled={!text.trim()}
-            onClick={() => void doing(async () => setDraft(await call<Draft>("texts", "POST", { text })))}
+            onClick={() => void doing(async () => read(await call<Draft | Job>("texts", "POST", { text })))}
           >
             Read it
           </button>
@@ -85,10 +94,11 @@ export function TextPage() {
             onChange={(e) => {
               const file = e.target.files?.[0];
               e.target.value = "";
-              if (file) void doing(async () => setDraft(await upload<Draft>("texts/file", file)));
+              if (file) void doing(async () => read(await upload<Draft | Job>("texts/file", file)));
             }}
           />
         </div>
+        <JobProgress work={reading} name="Reading the text" />
         {told && (
           <div role="alert" className="alert alert-error">
             {told}

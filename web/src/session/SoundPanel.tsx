@@ -1,10 +1,11 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { Download } from "lucide-react";
-import { useEffect, useRef, useState } from "react";
 import { Link } from "react-router";
-import { type Choices, call, type Job, type Session, sentence, upload } from "../shared/api";
+import { type Choices, call, type Job, type Session, upload } from "../shared/api";
 import { Check } from "../shared/Check";
+import { JobProgress } from "../shared/JobProgress";
 import { NumberField } from "../shared/NumberField";
+import { made, useJob } from "../shared/useJob";
 
 interface SoundPanelProps {
   id: string;
@@ -18,7 +19,7 @@ interface SoundPanelProps {
 /** The voice and what sounds beside it; and the sound file, the captions and the session file to save. */
 export function SoundPanel({ id, session, choices, edit, saved, empty }: SoundPanelProps) {
   const { speech, sound } = session;
-  const [told, setTold] = useState("");
+  const bringing = useJob();
   const setSpeech = (part: Partial<Session["speech"]>) =>
     edit((s) => ({ ...s, speech: { ...s.speech, ...part } }));
   const setSound = (part: Partial<Session["sound"]>) =>
@@ -26,9 +27,10 @@ export function SoundPanel({ id, session, choices, edit, saved, empty }: SoundPa
   const voice = `${speech.engine}|${speech.voice}`;
   const cache = useQueryClient();
   const bring = async (file: File) => {
-    const made = await upload<{ id: string }>("brought-sounds", file);
+    const job = await bringing.run(() => upload<Job>("brought-sounds", file));
+    if (!job) return;
     await cache.invalidateQueries({ queryKey: ["choices"] });
-    setSound({ background: "own", background_file: made.id });
+    setSound({ background: "own", background_file: made<{ id: string }>(job).id });
   };
   return (
     <section className="rounded-box border-base-300 grid gap-3 border bg-base-100 p-3">
@@ -112,11 +114,12 @@ export function SoundPanel({ id, session, choices, edit, saved, empty }: SoundPa
           <input
             type="file"
             className="sr-only"
-            accept=".wav,.flac,.ogg,.mp3"
+            accept=".wav,.flac,.ogg,.opus,.mp3,.m4a"
             aria-label="Bring a sound to go under it"
             onChange={(e) => {
               const file = e.target.files?.[0];
-              if (file) bring(file).catch((error) => setTold(sentence(error)));
+              e.target.value = "";
+              if (file) void bring(file);
             }}
           />
         </label>
@@ -155,9 +158,10 @@ export function SoundPanel({ id, session, choices, edit, saved, empty }: SoundPa
           onNumber={(n) => setSound({ peak_dbtp: n })}
         />
       </div>
-      {told && (
-        <p role="alert" className="text-error text-sm">
-          {told}
+      <JobProgress work={bringing} name="Bringing in the sound" />
+      {bringing.job?.state === "done" && bringing.job.note && (
+        <p role="status" className="text-sm">
+          {bringing.job.note}
         </p>
       )}
       <Rendering id={id} ready={saved && !empty} />
@@ -213,35 +217,10 @@ function Sample({ speech }: { speech: Session["speech"] }) {
   );
 }
 
-const ENDED = new Set(["done", "cancelled", "failed"]);
-
 /** Makes the sound file, shows how far it is, and gives it to be saved. */
 function Rendering({ id, ready }: { id: string; ready: boolean }) {
-  const [job, setJob] = useState<Job | null>(null);
-  const [told, setTold] = useState("");
-  const events = useRef<EventSource | null>(null);
-  useEffect(() => () => events.current?.close(), []);
-
-  const start = async (ending: string) => {
-    setTold("");
-    try {
-      const begun = await call<Job>(`sessions/${id}/render?ending=${ending}`, "POST");
-      setJob(begun);
-      events.current?.close();
-      const source = new EventSource(`/api/jobs/${begun.id}/events`);
-      events.current = source;
-      source.onmessage = (e) => {
-        const now: Job = JSON.parse(e.data);
-        setJob(now);
-        if (!ENDED.has(now.state)) return;
-        source.close();
-        if (now.problem) setTold(`${now.problem.what} ${now.problem.mend}`);
-      };
-    } catch (error) {
-      setTold(sentence(error));
-    }
-  };
-  const working = job !== null && !ENDED.has(job.state);
+  const work = useJob();
+  const { job, working } = work;
   return (
     <div className="grid gap-2">
       <div className="flex flex-wrap items-center gap-2">
@@ -251,43 +230,21 @@ function Rendering({ id, ready }: { id: string; ready: boolean }) {
             type="button"
             className="btn btn-sm"
             disabled={working || !ready}
-            onClick={() => void start(ending)}
+            onClick={() => void work.run(() => call<Job>(`sessions/${id}/render?ending=${ending}`, "POST"))}
           >
             Make {ending.toUpperCase()}
           </button>
         ))}
-        {working && (
-          <button
-            type="button"
-            className="btn btn-sm btn-ghost"
-            onClick={() => void call(`jobs/${job.id}`, "DELETE")}
-          >
-            Stop
-          </button>
-        )}
         {job?.state === "done" && (
           <a className="btn btn-sm btn-primary" href={`/api/jobs/${job.id}/result`} download={job.filename}>
             <Download size={15} /> Save {job.filename}
           </a>
         )}
       </div>
-      {working && (
-        <progress
-          className="progress progress-primary w-full"
-          value={job.progress}
-          max={1}
-          aria-label="Making the sound file"
-        />
-      )}
+      <JobProgress work={work} name="Making the sound file" />
       {job?.state === "done" && job.note && (
         <p className="text-sm" data-loudness>
           {job.note}
-        </p>
-      )}
-      {job?.state === "cancelled" && <p className="quiet text-sm">Stopped. Nothing was written.</p>}
-      {told && (
-        <p role="alert" className="text-error text-sm">
-          {told}
         </p>
       )}
     </div>

@@ -4,6 +4,7 @@ import { type ReactNode, useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { call, type Kind, sentence, upload } from "./api";
 import { Waiting } from "./Shell";
+import { UnreadableList } from "./UnreadableList";
 
 interface Row {
   id: string;
@@ -102,6 +103,7 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
           </button>
         </div>
       )}
+      <UnreadableList kind={kind} one={one} doing={doing} />
       {here.data.length === 0 && (
         <p className="rounded-box border-base-300 border border-dashed p-8 text-center">{props.nothing}</p>
       )}

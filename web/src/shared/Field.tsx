@@ -6,22 +6,39 @@ interface FieldProps {
   className?: string;
   placeholder?: string;
   /** Called with what was typed when the field is left or Enter is pressed; false refuses it. */
-  onCommit: (text: string) => boolean;
+  onCommit: (text: string, how?: "typing") => boolean;
+  /** Words that may be anything: they count while they are typed. */
+  live?: boolean;
   onKeyDown?: (e: KeyboardEvent<HTMLInputElement>) => void;
 }
 
-/** A short field that is read when it is left: numbers, weights, times. What it cannot read stays, marked. */
-export function Field({ label, value, className = "", placeholder, onCommit, onKeyDown }: FieldProps) {
+/**
+ * A short field that is read when it is left: numbers, weights, times. What it cannot read stays, marked. With `live` it is
+ * read while one types.
+ */
+export function Field({ label, value, className = "", placeholder, onCommit, live, onKeyDown }: FieldProps) {
   const [text, setText] = useState(value);
   const [wrong, setWrong] = useState(false);
   const before = useRef(value);
+  const typed = useRef(false);
   useEffect(() => {
     if (before.current !== value) {
       before.current = value;
-      setText(value);
+      if (!typed.current) setText(value);
       setWrong(false);
     }
+    typed.current = false;
   }, [value]);
+  // What was typed is not lost when the field goes away before it was left.
+  const last = useRef({ text, value, onCommit });
+  last.current = { text, value, onCommit };
+  useEffect(
+    () => () => {
+      const { text, value, onCommit } = last.current;
+      if (text !== value) onCommit(text);
+    },
+    [],
+  );
   const commit = () => {
     if (text === value) return setWrong(false);
     const taken = onCommit(text);
@@ -36,8 +53,13 @@ export function Field({ label, value, className = "", placeholder, onCommit, onK
       title={wrong ? `“${text}” cannot be read here. Type it as it was: ${value}` : label}
       placeholder={placeholder}
       value={text}
-      onChange={(e) => setText(e.target.value)}
-      onBlur={commit}
+      onChange={(e) => {
+        setText(e.target.value);
+        if (!live) return;
+        typed.current = true;
+        onCommit(e.target.value, "typing");
+      }}
+      onBlur={() => (live ? setText(value) : commit())}
       onFocus={(e) => e.target.select()}
       onKeyDown={(e) => {
         if (e.key === "Enter") commit();

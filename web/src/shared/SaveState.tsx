@@ -10,6 +10,7 @@ const SAID: Record<Editing<unknown, unknown>["saving"], string> = {
   saving: "Saving…",
   refused: "Not saved: something needs mending",
   offline: "Not saved: Kemvo cannot be reached, trying again",
+  trouble: "Not saved: Kemvo has trouble, trying again",
   conflict: "Not saved: changed somewhere else",
 };
 
@@ -80,7 +81,7 @@ export function SaveTrouble({ doc }: { doc: Editing<unknown, unknown> }) {
         </div>
       </div>
     );
-  if (doc.saving !== "refused" && doc.saving !== "offline") return null;
+  if (doc.saving !== "refused" && doc.saving !== "offline" && doc.saving !== "trouble") return null;
   return (
     <div role="alert" className="alert alert-error mb-3">
       <ul>

@@ -29,6 +29,14 @@ export function Shell() {
               </NavLink>
             ))}
           </nav>
+          <NavLink
+            to="/data"
+            className={({ isActive }) =>
+              `ml-auto py-2 text-sm ${isActive ? "font-semibold" : "quiet hover:underline"}`
+            }
+          >
+            Your data
+          </NavLink>
         </div>
       </header>
       <main className="mx-auto max-w-[1800px] px-4 py-4">
@@ -42,7 +50,12 @@ export function Shell() {
 export function Waiting({ error }: { error: string | null }) {
   return error ? (
     <div role="alert" className="alert alert-error">
-      {error}
+      <span>
+        {error}{" "}
+        <a href="/data" className="underline">
+          Your data
+        </a>
+      </span>
     </div>
   ) : (
     <p className="quiet p-6">One moment…</p>

@@ -28,6 +28,8 @@ export type StageSpan = Schemas["StageSpan"];
 export type StageSound = Schemas["StageSound"];
 export type View = Stage["view"];
 export type Job = Schemas["JobView"];
+export type YourData = Schemas["DataView"];
+export type Unreadable = Schemas["UnreadableView"];
 export type Suggestion = Schemas["Suggestion"];
 export type LineReading = Schemas["LineReading"];
 export type Draft = Schemas["Draft"];
@@ -106,6 +108,7 @@ export function upload<T>(
 
 export function sentence(error: unknown): string {
   if (error instanceof ApiError) return error.message;
-  if (error instanceof TypeError) return "Kemvo cannot be reached. Is it still running?";
+  if (error instanceof TypeError)
+    return "Kemvo cannot be reached. Is it still running? What is on this page is kept while it stays open.";
   return error instanceof Error ? error.message : String(error);
 }

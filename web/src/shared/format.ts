@@ -63,3 +63,11 @@ export const GUESSED = "◐";
 
 /** Where what is read from words comes from, in words. */
 export const ORIGINS = { read: "read", guessed: "guessed from how it sounds", hand: "set by hand" } as const;
+
+/** 1536000 -> "1.5 MB" */
+export function size(bytes: number): string {
+  const units = ["bytes", "kB", "MB", "GB", "TB"];
+  const at = bytes < 1000 ? 0 : Math.min(units.length - 1, Math.floor(Math.log10(bytes) / 3));
+  const n = bytes / 1000 ** at;
+  return `${n < 10 && at ? n.toFixed(1) : Math.round(n)} ${units[at]}`;
+}

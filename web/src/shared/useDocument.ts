@@ -11,7 +11,7 @@ import { repeatable } from "./newId";
 const TYPING_MS = 700;
 const RETRY_MS = 3000;
 
-export type Saving = "saved" | "waiting" | "saving" | "refused" | "offline" | "conflict";
+export type Saving = "saved" | "waiting" | "saving" | "refused" | "offline" | "trouble" | "conflict";
 
 export interface Editing<Body, Derived> {
   view: DocumentView<Body, Derived>;
@@ -41,6 +41,8 @@ interface Here<Body> {
   version: number;
   /** Whether a write is under way. */
   busy: boolean;
+  /** Whether it was changed elsewhere: nothing is sent until it is settled which of the two stays. */
+  conflict: boolean;
   /** The changes made while the server is asked for one. */
   meanwhile: Change<Body>[] | null;
   /** The last of what was asked of the server. */
@@ -63,6 +65,7 @@ export function useDocument<Body, Derived>(
     saved: first.body,
     version: first.version,
     busy: false,
+    conflict: false,
     meanwhile: null,
     asked: Promise.resolve(),
   });
@@ -90,7 +93,8 @@ export function useDocument<Body, Derived>(
     const status = error instanceof ApiError ? error.status : 0;
     setMessage(sentence(error));
     setProblems(error instanceof ApiError ? error.problems : []);
-    setSaving(status === 409 ? "conflict" : status >= 400 && status < 500 ? "refused" : "offline");
+    now.current.conflict = status === 409;
+    setSaving(status === 409 ? "conflict" : status >= 500 ? "trouble" : status ? "refused" : "offline");
     return status;
   }, []);
 
@@ -98,7 +102,7 @@ export function useDocument<Body, Derived>(
   const save = useCallback(async (): Promise<boolean> => {
     const here = now.current;
     window.clearTimeout(timer.current);
-    if (here.busy) return false;
+    if (here.busy || here.conflict) return false;
     here.busy = true;
     try {
       while (here.body !== here.saved) {
@@ -171,7 +175,14 @@ export function useDocument<Body, Derived>(
 
   const settle = useCallback(
     async (mine: boolean) => {
-      const theirs = await call<DocumentView<Body, Derived>>(path);
+      let theirs: DocumentView<Body, Derived>;
+      try {
+        theirs = await call<DocumentView<Body, Derived>>(path);
+      } catch (error) {
+        setMessage(sentence(error));
+        return;
+      }
+      now.current.conflict = false;
       adopt(theirs);
       if (!mine) hold(theirs.body);
       setProblems([]);
@@ -185,6 +196,8 @@ export function useDocument<Body, Derived>(
   useEffect(() => {
     const unsaved = () => now.current.body !== now.current.saved;
     const leave = (event: BeforeUnloadEvent) => {
+      // A field that takes what was typed when it is left is left now.
+      if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
       if (!unsaved()) return;
       void save();
       event.preventDefault();

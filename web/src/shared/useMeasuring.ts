@@ -1,9 +1,7 @@
 /** While the lengths of a voice are only estimated: has them measured, and tells when that is done. */
 import { useEffect, useRef, useState } from "react";
 import { call, type Job } from "./api";
-
-const EVERY_MS = 400;
-const ENDED = new Set(["done", "cancelled", "failed"]);
+import { followed } from "./useJob";
 
 /** Answers with how far it is, 0 to 1; null when nothing is being measured. */
 export function useMeasuring(id: string, estimated: number, onDone: () => void): number | null {
@@ -16,12 +14,12 @@ export function useMeasuring(id: string, estimated: number, onDone: () => void):
     let live = true;
     const follow = async () => {
       try {
-        let job = await call<Job>(`sessions/${id}/measure`, "POST");
-        while (live && !ENDED.has(job.state)) {
-          setProgress(job.progress);
-          await new Promise((later) => window.setTimeout(later, EVERY_MS));
-          job = await call<Job>(`jobs/${job.id}`);
-        }
+        const begun = await call<Job>(`sessions/${id}/measure`, "POST");
+        await followed(
+          begun,
+          (job) => setProgress(job.progress),
+          () => live,
+        );
       } catch {
         // It stays estimated; the next look tries again.
       }

@@ -80,7 +80,7 @@ def read_with_clauses(text: str, names: NameIndex | None = None) -> tuple[list[F
     return list(facts), list(begins)
 
 
-@lru_cache(maxsize=4096)
+@lru_cache(maxsize=8192)
 def _read_once(text: str, names: NameIndex | None) -> tuple[tuple[Fact, ...], tuple[int, ...]]:
     """Read a text; forms say much of theirs again and again."""
     read = read_by_rules(text, names)
