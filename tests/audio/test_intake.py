@@ -13,8 +13,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from following import ended, made
-from kemvo.audio.background import FiledRound, HeldRound, make_round
 from kemvo.audio.intake import Intake, read_whole
+from kemvo.audio.rounds import FiledRound, HeldRound, make_round
 from kemvo.core.problem import KemvoError
 
 RATE = 44_100

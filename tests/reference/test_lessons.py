@@ -1,12 +1,11 @@
 """Breath and fitting against a general solver (HiGHS, through scipy); gradual tempos against numerical integration and
 against the tempo map of the exported file as mido reads it."""
 
-import io
 import random
 
-import mido
 import numpy as np
 import pytest
+import symusic
 from scipy.integrate import quad
 from scipy.optimize import Bounds, LinearConstraint, milp
 
@@ -145,11 +144,23 @@ def test_gradual_tempos_are_integrated_exactly(tempo: float, to: float) -> None:
         assert length_ms(counts, tempo, to, begins, whole) == pytest.approx(exact, rel=1e-9)
 
 
-def test_the_exported_tempo_map_takes_as_long_as_the_plan() -> None:
+def test_the_exported_tempo_map_is_the_plan_to_another_reader() -> None:
+    """Kemvo writes through mido; read by symusic, which has a parser of its own: every marker stands where its posture
+    begins, and every word."""
     bundle = read_file(demo_files()[1].read_bytes())
     passes = (Pass(part=Part(form_id="form"), paces=(Pace(tempo=20, to=50),)),)
     timeline = plan(Session(passes=passes), bundle.forms)
-    read = mido.MidiFile(file=io.BytesIO(write_midi(timeline)))
-    assert read.length * 1000 == pytest.approx(timeline.total_ms, abs=5)
-    markers = [m.text for m in read.tracks[0] if m.type == "marker"]
-    assert "Part the reeds, left" in markers
+    read = symusic.Score.from_midi(write_midi(timeline)).to("second")
+    found = [(m.text, m.time * 1000) for m in read.markers]
+    begins: dict[str, int] = {}
+    for span in timeline.spans:
+        if span.performance is not None:
+            begins.setdefault(span.performance.posture.title(), span.start_ms)
+    assert [title for title, _ in found if title in begins] == list(begins)
+    assert all(at == pytest.approx(begins[title], abs=5) for title, at in found if title in begins)
+    words = [(w.text, w.time * 1000) for w in read.tracks[0].lyrics]
+    told = [
+        (s.movement.line, s.start_ms) for s in timeline.spans if s.kind == "movement" and s.movement and s.movement.line
+    ]
+    assert [w for w, _ in words] == [w for w, _ in told]
+    assert all(a == pytest.approx(b, abs=5) for (_, a), (_, b) in zip(words, told, strict=True))

