@@ -28,26 +28,26 @@ from bench.material import long_form, long_session
 from bench.milp import milp_value
 from kemvo.api.house import House
 from kemvo.audio.render import render
-from kemvo.core.blocks import PATTERNS
-from kemvo.core.breathed import breaths_of
-from kemvo.core.breathing import Wish, matched
-from kemvo.core.candidates import candidates
-from kemvo.core.checks import read_through
-from kemvo.core.decisions import decide
-from kemvo.core.desk import desk
-from kemvo.core.groups import comfort_of
-from kemvo.core.lesson import fitted, laid_out
-from kemvo.core.look import seen
-from kemvo.core.placing import best_of_all, best_spot
-from kemvo.core.plan import session_plan
-from kemvo.core.practice import work_out
-from kemvo.core.room import Room
-from kemvo.core.schedule import solve
-from kemvo.core.session import CueChoice, with_pass_ids
-from kemvo.core.space import space
-from kemvo.core.talk import Said, Saying, Talk
-from kemvo.core.timeline import plan
-from kemvo.core.walking import trace
+from kemvo.core.cues.candidates import candidates
+from kemvo.core.cues.decisions import decide
+from kemvo.core.floor.footprint import space
+from kemvo.core.floor.placement import best_of_all, best_spot
+from kemvo.core.floor.walker import trace
+from kemvo.core.lesson.lesson import fitted, laid_out
+from kemvo.core.model.session import CueChoice, with_pass_ids
+from kemvo.core.practice.desk import desk
+from kemvo.core.practice.pipeline import work_out
+from kemvo.core.review.checks import read_through
+from kemvo.core.review.context import seen
+from kemvo.core.scheduling.model import Said, Saying, Talk
+from kemvo.core.scheduling.solver import solve
+from kemvo.core.tables.block_kinds import PATTERNS
+from kemvo.core.tables.groups import comfort_of
+from kemvo.core.tables.rooms import Room
+from kemvo.core.timing.breath_planner import Wish, matched
+from kemvo.core.timing.pass_breath import breaths_of
+from kemvo.core.timing.timeline import plan
+from kemvo.core.views.session_plan import session_plan
 from kemvo.demo.load import demo_files, fill
 from kemvo.formats.kemvo_json import read_file
 

@@ -16,10 +16,10 @@ import numpy as np
 
 from bench.learned import fitted_to, learned_from, matrix, often, rows
 from bench.reading import NAMES, cases
-from kemvo.core.reading import likely
-from kemvo.core.reading.likely import KINDS
-from kemvo.core.reading.read import read_by_rules
-from kemvo.core.reading.second_look import by_clause
+from kemvo.core.reading.learned import classifier as likely
+from kemvo.core.reading.learned.classifier import KINDS
+from kemvo.core.reading.learned.reconcile import by_clause
+from kemvo.core.reading.reader import read_by_rules
 
 SEEN = 2
 """A sign must be seen so often to be learned from."""

@@ -2,8 +2,8 @@
 
 from __future__ import annotations
 
-from kemvo.core.form import Form, Movement, Section, with_ids
-from kemvo.core.session import Part, Pass, Session, with_pass_ids
+from kemvo.core.model.form import Form, Movement, Section, with_ids
+from kemvo.core.model.session import Part, Pass, Session, with_pass_ids
 from kemvo.demo.load import demo_files
 from kemvo.formats.kemvo_json import read_file
 

@@ -6,7 +6,7 @@ import numpy as np
 from scipy.optimize import Bounds, LinearConstraint, milp
 from scipy.sparse import coo_array
 
-from kemvo.core.talk import Talk, in_order
+from kemvo.core.scheduling.model import Talk, in_order
 
 
 def milp_value(talk: Talk, limit_s: float = 0.0) -> float | None:

@@ -1,4 +1,4 @@
-"""Learns where speakers pause from the lines in `lines/`, and writes `src/kemvo/core/reading/pause_weights.py`.
+"""Learns where speakers pause from the lines in `lines/`, and writes `src/kemvo/core/reading/normalize/punctuation_weights.py`.
 
 Lines are joined without punctuation; that a line ended is what is to be told from the words around. Lines of `held_out`
 files are not learned from. Run by `make learn`.
@@ -15,8 +15,8 @@ from numpy.typing import NDArray
 
 from bench.learned import Signs, fitted, learned_from, often, rows
 from bench.reading import cases
-from kemvo.core.reading import pauses
-from kemvo.core.reading.fillers import told_words
+from kemvo.core.reading.normalize import punctuation as pauses
+from kemvo.core.reading.normalize.fillers import told_words
 from kemvo.core.reading.tokens import tokens_of
 
 SEEN = 4
@@ -28,7 +28,7 @@ STIFFNESS = 1.0
 UNCONNECTED = ("ways", "idioms")
 """The lines of these files do not follow one another."""
 
-TARGET = Path(pauses.__file__).with_name("pause_weights.py")
+TARGET = Path(pauses.__file__).with_name("punctuation_weights.py")
 HEAD = '''"""How much each sign speaks for a pause: its name, its weight, the words it is of. Made by `make learn`; not to be edited
 by hand."""
 

@@ -6,9 +6,9 @@ import time
 from pathlib import Path
 
 from bench.material import long_form
-from kemvo.core.catalogue import name_index
-from kemvo.core.reading import Fact, read_line
-from kemvo.core.reading.read import forget_lines
+from kemvo.core.facts import Fact
+from kemvo.core.model.catalogue import name_index
+from kemvo.core.reading.reader import forget_lines, read_line
 from kemvo.formats.catalogue import shipped_catalogue
 
 LINES = Path(__file__).parent / "lines"

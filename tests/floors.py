@@ -2,11 +2,11 @@
 
 from hypothesis import strategies as st
 
-from kemvo.core.form import Form, Movement, Posture, Section, with_ids
-from kemvo.core.groups import GROUPS, Who
-from kemvo.core.room import Room
-from kemvo.core.schools import SCHOOLS, OwnStance
-from kemvo.core.stances import STANCES
+from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.tables.groups import GROUPS, Who
+from kemvo.core.tables.rooms import Room
+from kemvo.core.tables.schools import SCHOOLS, OwnStance
+from kemvo.core.tables.stances import STANCES
 
 OWN = (
     OwnStance(id="bow", along=0.27, across=0.8, front_deg=5, back_deg=20, front_most=80),
@@ -61,7 +61,7 @@ forms = st.builds(
 
 def walk(*lines: str | Movement, **of_form: object) -> Form:
     """A form of one posture, a movement a line; weights as they are read, on from the one before."""
-    from kemvo.core.filling import filled
+    from kemvo.core.movement.fields import filled
 
     done: list[Movement] = []
     left = 50

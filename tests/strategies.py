@@ -2,8 +2,8 @@
 
 from hypothesis import strategies as st
 
-from kemvo.core.form import Form, Movement, Posture, Section, with_ids
-from kemvo.core.session import Part, Pass, Session, with_pass_ids
+from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.model.session import Part, Pass, Session, with_pass_ids
 
 LINES = (
     "Left heel steps to the corner",

@@ -4,7 +4,7 @@ from itertools import pairwise
 
 from hypothesis import strategies as st
 
-from kemvo.core.talk import Join, Said, Saying, Talk, in_order
+from kemvo.core.scheduling.model import Join, Said, Saying, Talk, in_order
 
 times = st.integers(0, 400).map(lambda n: 50 * n)
 wordings = st.lists(

@@ -1,7 +1,6 @@
 """What every fact that is read must be."""
 
-from kemvo.core.reading import Fact
-from kemvo.core.reading.facts import FIELDS
+from kemvo.core.facts import FIELDS, Fact
 
 EVERY_FACT = {"kind", "start", "end", "guessed"}
 

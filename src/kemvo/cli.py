@@ -8,7 +8,7 @@ from typing import Annotated, NoReturn
 
 import typer
 
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 
 app = typer.Typer(
     name="kemvo",
@@ -167,7 +167,7 @@ def schedule(
     ] = None,
 ) -> None:
     """Decide what is said, in which words, starting when: the exact optimum of a problem of your own."""
-    from kemvo.core.schedule import solve
+    from kemvo.core.scheduling.solver import solve
     from kemvo.formats.schedule_json import read_talk, write_answer
 
     with _sentences():
@@ -189,7 +189,7 @@ def render(
 ) -> None:
     """Render a session to a sound file: voice, breath tones and chimes."""
     from kemvo.audio.render import render as render_sounds
-    from kemvo.core.values import in_minutes
+    from kemvo.core.types import in_minutes
     from kemvo.main_job import prepared
 
     with _sentences():
@@ -217,8 +217,8 @@ def read(
     ] = False,
 ) -> None:
     """Read a text of instruction: which foot moves, where the weight goes, which way the body turns."""
-    from kemvo.core.catalogue import name_index
-    from kemvo.core.reading.script import as_plain_entry, read_script
+    from kemvo.core.model.catalogue import name_index
+    from kemvo.core.text_import.script import as_plain_entry, read_script
     from kemvo.formats.catalogue import shipped_catalogue
     from kemvo.formats.scripts import script_entries
 
@@ -244,9 +244,9 @@ AsJson = Annotated[bool, typer.Option("--json", help="Print JSON: lengths in met
 @app.command()
 def check(form: FormFile, as_json: AsJson = False) -> None:
     """Read a form through: feet, weight, knees, breath, sides, room. Says what it noticed, and how it can be mended."""
-    from kemvo.core.checks import read_through
-    from kemvo.core.look import seen
-    from kemvo.core.mends import mends
+    from kemvo.core.review.checks import read_through
+    from kemvo.core.review.context import seen
+    from kemvo.core.review.mends import mends
     from kemvo.main_job import one_form
 
     with _sentences():
@@ -275,10 +275,10 @@ def floor(
     as_json: AsJson = False,
 ) -> None:
     """The form's feet on the floor, the room it needs, its mark, and where to begin it in a room so that it fits."""
-    from kemvo.core.look import seen
-    from kemvo.core.sheet import floor_of
-    from kemvo.core.space import space
-    from kemvo.core.standing import standing
+    from kemvo.core.floor.footprint import space
+    from kemvo.core.floor.start_position import standing
+    from kemvo.core.review.context import seen
+    from kemvo.core.views.form_sheet import floor_of
     from kemvo.formats.kemvo_json import read_room
     from kemvo.main_job import one_form
 

@@ -11,7 +11,7 @@ from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Literal
 
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 
 JobState = Literal["waiting", "running", "done", "cancelled", "failed"]
 ENDED: frozenset[JobState] = frozenset({"done", "cancelled", "failed"})

@@ -10,13 +10,13 @@ from typing import NamedTuple
 from kemvo.audio.clips import Clips
 from kemvo.audio.render import Order, under_of
 from kemvo.audio.voices import voice_of
-from kemvo.core.cue_sheet import cue_rows
-from kemvo.core.form import Form
-from kemvo.core.passes import missing_parts, require_a_form
-from kemvo.core.practice import Practice, work_out
-from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.session import Session, SpeechChoice, first_passes
-from kemvo.core.timeline import chapters
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.model.form import Form
+from kemvo.core.model.session import Session, SpeechChoice, first_passes
+from kemvo.core.practice.cue_rows import cue_rows
+from kemvo.core.practice.pipeline import Practice, work_out
+from kemvo.core.timing.pass_postures import missing_parts, require_a_form
+from kemvo.core.timing.timeline import chapters
 from kemvo.formats.captions import write_captions
 from kemvo.formats.cue_files import CUE_FILES
 from kemvo.formats.cue_pdf import write_cue_pdf

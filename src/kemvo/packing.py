@@ -10,8 +10,8 @@ from pathlib import Path
 from kemvo.audio.apart import make_round_apart
 from kemvo.audio.intake import Report
 from kemvo.audio.takes import as_wav, made_ready, read_recording
-from kemvo.core.problem import KemvoError
-from kemvo.core.session import Session
+from kemvo.core.errors import KemvoError
+from kemvo.core.model.session import Session
 from kemvo.formats.packed import PackedFile, PackedSound, PackedTake
 from kemvo.store.sounds import Brought, BroughtSounds, Takes, ending_of
 

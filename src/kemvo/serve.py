@@ -19,7 +19,7 @@ from filelock import FileLock, Timeout
 from kemvo.api.app import create_app
 from kemvo.api.entry import Guard
 from kemvo.api.house import House
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 from kemvo.store.trouble import StoreTrouble
 
 PORTS_TRIED = 20

@@ -19,7 +19,7 @@ from kemvo.audio.clips import Clips
 from kemvo.audio.neural import KeptVoice
 from kemvo.audio.voice import Utterance
 from kemvo.cli import app
-from kemvo.core.schedule import solve
+from kemvo.core.scheduling.solver import solve
 from kemvo.demo.load import demo_files
 from kemvo.formats.packed import PackedSound, PackedTake, write_packed
 from kemvo.formats.schedule_json import read_talk

@@ -15,8 +15,8 @@ from hypothesis import strategies as st
 
 from kemvo.api.app import create_app
 from kemvo.api.house import House
-from kemvo.core.form import Form
-from kemvo.core.problem import KemvoError
+from kemvo.core.errors import KemvoError
+from kemvo.core.model.form import Form
 from kemvo.store.database import Database, migrations
 from kemvo.store.documents import Stale, form_documents
 from strategies import forms
@@ -169,7 +169,7 @@ KILLED = """
 import os, sys
 from pathlib import Path
 from kemvo.api.house import House
-from kemvo.core.form import Form
+from kemvo.core.model.form import Form
 house = House(Path(sys.argv[1]))
 first = house.forms.add(Form(title="Nine"))
 house.forms.save(first.id, first.version, Form(title="Ten"))

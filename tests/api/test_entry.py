@@ -14,7 +14,7 @@ from typer.testing import CliRunner
 from kemvo.api.app import create_app
 from kemvo.api.entry import FILE, Guard, set_passphrase
 from kemvo.cli import app
-from kemvo.core.problem import KemvoError
+from kemvo.core.errors import KemvoError
 
 WORDS = "herons wade at low tide"
 

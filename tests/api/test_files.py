@@ -7,9 +7,9 @@ import pytest
 from fastapi.testclient import TestClient
 from hypothesis import given
 
-from kemvo.core.form import Form
-from kemvo.core.passes import missing_parts
-from kemvo.core.problem import KemvoError
+from kemvo.core.errors import KemvoError
+from kemvo.core.model.form import Form
+from kemvo.core.timing.pass_postures import missing_parts
 from kemvo.demo.load import demo_files
 from kemvo.formats.kemvo_json import read_file, write_form, write_session
 from strategies import forms, practices
@@ -102,7 +102,7 @@ def test_the_demo_files_are_whole(path: Path) -> None:
 
 def test_the_demo_forms_are_as_described() -> None:
     """Nine Willows: 9 postures, about 40 movements; Long Causeway: 36 postures, about 150, as they are done."""
-    from kemvo.core.timeline import plan_form
+    from kemvo.core.timing.timeline import plan_form
 
     for path, postures, done in ((demo_files()[1], 9, 40), (demo_files()[0], 36, 150)):
         form = read_file(path.read_bytes()).form()

@@ -7,7 +7,7 @@ from pathlib import Path
 
 import pytest
 
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 from kemvo.jobs import ENDED, Job, Jobs
 
 

@@ -10,8 +10,8 @@ from fastapi.testclient import TestClient
 
 from kemvo.audio.background import ground
 from kemvo.audio.render import bed_of
-from kemvo.core.session import SoundChoice
-from kemvo.core.sound import Sound
+from kemvo.core.model.session import SoundChoice
+from kemvo.core.practice.soundtrack import Sound
 
 
 def session(client: TestClient, **fields: object) -> dict:

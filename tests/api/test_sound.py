@@ -16,8 +16,8 @@ from kemvo.audio.render import RATE, blocks, render
 from kemvo.audio.tones import breath_tone, chime
 from kemvo.audio.voice import Utterance, resampled
 from kemvo.cli import app
-from kemvo.core.problem import KemvoError
-from kemvo.core.sound import Sound
+from kemvo.core.errors import KemvoError
+from kemvo.core.practice.soundtrack import Sound
 from kemvo.demo.load import demo_files
 from kemvo.jobs import Job, Jobs
 from kemvo.store.database import Database

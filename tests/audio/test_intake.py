@@ -15,7 +15,7 @@ from hypothesis import strategies as st
 from following import ended, made
 from kemvo.audio.intake import Intake, read_whole
 from kemvo.audio.rounds import FiledRound, HeldRound, make_round
-from kemvo.core.problem import KemvoError
+from kemvo.core.errors import KemvoError
 
 RATE = 44_100
 SECONDS = 6.0

@@ -19,8 +19,8 @@ import webvtt
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from kemvo.core.practice import work_out
-from kemvo.core.sound import Sound
+from kemvo.core.practice.pipeline import work_out
+from kemvo.core.practice.soundtrack import Sound
 from kemvo.formats.captions import write_captions
 from kemvo.formats.cue_files import CUE_FILES
 from strategies import practices, talk

@@ -9,11 +9,11 @@ import symusic
 from scipy.integrate import quad
 from scipy.optimize import Bounds, LinearConstraint, milp
 
-from kemvo.core.breathing import BREATH_COST, KEPT_COST, WITHIN_COST, Comfort, Wish, matched, points_of
-from kemvo.core.fit import Block, fit, options
-from kemvo.core.session import Pace, Part, Pass, Session
-from kemvo.core.tempo import length_ms
-from kemvo.core.timeline import plan
+from kemvo.core.lesson.fit_solver import Block, fit, options
+from kemvo.core.model.session import Pace, Part, Pass, Session
+from kemvo.core.timing.breath_planner import BREATH_COST, KEPT_COST, WITHIN_COST, Comfort, Wish, matched, points_of
+from kemvo.core.timing.tempo import length_ms
+from kemvo.core.timing.timeline import plan
 from kemvo.demo.load import demo_files
 from kemvo.formats.kemvo_json import read_file
 from kemvo.formats.midi import write_midi

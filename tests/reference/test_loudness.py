@@ -22,10 +22,10 @@ from kemvo.audio.loudness import Meter, applied, levelling
 from kemvo.audio.render import RATE, Order, render
 from kemvo.audio.takes import TAKE_LUFS, as_wav, made_ready, read_recording
 from kemvo.audio.voice import Utterance
-from kemvo.core.estimate import estimated_ms, syllables
-from kemvo.core.problem import KemvoError
-from kemvo.core.session import SoundChoice
-from kemvo.core.sound import Sound
+from kemvo.core.errors import KemvoError
+from kemvo.core.language.speech_estimate import estimated_ms, syllables
+from kemvo.core.model.session import SoundChoice
+from kemvo.core.practice.soundtrack import Sound
 from kemvo.store.database import Database
 from kemvo.store.lengths import StoredBook
 

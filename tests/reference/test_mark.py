@@ -13,11 +13,11 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from floors import forms, walk
-from kemvo.core.floor import FloorStep, Trace
-from kemvo.core.form import Form
-from kemvo.core.mark import Closing, Mark, closings, mark_of
-from kemvo.core.mirror import mirror_form
-from kemvo.core.walking import Tweak, trace
+from kemvo.core.floor.closing import Closing, Mark, closings, mark_of
+from kemvo.core.floor.feet import FloorStep, Trace
+from kemvo.core.floor.walker import Tweak, trace
+from kemvo.core.model.form import Form
+from kemvo.core.model.mirror import mirror_form
 
 WALKS = (
     "Left foot steps forward, heel first", "Right foot steps forward, heel first", "Left foot steps back, toes first",

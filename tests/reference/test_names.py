@@ -6,7 +6,7 @@ and in English as they are commonly given, from memory. A test of the name reade
 
 import pytest
 
-from kemvo.core.catalogue import name_index
+from kemvo.core.model.catalogue import name_index
 from kemvo.formats.catalogue import shipped_catalogue
 
 NAMES = name_index(shipped_catalogue())

@@ -6,9 +6,9 @@ import pytest
 from shapely import affinity
 from shapely.geometry import Point, Polygon
 
-from kemvo.core.placing import at, best_of_all, best_spot
-from kemvo.core.room import Room
-from kemvo.core.space import Disc
+from kemvo.core.floor.footprint import Disc
+from kemvo.core.floor.placement import at, best_of_all, best_spot
+from kemvo.core.tables.rooms import Room
 
 FINE = 64
 """Corners of a quarter of a circle where GEOS rounds."""

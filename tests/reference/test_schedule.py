@@ -7,8 +7,8 @@ from itertools import pairwise
 import pytest
 from bench.milp import milp_value
 
-from kemvo.core.schedule import solve
-from kemvo.core.talk import Join, Said, Saying, Talk, in_order
+from kemvo.core.scheduling.model import Join, Said, Saying, Talk, in_order
+from kemvo.core.scheduling.solver import solve
 
 
 def instance(seed: int) -> Talk:

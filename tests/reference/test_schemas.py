@@ -7,8 +7,8 @@ import pytest
 from hypothesis import given, settings
 from jsonschema import Draft202012Validator
 
-from kemvo.core.form import Form
-from kemvo.core.session import Session
+from kemvo.core.model.form import Form
+from kemvo.core.model.session import Session
 from kemvo.demo.load import demo_files
 from kemvo.formats.kemvo_json import write_form, write_session
 from kemvo.formats.schemas import SCHEMAS

@@ -8,7 +8,7 @@ joint, where the survey's go from bone to fingertip, hence the wider bound.
 
 import pytest
 
-from kemvo.core.segments import ARM, body
+from kemvo.core.tables.body_segments import ARM, body
 
 MEASURED = {"men": (1756, 271, 364, 481), "women": (1629, 246, 333, 440)}
 

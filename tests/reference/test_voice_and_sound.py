@@ -15,7 +15,7 @@ from kemvo.audio.clips import Clips
 from kemvo.audio.espeak import EspeakVoice
 from kemvo.audio.render import RATE, render
 from kemvo.audio.voice import resampled
-from kemvo.core.sound import Sound
+from kemvo.core.practice.soundtrack import Sound
 from kemvo.store.database import Database
 from kemvo.store.lengths import StoredBook
 

@@ -17,7 +17,7 @@ from typer.testing import CliRunner
 from following import ended, made
 from kemvo.api.app import create_app
 from kemvo.cli import app
-from kemvo.core.problem import KemvoError
+from kemvo.core.errors import KemvoError
 from kemvo.demo.load import fill
 from kemvo.store import copies
 from kemvo.store.copies import back_up, copy_of_today, day_copies, restore

@@ -19,10 +19,10 @@ from kemvo.audio.intake import Intake
 from kemvo.audio.takes import as_wav, made_ready, read_recording
 from kemvo.audio.tones import RATE
 from kemvo.audio.voice import resampled
-from kemvo.core.booth import BoothLine, booth, line_of_file
-from kemvo.core.problem import KemvoError
-from kemvo.core.session import SpeechChoice
-from kemvo.core.terms import in_terms, pronunciations_of
+from kemvo.core.cues.terms import in_terms, pronunciations_of
+from kemvo.core.errors import KemvoError
+from kemvo.core.model.session import SpeechChoice
+from kemvo.core.practice.booth import BoothLine, booth, line_of_file
 from kemvo.jobs import Job
 from kemvo.packing import bring_in
 from kemvo.store.sounds import ending_of

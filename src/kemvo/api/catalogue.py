@@ -9,11 +9,11 @@ from pydantic import BaseModel, Field
 
 from kemvo.api.documents import download, file_text
 from kemvo.api.house import Here, House
-from kemvo.core.catalogue import Entry, slug, suggestions
-from kemvo.core.filling import filled_in
-from kemvo.core.form import Posture
-from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.values import Side
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.model.catalogue import Entry, slug, suggestions
+from kemvo.core.model.form import Posture
+from kemvo.core.movement.fields import filled_in
+from kemvo.core.types import Side
 from kemvo.formats.catalogue import read_catalogue, shipped_catalogue, write_catalogue
 
 router = APIRouter(prefix="/api/catalogue", tags=["catalogue"])

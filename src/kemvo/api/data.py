@@ -12,7 +12,7 @@ from pydantic import BaseModel
 from kemvo.api.documents import received
 from kemvo.api.house import Here, House
 from kemvo.api.work import JobView, job_view
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 from kemvo.jobs import Job
 from kemvo.store.copies import MOST_BYTES, back_up, day_copies, restore
 from kemvo.store.database import COPIES

@@ -11,13 +11,13 @@ from kemvo.api.documents import Version, answer, disposition, download, file_tex
 from kemvo.api.house import Here, House
 from kemvo.api.sessions import SessionView, view
 from kemvo.api.work import JobView, job_view
-from kemvo.core.cue_sheet import cue_rows
-from kemvo.core.cures import Cure, cures
-from kemvo.core.desk import Desk, desk
-from kemvo.core.directions import Reader
-from kemvo.core.keeping import Scope, kept
-from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.taking import Taken, taken
+from kemvo.core.cues.directions import Reader
+from kemvo.core.cues.save_wording import Scope, kept
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.practice.cue_import import Taken, taken
+from kemvo.core.practice.cue_rows import cue_rows
+from kemvo.core.practice.cures import Cure, cures
+from kemvo.core.practice.desk import Desk, desk
 from kemvo.formats.cue_files import CUE_FILES
 from kemvo.formats.cue_pdf import write_cue_pdf
 from kemvo.formats.cues_back import read_cues

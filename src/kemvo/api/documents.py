@@ -13,9 +13,9 @@ from fastapi import Response, UploadFile
 from pydantic import BaseModel, Field
 
 from kemvo.api.house import House, new_id
-from kemvo.core.form import Form
-from kemvo.core.problem import Problem
-from kemvo.core.session import Session
+from kemvo.core.errors import Problem
+from kemvo.core.model.form import Form
+from kemvo.core.model.session import Session
 from kemvo.formats.text import MOST_TEXT_BYTES, bounded, too_large
 from kemvo.store.documents import Documents
 

@@ -19,7 +19,7 @@ from starlette.responses import HTMLResponse, RedirectResponse, Response
 from starlette.types import ASGIApp, Receive, Scope, Send
 
 from kemvo.api.errors import problem_details
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 
 FILE = "passphrase.json"
 SHORTEST = 10

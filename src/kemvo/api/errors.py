@@ -10,7 +10,7 @@ from fastapi.responses import JSONResponse
 from pydantic import ValidationError
 from starlette.exceptions import HTTPException
 
-from kemvo.core.problem import KemvoError, Problem, from_errors, from_validation
+from kemvo.core.errors import KemvoError, Problem, from_errors, from_validation
 from kemvo.store.documents import NotThere, Stale
 from kemvo.store.trouble import StoreTrouble, of_system
 

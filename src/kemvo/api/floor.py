@@ -10,16 +10,16 @@ from pydantic import BaseModel, Field
 from kemvo.api.documents import Version, answer
 from kemvo.api.forms import FormView, view
 from kemvo.api.house import Here
-from kemvo.core.groups import GROUPS
-from kemvo.core.look import seen
-from kemvo.core.mark import Closing, closings
-from kemvo.core.mends import mends
-from kemvo.core.placing import Facings
-from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.room import Camera, Room, camera_at_front
-from kemvo.core.schools import SCHOOLS, SchoolRow
-from kemvo.core.stances import STANCES, SchoolStance, stance_of_school
-from kemvo.core.standing import Standing, standing
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.floor.closing import Closing, closings
+from kemvo.core.floor.placement import Facings
+from kemvo.core.floor.start_position import Standing, standing
+from kemvo.core.review.context import seen
+from kemvo.core.review.mends import mends
+from kemvo.core.tables.groups import GROUPS
+from kemvo.core.tables.rooms import Camera, Room, camera_at_front
+from kemvo.core.tables.schools import SCHOOLS, SchoolRow
+from kemvo.core.tables.stances import STANCES, SchoolStance, stance_of_school
 
 router = APIRouter(prefix="/api", tags=["floor"])
 

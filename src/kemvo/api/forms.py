@@ -16,13 +16,13 @@ from kemvo.api.documents import (
     unreadable_views,
 )
 from kemvo.api.house import Here
-from kemvo.core.filling import filled_in, with_typed_read
-from kemvo.core.form import Form, Movement, Posture, Section, with_ids
-from kemvo.core.ledger import Totals, totals
-from kemvo.core.mirror import mirror_form, mirror_posture
-from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.sheet import Sheet, sheet
-from kemvo.core.timeline import plan_form
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.model.mirror import mirror_form, mirror_posture
+from kemvo.core.movement.fields import filled_in, with_typed_read
+from kemvo.core.timing.timeline import plan_form
+from kemvo.core.timing.totals import Totals, totals
+from kemvo.core.views.form_sheet import Sheet, sheet
 from kemvo.formats.kemvo_json import read_file, write_form
 from kemvo.store.documents import Stored
 

@@ -16,12 +16,12 @@ from fastapi import Depends, Request
 
 from kemvo.audio.clips import Clips
 from kemvo.audio.voices import voice_of
-from kemvo.core.catalogue import Entry, name_index, over, own_entry
-from kemvo.core.form import Posture
-from kemvo.core.passes import require_a_form
-from kemvo.core.practice import LaidOut, Practice, lay_out, undecided, work_out
-from kemvo.core.reading.names import NameIndex
-from kemvo.core.session import Forms, Session, SpeechChoice
+from kemvo.core.model.catalogue import Entry, name_index, over, own_entry
+from kemvo.core.model.form import Posture
+from kemvo.core.model.session import Forms, Session, SpeechChoice
+from kemvo.core.practice.pipeline import LaidOut, Practice, lay_out, undecided, work_out
+from kemvo.core.reading.posture_names import NameIndex
+from kemvo.core.timing.pass_postures import require_a_form
 from kemvo.formats.catalogue import shipped_catalogue
 from kemvo.jobs import Jobs
 from kemvo.packing import round_of

@@ -10,12 +10,12 @@ from pydantic import BaseModel, Field
 from kemvo.api.documents import Version, answer, disposition, download
 from kemvo.api.house import Here, House
 from kemvo.api.sessions import SessionView, view
-from kemvo.core.blocks import KINDS, PATTERNS, PatternRow
-from kemvo.core.directions import Reader
-from kemvo.core.lesson import Fitting, as_pattern, fitted, laid_out
-from kemvo.core.paper import paper
-from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.timeline import plan
+from kemvo.core.cues.directions import Reader
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.lesson.lesson import Fitting, as_pattern, fitted, laid_out
+from kemvo.core.tables.block_kinds import KINDS, PATTERNS, PatternRow
+from kemvo.core.timing.timeline import plan
+from kemvo.core.views.printed_plan import paper
 from kemvo.formats.midi import write_midi
 from kemvo.formats.plan_pdf import write_pdf
 from kemvo.formats.plan_text import write_csv, write_html, write_markdown

@@ -10,11 +10,11 @@ from pydantic import BaseModel, Field
 from kemvo.api.documents import file_text
 from kemvo.api.house import Here, House
 from kemvo.api.work import JobView, job_view
-from kemvo.core.filling import Sign, corrected, filled, signs
-from kemvo.core.form import Movement
-from kemvo.core.outline import Draft, draft
-from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.reading.script import read_script
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.model.form import Movement
+from kemvo.core.movement.fields import Sign, corrected, filled, signs
+from kemvo.core.text_import.draft import Draft, draft
+from kemvo.core.text_import.script import read_script
 from kemvo.formats.scripts import script_entries
 from kemvo.jobs import Job
 

@@ -27,11 +27,11 @@ from kemvo.api.sound import wav
 from kemvo.api.work import JobView, job_view
 from kemvo.audio.render import SOUND_FORMATS, Order, bed_of, render, under_of
 from kemvo.audio.tones import RATE
-from kemvo.core.plan import Plan, session_plan
-from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.session import Session, first_passes, with_pass_ids
-from kemvo.core.stage import Stage, View, stage
-from kemvo.core.timeline import chapters, plan
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.model.session import Session, first_passes, with_pass_ids
+from kemvo.core.timing.timeline import chapters, plan
+from kemvo.core.views.session_plan import Plan, session_plan
+from kemvo.core.views.stage import Stage, View, stage
 from kemvo.formats.captions import CAPTION_FORMATS, write_captions
 from kemvo.formats.kemvo_json import read_file, write_session
 from kemvo.formats.packed import PackedFile, is_packed, write_packed

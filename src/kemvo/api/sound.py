@@ -14,11 +14,11 @@ from kemvo.api.house import Here
 from kemvo.audio.render import samples_of
 from kemvo.audio.tones import RATE
 from kemvo.audio.voices import voices
-from kemvo.core.blocks import CURVES, KINDS, Facing, Voice
-from kemvo.core.breathing import SCHOOL_TITLES
-from kemvo.core.directions import DIALECTS, NORTH
-from kemvo.core.session import BACKGROUNDS, FACINGS, VOICES, SpeechChoice
-from kemvo.core.sound import Sound
+from kemvo.core.cues.directions import DIALECTS, NORTH
+from kemvo.core.model.session import BACKGROUNDS, FACINGS, VOICES, SpeechChoice
+from kemvo.core.practice.soundtrack import Sound
+from kemvo.core.tables.block_kinds import CURVES, KINDS, Facing, Voice
+from kemvo.core.timing.breath_planner import SCHOOL_TITLES
 
 router = APIRouter(prefix="/api", tags=["sound"])
 

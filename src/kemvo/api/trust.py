@@ -14,7 +14,7 @@ from starlette.datastructures import Headers, MutableHeaders
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
 from kemvo.api.errors import problem_details
-from kemvo.core.problem import Problem
+from kemvo.core.errors import Problem
 
 READS = frozenset({"GET", "HEAD", "OPTIONS"})
 OWN_PAGES = frozenset({"same-origin", "none"})

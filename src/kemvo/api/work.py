@@ -11,7 +11,7 @@ from fastapi.responses import FileResponse, StreamingResponse
 from pydantic import BaseModel
 
 from kemvo.api.house import Here
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 from kemvo.jobs import ENDED, Job, JobState
 
 router = APIRouter(prefix="/api/jobs", tags=["jobs"])

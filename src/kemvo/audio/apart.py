@@ -13,7 +13,7 @@ from pathlib import Path
 
 from kemvo.audio.intake import Intake, Report
 from kemvo.audio.rounds import make_round
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 
 STEP = 0.01
 

@@ -10,8 +10,8 @@ import numpy as np
 from kemvo.audio.rounds import JOIN_S, HeldRound, Round
 from kemvo.audio.tones import RATE
 from kemvo.audio.voice import Samples
-from kemvo.core.session import BackgroundId
-from kemvo.core.sound import Sound
+from kemvo.core.model.session import BackgroundId
+from kemvo.core.practice.soundtrack import Sound
 
 LOOP_S = 40
 """A ground of Kemvo's own lasts so long before it comes again, its end laid softly over its beginning."""

@@ -11,7 +11,7 @@ from typing import Protocol
 import soundfile
 
 from kemvo.audio.voice import Utterance, Voice
-from kemvo.core.estimate import estimated_ms
+from kemvo.core.language.speech_estimate import estimated_ms
 
 
 class LengthBook(Protocol):

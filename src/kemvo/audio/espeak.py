@@ -17,7 +17,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from kemvo.audio.voice import Utterance, trimmed
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 
 # Numbers from the engine's public header, speak_lib.h.
 _RETRIEVAL = 1

@@ -22,8 +22,8 @@ from av.audio.stream import AudioStream
 from av.container import InputContainer
 
 from kemvo.audio.voice import Samples
-from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.values import in_minutes
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.types import in_minutes
 
 CONTAINERS = "wav,w64,flac,mp3,ogg,mov,matroska,aiff,aac"
 """What is opened, as FFmpeg names it. Anything else (playlists above all, which name other files) is refused."""

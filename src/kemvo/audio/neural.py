@@ -15,7 +15,7 @@ import soundfile
 
 from kemvo.audio.espeak import VoiceName
 from kemvo.audio.voice import Utterance, Voice, trimmed
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 
 USUAL_WPM = 195
 """About how fast a voice of this kind speaks by itself, in words a minute (measured on the packaged one)."""

@@ -19,9 +19,9 @@ from kemvo.audio.loudness import Levelling, Loudness, Meter, applied, levelling
 from kemvo.audio.rounds import FiledRound, Round
 from kemvo.audio.tones import RATE, breath_tone, chime
 from kemvo.audio.voice import Samples, resampled
-from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.session import SoundChoice
-from kemvo.core.sound import Sound
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.model.session import SoundChoice
+from kemvo.core.practice.soundtrack import Sound
 
 BLOCK_MS = 2000
 SPEECH_LEVEL = 0.85

@@ -12,7 +12,7 @@ from kemvo.audio.intake import read_whole
 from kemvo.audio.loudness import Meter
 from kemvo.audio.tones import RATE
 from kemvo.audio.voice import Samples, Utterance, resampled
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 
 TAKE_LUFS = -19.0
 """Every take is brought to this loudness, so that they sit beside each other and beside the voice (own choice)."""

@@ -7,7 +7,7 @@ from pathlib import Path
 from kemvo.audio.espeak import VoiceName, english_voices, espeak_voice
 from kemvo.audio.neural import neural_voice, neural_voices
 from kemvo.audio.voice import Voice
-from kemvo.core.session import SpeechChoice
+from kemvo.core.model.session import SpeechChoice
 
 
 def voice_of(choice: SpeechChoice, home: Path) -> Voice:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from importlib.resources import files
 from pathlib import Path
 
-from kemvo.core.form import Form
+from kemvo.core.model.form import Form
 from kemvo.formats.kemvo_json import read_file
 from kemvo.store.database import Database
 from kemvo.store.documents import form_documents, session_documents

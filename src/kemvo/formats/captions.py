@@ -6,8 +6,8 @@ from collections.abc import Iterable
 
 import pysubs2
 
-from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.sound import Sound
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.practice.soundtrack import Sound
 from kemvo.formats.webvtt import Block, as_payload, write_vtt
 
 CAPTION_FORMATS = {"vtt": "text/vtt", "srt": "application/x-subrip"}

@@ -11,8 +11,8 @@ from typing import Any
 
 from pydantic import ValidationError
 
-from kemvo.core.catalogue import Entry
-from kemvo.core.problem import KemvoError, Problem, from_validation
+from kemvo.core.errors import KemvoError, Problem, from_validation
+from kemvo.core.model.catalogue import Entry
 from kemvo.formats.json_text import parsed_json
 
 OWN = ("id", "styles", "pinyin")

@@ -7,7 +7,7 @@ import io
 import re
 from collections.abc import Iterable, Iterator
 
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 
 _FORMULA = re.compile(r"^[=+\-@\t\r]")
 _NUMBER = re.compile(r"^[+-]?\d+(?:[.,]\d+)?$")

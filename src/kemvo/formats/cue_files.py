@@ -6,10 +6,10 @@ import json
 from collections.abc import Callable
 from typing import NamedTuple
 
-from kemvo.core.cue_sheet import CueRow, Mark, cue_rows, marks
-from kemvo.core.practice import Practice
-from kemvo.core.sound import Sound
-from kemvo.core.timeline import chapters
+from kemvo.core.practice.cue_rows import CueRow, Mark, cue_rows, marks
+from kemvo.core.practice.pipeline import Practice
+from kemvo.core.practice.soundtrack import Sound
+from kemvo.core.timing.timeline import chapters
 from kemvo.formats.captions import write_captions
 from kemvo.formats.csv_text import csv_text
 from kemvo.formats.webvtt import Block, as_payload, write_vtt

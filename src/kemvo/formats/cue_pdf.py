@@ -9,9 +9,9 @@ from fpdf import FPDF
 from fpdf.fonts import FontFace
 from pypdf import PdfReader
 
-from kemvo.core.cue_sheet import CueRow
-from kemvo.core.directions import Reader
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.cues.directions import Reader
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.practice.cue_rows import CueRow
 from kemvo.formats.plan_pdf import INK, QUIET, as_latin
 
 WIDTHS = {"class": (16.0, 40.0, 118.0), "instructor": (16.0, 34.0, 66.0, 58.0)}

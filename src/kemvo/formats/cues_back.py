@@ -7,8 +7,8 @@ from collections.abc import Callable, Iterator
 
 import pysubs2
 
-from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.taking import FileCue
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.practice.cue_import import FileCue
 from kemvo.formats.csv_text import csv_rows
 from kemvo.formats.cue_pdf import attached
 from kemvo.formats.text import decoded, stamp_ms, unknown_ending

@@ -5,7 +5,7 @@ from __future__ import annotations
 import json
 from typing import Any
 
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 
 MOST_PARTS = 60_000
 """So many objects at most are in a form, a session or a catalogue (a form of 400 postures has some thousands)."""

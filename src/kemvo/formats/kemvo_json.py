@@ -11,10 +11,10 @@ from typing import Any, NamedTuple
 
 from pydantic import ValidationError
 
-from kemvo.core.form import Form, read_form
-from kemvo.core.problem import KemvoError, Problem, from_validation
-from kemvo.core.room import Room
-from kemvo.core.session import Forms, Session, read_session
+from kemvo.core.errors import KemvoError, Problem, from_validation
+from kemvo.core.model.form import Form, read_form
+from kemvo.core.model.session import Forms, Session, read_session
+from kemvo.core.tables.rooms import Room
 from kemvo.formats.json_text import parsed_json
 
 FORMAT = "kemvo"

@@ -11,8 +11,8 @@ import io
 
 import mido
 
-from kemvo.core.timeline import Timeline
-from kemvo.core.values import Breath
+from kemvo.core.timing.timeline import Timeline
+from kemvo.core.types import Breath
 
 TICKS = 960
 """Ticks a count."""

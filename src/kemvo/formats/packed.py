@@ -18,8 +18,8 @@ from typing import Annotated, BinaryIO, NamedTuple
 
 from pydantic import BaseModel, Field, ValidationError
 
-from kemvo.core.booth import file_stem
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.practice.booth import file_stem
 
 SESSION, CONTENTS = "session.json", "contents.json"
 

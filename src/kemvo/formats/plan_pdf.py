@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from fpdf import FPDF
 
-from kemvo.core.paper import Paper
+from kemvo.core.views.printed_plan import Paper
 
 INK, QUIET = (27, 42, 47), (95, 108, 112)
 PLAIN = str.maketrans({"’": "'", "‘": "'", "“": '"', "”": '"', "–": "-", "—": "-", "→": "->", "\u2060": "", "…": "...", "·": "-"})  # fmt: skip

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import html
 
-from kemvo.core.paper import Paper
+from kemvo.core.views.printed_plan import Paper
 from kemvo.formats.csv_text import csv_text
 
 

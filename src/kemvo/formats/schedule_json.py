@@ -7,10 +7,10 @@ from typing import Annotated, Any
 
 from pydantic import Field, ValidationError
 
-from kemvo.core.problem import KemvoError, Problem, from_validation
-from kemvo.core.talk import Answer, Ceiling, Join, Said, Saying, Talk, spoken_ms
-from kemvo.core.told import outcomes
-from kemvo.core.values import Value
+from kemvo.core.errors import KemvoError, Problem, from_validation
+from kemvo.core.scheduling.model import Answer, Ceiling, Join, Said, Saying, Talk, spoken_ms
+from kemvo.core.scheduling.reasons import outcomes
+from kemvo.core.types import Value
 from kemvo.formats.json_text import parsed_json
 
 Ms = Annotated[int, Field(ge=0, le=24 * 3_600_000)]

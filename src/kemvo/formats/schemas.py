@@ -6,9 +6,9 @@ from typing import Any, Literal
 
 from pydantic import BaseModel, Field
 
-from kemvo.core.form import Form
-from kemvo.core.room import Room
-from kemvo.core.session import Session
+from kemvo.core.model.form import Form
+from kemvo.core.model.session import Session
+from kemvo.core.tables.rooms import Room
 from kemvo.formats.schedule_json import AnswerOut, ProblemIn
 
 

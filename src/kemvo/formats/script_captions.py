@@ -13,8 +13,8 @@ from typing import NamedTuple
 
 import pysubs2
 
-from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.reading.entries import ScriptEntry
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.text_import.entries import ScriptEntry
 from kemvo.formats.webvtt import as_text, without_tags
 
 LONG_SILENCE_MS = 3000

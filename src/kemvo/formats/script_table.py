@@ -10,7 +10,7 @@ import csv
 import re
 from collections.abc import Iterator, Mapping, Sequence
 
-from kemvo.core.reading.entries import Given, ScriptEntry
+from kemvo.core.text_import.entries import Given, ScriptEntry
 from kemvo.formats.csv_text import csv_rows
 from kemvo.formats.text import CLOCK, stamp_ms
 

@@ -5,9 +5,9 @@ from __future__ import annotations
 import re
 from collections.abc import Callable, Iterator, Sequence
 
-from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.reading.entries import ScriptEntry
-from kemvo.core.reading.running import running
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.text_import.entries import ScriptEntry
+from kemvo.core.text_import.line_joining import running
 from kemvo.formats.script_captions import caption_entries, has_caption_times
 from kemvo.formats.script_table import is_table, row_entries, table_entries
 from kemvo.formats.text import CLOCK, decoded, stamp_ms, unknown_ending, unquoted

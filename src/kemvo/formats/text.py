@@ -6,7 +6,7 @@ import codecs
 from collections.abc import Iterable
 from typing import BinaryIO
 
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 
 CLOCK = r"(?:\d{1,2}:)?\d{1,3}:[0-5]\d(?:[.,]\d{1,3})?"
 """A time as it is written: "0:12", "1:02:03.450"."""

@@ -13,9 +13,9 @@ from typing import NamedTuple
 import mido
 from pydantic import BaseModel, ValidationError
 
-from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.reading.entries import Given, ScriptEntry
-from kemvo.core.values import DEFAULT_TEMPO, MOST_STILL_MS, Breath, Counts, LeftPct, Line, Title
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.text_import.entries import Given, ScriptEntry
+from kemvo.core.types import DEFAULT_TEMPO, MOST_STILL_MS, Breath, Counts, LeftPct, Line, Title
 from kemvo.formats.midi import BREATHS, CHARSET, MOVEMENT_TEXT, PAN, STILL_TEXTS, left_of_pan
 from kemvo.formats.webvtt import as_text, read_vtt
 

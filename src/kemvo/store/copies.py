@@ -20,7 +20,7 @@ from datetime import datetime
 from pathlib import Path
 from typing import NamedTuple
 
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 from kemvo.store.database import COPIES, NEWEST, Database, copy_to
 from kemvo.store.documents import written_now
 from kemvo.store.trouble import StoreTrouble

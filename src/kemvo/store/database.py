@@ -13,7 +13,7 @@ from pathlib import Path
 
 import platformdirs
 
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 from kemvo.store.trouble import StoreTrouble, of_database
 
 

@@ -10,9 +10,9 @@ from contextlib import suppress
 from datetime import UTC, datetime
 from typing import Generic, Literal, NamedTuple, TypeVar
 
-from kemvo.core.form import Form, read_form
-from kemvo.core.problem import KemvoError, Problem
-from kemvo.core.session import Session, read_session
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.model.form import Form, read_form
+from kemvo.core.model.session import Session, read_session
 from kemvo.store.database import Database
 
 Kind = Literal["form", "session"]

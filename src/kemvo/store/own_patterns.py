@@ -7,7 +7,7 @@ from contextlib import suppress
 
 from pydantic import TypeAdapter, ValidationError
 
-from kemvo.core.blocks import Laid, PatternRow
+from kemvo.core.tables.block_kinds import Laid, PatternRow
 from kemvo.store.database import Database
 from kemvo.store.documents import written_now
 

@@ -6,7 +6,7 @@ import json
 
 from pydantic import ValidationError
 
-from kemvo.core.catalogue import Entry
+from kemvo.core.model.catalogue import Entry
 from kemvo.store.database import Database
 from kemvo.store.documents import written_now
 

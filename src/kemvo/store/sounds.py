@@ -10,7 +10,7 @@ from contextlib import suppress
 from pathlib import Path
 from typing import NamedTuple
 
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 from kemvo.store.database import Database
 from kemvo.store.documents import written_now
 

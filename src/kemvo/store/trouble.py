@@ -7,7 +7,7 @@ import sqlite3
 from pathlib import Path
 from typing import Literal, NamedTuple
 
-from kemvo.core.problem import KemvoError, Problem
+from kemvo.core.errors import KemvoError, Problem
 
 TroubleKind = Literal["damaged", "read-only", "full", "locked", "unreachable"]
 

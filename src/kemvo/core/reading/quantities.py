@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
-from kemvo.core.reading import lexicon as lx
+from kemvo.core.language import lexicon as lx
 from kemvo.core.reading.tokens import Token
 
 MINUTES = frozenset({"minute", "minutes", "min", "mins"})

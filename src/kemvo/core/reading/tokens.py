@@ -5,11 +5,11 @@ from __future__ import annotations
 import re
 from typing import NamedTuple
 
-from kemvo.core.reading.lexicon import NUMBERS
-from kemvo.core.reading.misheard import put_right
-from kemvo.core.short_forms import CORNERS, POINT, POINTS, SHORT_FORMS
-from kemvo.core.sides import side_words
-from kemvo.core.values import Side
+from kemvo.core.language.abbreviations import CORNERS, POINT, POINTS, SHORT_FORMS
+from kemvo.core.language.lexicon import NUMBERS
+from kemvo.core.language.sides import side_words
+from kemvo.core.reading.mishearings import put_right
+from kemvo.core.types import Side
 
 _WORD = re.compile(r"[A-Za-z]+(?:['’-][A-Za-z]+)*|\d+(?:\.\d+)?|%|°")
 _SOUND = re.compile(

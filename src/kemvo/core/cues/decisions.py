@@ -1,0 +1,131 @@
+"""What becomes of every cue: cues and the lengths of their words are put to the scheduler, and its answer is told with
+reasons in numbers."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from typing import NamedTuple
+
+from kemvo.core.cues.candidates import Candidates, Together, rank
+from kemvo.core.cues.kinds import KINDS, LATE_PRICE, Cue
+from kemvo.core.cues.wording import LENGTHS
+from kemvo.core.scheduling.model import Answer, Ceiling, Join, Said, Saying, Talk
+from kemvo.core.scheduling.reasons import State, outcomes
+from kemvo.core.scheduling.solver import solve
+from kemvo.core.scheduling.value_curve import Interval, merged
+
+GAP_MS = 200
+"""Least silence between two utterances: a breath (own choice)."""
+
+GRID_MS = 10
+"""The grid of times on which a practice is scheduled."""
+
+BEAT_MS = 60
+"""A count may come so much early or late."""
+
+SPARSEST = 12.0
+"""What a second of speech costs at the sparsest: more than any second is worth."""
+
+TOGETHER_WORTH = 0.2
+"""Two things in one breath are worth so little more than one after the other: they are, when it is no longer."""
+
+
+class Decision(NamedTuple):
+    """What became of a cue (see `told.Outcome`). Of cues said in one utterance, the first one carries the sound."""
+
+    cue: Cue
+    state: State
+    text: str
+    start_ms: int | None
+    end_ms: int | None
+    needs_ms: int
+    free_ms: int
+    reason: str
+    together: tuple[str, ...] = ()
+    wished: bool = False
+
+    def speaks(self) -> bool:
+        """Whether an utterance begins with it."""
+        return self.start_ms is not None and (not self.together or self.together[0] == self.cue.id)
+
+
+class Decided(NamedTuple):
+    """All decisions in order, the problem and the answer behind them."""
+
+    decisions: list[Decision]
+    talk: Talk
+    answer: Answer
+
+
+def price_of(fullness: int) -> float:
+    """What a second of speech costs from sparse (0) to full (100)."""
+    return SPARSEST * ((100 - fullness) / 100) ** 2
+
+
+def decide(
+    found: Candidates,
+    lengths: Mapping[str, int],
+    blocked: Sequence[Interval] = (),
+    ceilings: Sequence[Ceiling] = (),
+    price_per_s: float = 0.0,
+) -> Decided:
+    """Decide every cue. `lengths` gives the spoken length of each wording's text in milliseconds.
+
+    Answers with one decision for every cue, in the order of their moments; none is lost.
+    """
+    talk = problem_of(found, lengths, blocked, ceilings, price_per_s)
+    answer = solve(talk, GRID_MS)
+    by_id = {c.id: c for c in found.cues}
+    return Decided([Decision(by_id[o.id], *o[1:]) for o in outcomes(talk, answer)], talk, answer)
+
+
+def problem_of(
+    found: Candidates,
+    lengths: Mapping[str, int],
+    blocked: Sequence[Interval],
+    ceilings: Sequence[Ceiling],
+    price: float,
+) -> Talk:
+    """The cues as the scheduler sees them."""
+    by_id = {c.id: c for c in found.cues}
+    joins = [j for t in found.joins if (j := _join(t, by_id, lengths))]
+    return Talk(
+        tuple(_saying(c, lengths) for c in found.cues),
+        tuple(merged(blocked)),
+        GAP_MS,
+        tuple(joins),
+        tuple(ceilings),
+        price,
+    )
+
+
+def _saying(c: Cue, lengths: Mapping[str, int]) -> Saying:
+    row = KINDS[c.kind]
+    wordings = tuple(Said(w.text, lengths[w.text], c.worth(k)) for k, w in enumerate(c.wordings))
+    due, ideal = c.due_ms, c.ideal_ms
+    if c.kind == "count":
+        ideal = c.target_ms + wordings[0].ms
+        due = ideal + BEAT_MS
+    late = LATE_PRICE if c.kind in ("hands", "time-left", "count") else 0.0
+    return Saying(
+        c.id, c.target_ms, c.opens_ms, due, wordings, ideal, row.early, late, c.must, c.pin_ms, rank(c)
+    )  # fmt: skip
+
+
+def _join(t: Together, by_id: Mapping[str, Cue], lengths: Mapping[str, int]) -> Join | None:
+    """Cues in one breath, in the wordings in which that is shorter than one after the other."""
+    part = [by_id[i] for i in t.ids]
+    if any(c.pin_ms is not None for c in part):
+        return None
+    said = []
+    for w in t.wordings:
+        least = LENGTHS.index(w.length)
+        alone = [
+            next((k for k, x in enumerate(c.wordings) if LENGTHS.index(x.length) >= least), len(c.wordings) - 1)
+            for c in part
+        ]
+        apart = sum(lengths[c.wordings[k].text] for c, k in zip(part, alone, strict=True)) + GAP_MS * (len(part) - 1)
+        if lengths[w.text] < apart:
+            worth = sum(c.worth(k) for c, k in zip(part, alone, strict=True)) + TOGETHER_WORTH
+            said.append(Said(w.text, lengths[w.text], worth))
+    return Join(t.ids, tuple(said)) if said else None

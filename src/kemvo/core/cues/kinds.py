@@ -1,0 +1,90 @@
+"""What a cue is, and the kinds of cues there are: a table."""
+
+from __future__ import annotations
+
+from typing import Literal, NamedTuple
+
+from kemvo.core.cues.wording import LENGTHS, Wording
+
+CueKind = Literal[
+    "pass", "facing", "section", "caution", "gentler", "name", "foot", "turn", "hands", "late", "breath", "count",
+    "reminder", "time-left", "text",
+]  # fmt: skip
+
+
+class KindRow(NamedTuple):
+    """How a kind of cue is placed.
+
+    `rank`: order of cues that belong to one moment. `space_ms`: it should be over this long before its moment (negative:
+    it may still be said so long after it). `lead_ms`: it begins at most this long before. `worth`: how much the full
+    wording counts for when not everything can be said; each shorter step takes one off. `early`: what it loses for every
+    second it ends before it should. `must`: it is said whatever else has to give way. `drawn`: on whose side of the
+    scroll its slip lies: that of the leg it speaks of, or the middle.
+    """
+
+    id: CueKind
+    title: str
+    rank: int
+    space_ms: int
+    lead_ms: int
+    worth: float
+    early: float
+    must: bool = False
+    drawn: Literal["leg", "middle"] = "middle"
+
+
+KINDS: dict[CueKind, KindRow] = {
+    row.id: row
+    for row in (
+        KindRow("pass", "Words before a pass", 0, 400, 30_000, 14, 0.01),
+        KindRow("facing", "Change of facing", 1, 400, 30_000, 12, 0.01),
+        KindRow("section", "Section", 2, 400, 15_000, 8, 0.03),
+        KindRow("caution", "Caution", 3, 400, 15_000, 13, 0.03, True),
+        KindRow("gentler", "Gentler version", 4, 400, 15_000, 7, 0.03),
+        KindRow("name", "Posture’s name", 5, 300, 12_000, 10, 0.05),
+        KindRow("foot", "Foot and weight", 6, 250, 8000, 6, 0.08, False, "leg"),
+        KindRow("turn", "Turn", 7, 250, 8000, 5, 0.08),
+        KindRow("hands", "Hands", 8, 250, 8000, 3.5, 0.08),
+        KindRow("late", "Late detail", 9, 200, 4000, 3, 0.2),
+        KindRow("breath", "Breath", 10, 150, 3000, 3, 0.1),
+        KindRow("count", "Count", 11, 0, 60, 1.5, 0.0),
+        KindRow("reminder", "Reminder", 12, 0, 60_000, 2.5, 0.01),
+        KindRow("time-left", "Time left", 13, 0, 15_000, 4, 0.02),
+        KindRow("text", "Words of your own", 14, 0, 10_000, 9, 0.05),
+    )
+}
+"""Spaces and leads: own choice, from "just before the body needs it" (common practice, no source).
+The worths make two key words better than one full sentence, and a name better than any movement."""
+
+HANDS_MAY_LAG = 0.25, 1500
+"""Hands may be told while they begin to move: up to this share of the movement, and at most so many milliseconds."""
+
+LATE_PRICE = 0.5
+"""What hands lose for every second they are told late."""
+
+
+class Cue(NamedTuple):
+    """Something to say.
+
+    It has to be over by `due_ms`, should be over at `ideal_ms`, and may begin at `opens_ms`; `target_ms` is the moment it
+    speaks of. `wordings` are longest first; `span` is the index of the span it belongs to. `id` stays the same when other
+    things in the session change. `pin_ms`: it begins exactly then. `lead`: the chief thing its movement has to say; `part`: which part of the movement's line it tells.
+    `must`: it has to be said. `voiced`: how the voice should say its wordings, where that is another spelling.
+    """
+
+    id: str
+    kind: CueKind
+    target_ms: int
+    opens_ms: int
+    due_ms: int
+    wordings: tuple[Wording, ...]
+    span: int
+    ideal_ms: int | None = None
+    pin_ms: int | None = None
+    must: bool = False
+    lead: bool = False
+    part: int = 0
+
+    def worth(self, wording: int) -> float:
+        """How much it is worth to say this wording, by its place in `wordings`."""
+        return max(0.1, KINDS[self.kind].worth - LENGTHS.index(self.wordings[wording].length))

@@ -1,0 +1,85 @@
+"""The account of a block: time on one leg alone, standing, walking, how evenly the sides are trained, against the limits of
+the group."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from kemvo.core.floor.feet import travel
+from kemvo.core.floor.walker import trace
+from kemvo.core.model.form import Form
+from kemvo.core.tables.groups import GROUPS
+from kemvo.core.timing.timeline import STILL, Span
+from kemvo.core.types import Value
+
+
+class Account(Value):
+    """What a block asks of the body. Times in milliseconds, `walked_m` metres for both feet together, `even_pct`: how
+    evenly the legs carry the weight (100: alike). `over`: the longest time on one leg beyond the group's limit."""
+
+    one_leg_ms: int = 0
+    one_leg_longest_ms: int = 0
+    standing_ms: int = 0
+    walked_m: float = 0.0
+    left_ms: int = 0
+    right_ms: int = 0
+    even_pct: int = 100
+    over_ms: int = 0
+
+
+def account(spans: Sequence[Span], form: Form | None) -> Account:
+    """The account of a pass, its spans given, over its form (None for blocks that stand or rest)."""
+    standing = sum(s.end_ms - s.start_ms for s in spans)
+    if form is None or not any(s.kind == "movement" for s in spans):
+        return Account(standing_ms=standing if form else 0)
+    walked = trace(form, spans)
+    meters = sum(travel(e.before, e.after) for s in walked.steps for e in s.events if e.kind == "step")
+    total = longest = run = 0
+    ends = {s.span.start_ms: s for s in walked.steps}
+    off = False
+    left = right = 0
+    for s in spans:
+        ms = s.end_ms - s.start_ms
+        step = ends.get(s.start_ms) if s.kind == "movement" else None
+        if step:
+            off = "off" in (step.after.left.contact, step.after.right.contact)
+        if s.kind in STILL:
+            off = False
+        run = run + ms if off else 0
+        total += ms if off else 0
+        longest = max(longest, run)
+        if s.left_to > 50:
+            left += ms
+        elif s.left_to < 50:
+            right += ms
+    limit = GROUPS[form.who.group].one_leg_ms
+    return Account(
+        one_leg_ms=total,
+        one_leg_longest_ms=longest,
+        standing_ms=standing,
+        walked_m=round(meters, 1),
+        left_ms=left,
+        right_ms=right,
+        even_pct=_evenly(left, right),
+        over_ms=max(0, longest - limit),
+    )
+
+
+def _evenly(left: int, right: int) -> int:
+    more = max(left, right)
+    return round(100 * min(left, right) / more) if more else 100
+
+
+def together(parts: Sequence[Account]) -> Account:
+    """Several blocks one after another."""
+    left, right = sum(a.left_ms for a in parts), sum(a.right_ms for a in parts)
+    return Account(
+        one_leg_ms=sum(a.one_leg_ms for a in parts),
+        one_leg_longest_ms=max((a.one_leg_longest_ms for a in parts), default=0),
+        standing_ms=sum(a.standing_ms for a in parts),
+        walked_m=round(sum(a.walked_m for a in parts), 1),
+        left_ms=left,
+        right_ms=right,
+        even_pct=_evenly(left, right),
+        over_ms=max((a.over_ms for a in parts), default=0),
+    )

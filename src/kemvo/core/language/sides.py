@@ -1,0 +1,354 @@
+"""Left and right in texts: which words mean a side, and the same text for the other side.
+
+"Right" and "left" are also ordinary words ("right in front of you", "what is left"). Each ordinary use
+is a row of `ORDINARY`; whatever no row matches is a side. Direction words (clock words, compass words,
+clockwise) change with the sides.
+
+Mirroring twice gives the text back letter for letter. Where a mirrored word would by itself read as an
+ordinary one ("left in front" becomes "right in front"), it carries an invisible mark that says "this is
+a side"; the same mark, repeated, keeps spellings apart that have one mirror image (anticlockwise and
+counterclockwise). `spoken` takes the marks out.
+"""
+
+from __future__ import annotations
+
+import re
+from functools import lru_cache
+from typing import NamedTuple
+
+from kemvo.core.language.abbreviations import POINT
+from kemvo.core.types import OTHER_SIDE, Side
+
+MARK = "\u2060"
+"""Word joiner: invisible, of no width, never a line break."""
+
+SIDE_NOUN = (
+    r"(?:foot|feet|leg|heel|toes?|knee|hip|thigh|ankle|sole|ball|hand|palm|fist|arm|wrist|elbow|fingers?"
+    r"|fingertips?|shoulder|side|corner|ear|eye|bow|empty|cheek|waist|front|back|rear|half|step|edge)\b"
+)
+END = r"\s*(?:$|[.,;:!?)\]\u2014\u2013-]|\n)"
+START = r"(?:^|[.,;:!?(\[\u2014\u2013\n]|\b(?:and|then|with|or|the|your|my|our|his|her|their|a|to|of|from|on|for))\s*$"
+TURNING = r"\b(?:turn|turns|turning|look|looks|looking|face|faces|facing|go|goes|going)\s*$"
+ASIDE = r"(?:so|now|let|let's|lets|ok|okay|we|everyone|everybody|class|folks|from the top|good|here|that's)\b"
+PRONOUN = r"(?:you|me|us|it|them|him|her|your|my|our|its|the (?!left|right))"
+COUNTED = r"(?:times?|minutes?|seconds?|hours?|breaths?|counts?|weeks?|days?|rounds?|lessons?|(?:two|three|four|five|six|few|more|\d+)\s+goes)"
+
+MOVING_A_LITTLE = (
+    r"\b(?:turn|step|shift|go|look|mov|fac|lean|reach|slid|com|point|open|twist|rotat|swivel|pivot|walk|sway|bend)\w*"
+    r"\s+(?:\w+\s+){0,3}(?:little|more|enough|few|much)\s+(?:degrees\s+)?$"
+)
+""" "Turn a little left", "step more left": a side."""
+
+
+class Row(NamedTuple):
+    """An ordinary use: the word, what stands before and after it, and what may not stand before."""
+
+    word: str
+    before: str
+    after: str
+    unless_before: str
+    example: str
+
+
+def _row(word: str, example: str, before: str = "", after: str = "", unless: str = "(?!)") -> Row:
+    return Row(word, before, after, unless, example)
+
+
+ORDINARY: tuple[Row, ...] = (
+    _row("right", "all right, begin", before=r"\ball\s*$", after=rf"(?!\s+{SIDE_NOUN})"),
+    _row("right", "a right angle at the knee", after=r"[\s-]+angle[sd]?\b"),
+    _row(
+        "right",
+        "find the right height",
+        after=r"\s+(?:way|time|place(?!\s+(?:the|your|my)\b)|moment|amount|height|length|width|distance|spot|answer|idea|order|words?"
+        r"|things?|reasons?|feeling|kind|sort|pace|speed|tempo|size|balance|direction|number|depth|shape)\b",
+    ),
+    _row(
+        "right",
+        "the hands are right in front of you",
+        after=r"\s+in\s+(?:front|the\s+(?:middle|centre|center|way)|between|line)\b",
+        unless=rf"{START}|{TURNING}",
+    ),
+    _row(
+        "right",
+        "right in front of you",
+        before=r"^\s*$",
+        after=r"\s+in\s+(?:front\s+of|the\s+(?:middle|centre|center))\b",
+    ),
+    _row(
+        "right",
+        "it is right behind you",
+        after=rf"\s+(?:behind|beside|above|below|under|over)\s+{PRONOUN}",
+        unless=rf"{START}|{TURNING}",
+    ),
+    _row(
+        "right",
+        "sink right next to the wall",
+        after=r"\s+(?:next\s+to|on\s+top|underneath)\b",
+        unless=rf"{START}|{TURNING}",
+    ),
+    _row(
+        "right",
+        "begin right now",
+        after=r"\s+(?:now|away|here|there|this\s+(?:moment|second)|at\s+the|on\s+the\s+(?:mark|spot|beat|line))\b",
+        unless=r"\b(?:the|your|my|our)\s*$",
+    ),
+    _row(
+        "right",
+        "stretch right to the fingertips",
+        after=r"\s+(?:in)?to\s+the\s+(?:very\s+)?(?:ends?|edges?|top|tips?|fingertips?|fingers|last|floor|ground|bottom|wall|crown)\b",
+        unless=rf"{START}|{TURNING}",
+    ),
+    _row(
+        "right",
+        "from right at the start",
+        after=r"\s+(?:from|at)\s+the\s+(?:start|beginning|end|last)\b",
+        unless=r"\b(?:the|your|my|our)\s*$",
+    ),
+    _row(
+        "right",
+        "hold it right until the end",
+        after=r"\s+(?:until|till|before|after|along|past|through|across|up\s+to|down\s+to)\b",
+        unless=rf"{START}|{TURNING}",
+    ),
+    _row(
+        "right",
+        "sink right down",
+        before=r"\w\s*$",
+        after=rf"\s+(?:up|down|out|back|round|around|off)\b(?!\s+{SIDE_NOUN})",
+        unless=rf"{START}|{TURNING}|\b(?:step|steps|stepping|shift|foot|hand|leg)\s*$",
+    ),
+    _row(
+        "right",
+        "when it feels right, go on",
+        before=r"\b(?:feels?|looks?|seems?|sounds?|is|are|be|quite|just|exactly|perfectly|about|almost|get\s+it|got\s+it|get\s+this"
+        r"|that's|it's|isn't|do\s+it|put\s+it|made\s+it|set\s+it|comes?)\s*$",
+        after=rf"(?={END}|\s+(?:for|with|when|if|because|and\s+(?:wrong|now)|or\s+wrong|but)\b)",
+    ),
+    _row("right", "right or wrong", after=r"\s+(?:or|and)\s+wrong\b"),
+    _row("right", "by right", before=r"\b(?:by|own)\s*$", after=rf"(?={END})"),
+    _row("right", "Right, let's begin", before=r"(?:^|[.!?\n])\s*$", after=rf"[,.!\u2014\u2013-]*\s+{ASIDE}"),
+    _row("right", "and you breathe out, right?", before=r",\s*$", after=r"\s*\?"),
+    _row("right", "right yourself", after=r"\s+(?:yourself|itself|ourselves)\b"),
+    _row(
+        "left",
+        "what is left goes into the heel",
+        before=r"\b(?:what|whatever|whatever's|what's|all|nothing|nothing's|anything|something|none|little|much|lots?|enough|any|few|more)"
+        r"(?:\s+(?:that\s+)?(?:is|are|was|were|you\s+have|you've|we\s+have|we've|there\s+is))?\s*$",
+        after=rf"(?!\s+{SIDE_NOUN})",
+        unless=MOVING_A_LITTLE,
+    ),
+    _row(
+        "left",
+        "no weight is left in the front foot",
+        before=r"\b(?:no|any|little|more|much|only|still|enough)\s+(?:(?!(?:to|the|your|my|his|her|our|towards?|bit|further)\b)\w+\s+){1,3}?(?:is\s+|are\s+|was\s+)?$",
+        after=rf"(?={END}|\s+(?:in|on|to\s+(?:do|go|give|learn))\b)",
+        unless=MOVING_A_LITTLE,
+    ),
+    _row("left", "two minutes left", before=rf"\b{COUNTED}\s+(?:is\s+|are\s+)?$", after=rf"(?!\s+{SIDE_NOUN})"),
+    _row(
+        "left",
+        "the arms are left to hang",
+        before=r"\b(?:is|are|was|were|be|been|being|has|have|had|gets?|got|'s)\s*$",
+        after=r"\s+(?:over|out|alone|off|behind|hanging|untouched|free|open|empty|soft|relaxed|unsaid|it|them"
+        r"|in\s+(?:it|you|there|the)|to\s+(?:do|go|chance|learn|say|rest|hang|you|itself|fall)|for|where|as|till|until|the|its|your)\b"
+        rf"(?!\s+{SIDE_NOUN})",
+    ),
+    _row(
+        "left",
+        "where we left off",
+        before=r"\b(?:I|you|we|they|he|she|it|who)\s+(?:just\s+|have\s+)?$",
+        after=r"\s+(?:off|the|your|its|it|them|us|this|that|behind|for|home)\b",
+    ),
+    _row(
+        "left",
+        "once the weight left the foot",
+        before=r"\b(?:when|as|once|after|until|before|moment|since)\s+(?:\w+\s+){1,3}$",
+        after=r"\s+(?:the|your|its|it|that)\b",
+        unless=r"\b(?:turn|step|shift|go|look|move|face)\w*\s+(?:\w+\s+)?$|\b(?:the|your|my|our|to|into|onto|on|in)\s*$",
+    ),
+)
+"""Every ordinary use of the words, one row each. To add one, add a row with an example."""
+
+_WORDS: dict[str, tuple[Side, str]] = {
+    "left": ("L", "right"),
+    "right": ("R", "left"),
+    "lefts": ("L", "rights"),
+    "rights": ("R", "lefts"),
+    "leftward": ("L", "rightward"),
+    "rightward": ("R", "leftward"),
+    "leftwards": ("L", "rightwards"),
+    "rightwards": ("R", "leftwards"),
+    "leftmost": ("L", "rightmost"),
+    "rightmost": ("R", "leftmost"),
+    "L": ("L", "R"),
+    "R": ("R", "L"),
+    "lt": ("L", "rt"),
+    "rt": ("R", "lt"),
+    "LF": ("L", "RF"),
+    "RF": ("R", "LF"),
+    "LH": ("L", "RH"),
+    "RH": ("R", "LH"),
+}
+
+_HOURS = ("twelve", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven")
+
+_TURNS = ("anticlockwise", "counterclockwise", "anti-clockwise", "counter-clockwise")
+"""Spellings whose mirror image is "clockwise", told apart by 0 to 3 marks."""
+
+_COMPASS = {"east": "west", "west": "east"}
+
+_COMPILED: dict[str, list[tuple[re.Pattern[str] | None, re.Pattern[str] | None, re.Pattern[str]]]] = {
+    word: [
+        (
+            re.compile(row.before + r"\Z" if row.before and not row.before.endswith("$") else row.before, re.IGNORECASE)
+            if row.before
+            else None,
+            re.compile(row.after, re.IGNORECASE) if row.after else None,
+            re.compile(row.unless_before, re.IGNORECASE),
+        )
+        for row in ORDINARY
+        if row.word == word
+    ]
+    for word in ("left", "right")
+}
+
+_SIDE_TOKEN = re.compile(
+    rf"(?<![\w{MARK}])(?P<word>(?i:lefts?|rights?|leftwards?|rightwards?|leftmost|rightmost|lt|rt)|LF|RF|LH|RH|L|R)(?P<mark>{MARK}*)(?![\w])"
+)
+_CLOCK = re.compile(r"\b(?P<hour>\d{1,2}|" + "|".join(_HOURS) + r")(?=(?:\s|-)+o[’']\s?clock\b)", re.IGNORECASE)
+_TURN = re.compile(rf"\b(?P<word>(?:anti|counter)-?clockwise|clockwise)(?P<mark>{MARK}*)(?!\w)", re.IGNORECASE)
+_POINT = re.compile(
+    r"\b(?P<lead>north|south)?(?P<hyphen>-?)(?P<word>east|west)(?P<tail>erly|ern|ward|wards)?\b", re.IGNORECASE
+)
+_CORNER = re.compile(r"\b([NS])([EW])\b")
+""" "NW" (in capitals only)."""
+_NOT_A_SIDE_LETTER = re.compile(r"[\s-]*shaped?\b|['’.]\w|-\w")
+_REACH = 240
+"""How many letters before and after a word can decide what it means."""
+
+
+class SideWord(NamedTuple):
+    """A word that means a side, where it stands in the text, and which side it means."""
+
+    start: int
+    end: int
+    side: Side
+
+
+def _ordinary(word: str, text: str, start: int, end: int) -> bool:
+    """Whether `word`, standing at text[start:end], is the ordinary word and not a side."""
+    if word in ("L", "R"):
+        return bool(_NOT_A_SIDE_LETTER.match(text, end)) or text[max(0, start - 1) : start] in ("'", "’", "-")
+    word = word.lower()
+    if word not in ("left", "right"):
+        return False
+    before, after = spoken(text[max(0, start - _REACH) : start]), spoken(text[end : end + _REACH])
+    for need_before, need_after, unless in _COMPILED[word]:
+        if need_after and not need_after.match(after):
+            continue
+        if need_before and not need_before.search(before):
+            continue
+        if unless.search(before):
+            continue
+        return True
+    return False
+
+
+def side_words(text: str) -> list[SideWord]:
+    """The words of a text that mean a side, in order. Ordinary uses of left and right are not among them."""
+    return [
+        SideWord(m.start(), m.end(), _WORDS[_key(m["word"])][0])
+        for m in _SIDE_TOKEN.finditer(text)
+        if m["mark"] or not _ordinary(m["word"], text, m.start(), m.end())
+    ]
+
+
+@lru_cache(maxsize=8192)
+def first_side(text: str) -> Side | None:
+    """The side a text names first, or None if it names none."""
+    found = side_words(text)
+    return found[0].side if found else None
+
+
+def mirror_text(text: str) -> str:
+    """The same text for the other side: sides, clock words, east and west, and ways of turning change."""
+    if not _MAY_CHANGE.search(text):
+        return text
+    for short in (_CORNER, POINT):
+        text = short.sub(lambda m: m[1] + {"E": "W", "W": "E"}.get(m[2], m[2]), text)
+    return _mirror_sides(_TURN.sub(_mirror_turn, _POINT.sub(_mirror_point, _CLOCK.sub(_mirror_hour, text))))
+
+
+_MAY_CHANGE = re.compile(r"left|right|clock|east|west|\b[NS]?[EW]\b|\b[LR][FHT]?\b", re.IGNORECASE)
+
+
+def spoken(text: str) -> str:
+    """The text as a voice or a caption gives it: without the invisible marks."""
+    return text.replace(MARK, "")
+
+
+def _mirror_sides(text: str) -> str:
+    """Swap the side words; mark a swapped word that would otherwise read as an ordinary one.
+
+    What each word means is decided in the text as it stands; whether a mark is needed, in the finished
+    text, so that reading the result again decides the same.
+    """
+    tokens = list(_SIDE_TOKEN.finditer(text))
+    sides = {w.start for w in side_words(text)}
+    pieces: list[str] = []
+    spots: list[tuple[int, int, str]] = []
+    at = length = 0
+    for m in tokens:
+        if m.start() not in sides:
+            continue
+        new = _cased(_WORDS[_key(m["word"])][1], m["word"])
+        head = text[at : m.start()]
+        pieces += [head, new]
+        length += len(head)
+        spots.append((length, length + len(new), new))
+        length += len(new)
+        at = m.end()
+    plain = "".join([*pieces, text[at:]])
+    out, last = [], 0
+    for start, end, word in spots:
+        out.append(plain[last:end])
+        if _ordinary(word, plain, start, end):
+            out.append(MARK)
+        last = end
+    return "".join([*out, plain[last:]])
+
+
+def _key(word: str) -> str:
+    return word if word in _WORDS else word.lower()
+
+
+def _cased(word: str, like: str) -> str:
+    if like.isupper():
+        return word.upper()
+    return word.capitalize() if like[:1].isupper() else word
+
+
+def _mirror_hour(m: re.Match[str]) -> str:
+    hour = m["hour"]
+    if hour.isdigit():
+        number = int(hour)
+        return str(12 - number) if 1 <= number <= 11 and not hour.startswith("0") else hour
+    return _cased(_HOURS[-_HOURS.index(hour.lower()) % 12], hour)
+
+
+def _mirror_turn(m: re.Match[str]) -> str:
+    word, marks = m["word"], len(m["mark"])
+    if word.lower() == "clockwise":
+        return _cased(_TURNS[marks], word) if marks < len(_TURNS) else m[0]
+    return _cased("clockwise", word) + MARK * _TURNS.index(word.lower()) if not marks else m[0]
+
+
+def _mirror_point(m: re.Match[str]) -> str:
+    head = (m["lead"] or "") + m["hyphen"]
+    return head + _cased(_COMPASS[m["word"].lower()], m["word"]) + (m["tail"] or "")
+
+
+def other(side: Side | None) -> Side | None:
+    """The other side, or None for none."""
+    return OTHER_SIDE[side] if side else None

@@ -1,0 +1,240 @@
+"""A form: the score. Sections hold postures, postures hold movements.
+
+Only what an instructor decides is stored here; durations, curves, totals and cues are derived from it.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterator
+from typing import Annotated, Literal
+
+from pydantic import Field, ValidationError
+
+from kemvo.core.errors import from_validation
+from kemvo.core.facts import Fact
+from kemvo.core.tables.groups import Who
+from kemvo.core.tables.rooms import Room, Spot
+from kemvo.core.tables.schools import Manner
+from kemvo.core.types import (
+    DEFAULT_TEMPO,
+    EVEN,
+    SIDE_WORD,
+    Breath,
+    Care,
+    Counts,
+    Degrees,
+    Id,
+    LeftPct,
+    Line,
+    Origin,
+    Side,
+    StanceId,
+    StillMs,
+    Tempo,
+    Title,
+    Value,
+)
+
+MovementField = Literal["counts", "hold_ms", "left_pct", "breath", "side"]
+"""What a movement holds that can also be read from its words."""
+
+
+MOST_MOVEMENTS, MOST_POSTURES, MOST_SECTIONS = 400, 400, 100
+"""So many movements a posture may have, postures a section, sections a form."""
+
+
+class Wordings(Value):
+    """An instructor's own words for a cue, longest to shortest. Empty ones are composed by Kemvo."""
+
+    full: Line = ""
+    short: Line = ""
+    keyword: Line = ""
+
+
+class Origins(Value):
+    """Where each of those values comes from; None: it was given as it is."""
+
+    counts: Origin | None = None
+    hold_ms: Origin | None = None
+    left_pct: Origin | None = None
+    breath: Origin | None = None
+    side: Origin | None = None
+
+
+FILLED_IN = Origins(counts="filled", hold_ms="filled", left_pct="filled", breath="filled", side="filled")
+
+
+class Correction(Value):
+    """What certain words of a line mean, as the instructor put it right. No facts: they mean nothing.
+
+    The facts' places count within `words`. A correction holds wherever the line has these words, and lapses with
+    them.
+    """
+
+    words: Annotated[str, Field(min_length=1, max_length=500)]
+    facts: Annotated[tuple[Fact, ...], Field(max_length=20)] = ()
+
+
+class Movement(Value):
+    """One thing the legs do, with what waist and hands do meanwhile.
+
+    `counts`: how long. `hold_ms`: a still time after it, untouched by tempo. `left_pct`: the share of
+    weight on the left leg when it ends. `breath`: in, out or free. `side`: the side it speaks of, if any.
+    `line`: the whole in the instructor's words. `foot`: what the feet do, in words; empty: as the line says.
+    `stance`: the stance reached; None: as the words say. `facing`: which way the body faces at its end, in degrees
+    from the form's front; None: as the words say. `gaze`: where the eyes go, in words. `corrections`: readings of
+    the line put right by hand. `origins`: where a field's value comes from; a field without one was given as it is.
+    `unread`: the line was typed, and its fields have not yet taken what it says.
+    """
+
+    id: Id = ""
+    line: Line = ""
+    counts: Counts = 2.0
+    hold_ms: StillMs = 0
+    left_pct: LeftPct = EVEN
+    breath: Breath = "free"
+    side: Side | None = None
+    foot: Line = ""
+    stance: StanceId | None = None
+    facing: Degrees | None = None
+    gaze: Line = ""
+    cues: Wordings = Wordings()
+    corrections: Annotated[tuple[Correction, ...], Field(max_length=50)] = ()
+    origins: Origins = Origins()
+    unread: bool = False
+
+
+class Posture(Value):
+    """A named posture. `number` is the instructor's own label ("7", "7b"), `repeats` how often it is
+    done in a row, `alternate` whether every second time is the other side. `kinds`: what in it wants care.
+    `gentler`: how it is done by those who need it gentler."""
+
+    id: Id = ""
+    name: Title = ""
+    aliases: tuple[Title, ...] = ()
+    number: Annotated[str, Field(max_length=12)] = ""
+    side: Side | None = None
+    repeats: Annotated[int, Field(ge=1, le=99)] = 1
+    alternate: bool = False
+    movements: Annotated[tuple[Movement, ...], Field(max_length=MOST_MOVEMENTS)] = ()
+    kinds: tuple[Care, ...] = ()
+    gentler: Line = ""
+    cautions: tuple[Line, ...] = ()
+
+    def title(self) -> str:
+        """The name with its side: "Part the reeds, left"."""
+        name = self.name or "Unnamed posture"
+        return f"{name}, {SIDE_WORD[self.side]}" if self.side else name
+
+
+class Section(Value):
+    """A part of a form that is taught and repeated together."""
+
+    id: Id = ""
+    title: Title = ""
+    postures: Annotated[tuple[Posture, ...], Field(max_length=MOST_POSTURES)] = ()
+
+
+class Phrase(Value):
+    """Words that are said otherwise wherever they come in the form: the school's terms."""
+
+    words: Annotated[str, Field(min_length=1, max_length=200)]
+    instead: Annotated[str, Field(max_length=200)]
+
+
+class Form(Value):
+    """A fixed sequence of postures in sections.
+
+    `tempo` is in counts per minute. `opening_left_pct` is the weight in the opening stance.
+    `school` and `notes` are the instructor's own words. `manner`: how its school places feet and weight. `who`: for
+    whom it is meant. `room`: where it is practised, `start`: where in it, if that
+    is settled. `phrases`: words that are said otherwise; `pronunciations`: words the voice says as if they were spelt
+    otherwise. `set_aside`: findings of the read-through that are meant to be so.
+    """
+
+    title: Title = ""
+    school: Title = ""
+    notes: Annotated[str, Field(max_length=20_000)] = ""
+    tempo: Tempo = DEFAULT_TEMPO
+    opening_left_pct: LeftPct = EVEN
+    manner: Manner = Manner()
+    who: Who = Who()
+    room: Room | None = None
+    start: Spot | None = None
+    phrases: Annotated[tuple[Phrase, ...], Field(max_length=500)] = ()
+    pronunciations: Annotated[tuple[Phrase, ...], Field(max_length=500)] = ()
+    set_aside: Annotated[tuple[Annotated[str, Field(max_length=200)], ...], Field(max_length=2000)] = ()
+    sections: Annotated[tuple[Section, ...], Field(max_length=MOST_SECTIONS)] = ()
+
+    def postures(self) -> list[Posture]:
+        """All postures in the order they are done."""
+        return [p for s in self.sections for p in s.postures]
+
+
+def read_form(data: object, root: str = "") -> Form:
+    """A form from plain data, with ids filled in.
+
+    Raises KemvoError whose problems name the section, posture and movement.
+    """
+    try:
+        return with_ids(Form.model_validate(data))
+    except ValidationError as error:
+        raise from_validation(error, data, root) from None
+
+
+def with_ids(form: Form) -> Form:
+    """The same form in which every section, posture and movement has an id of its own.
+
+    Ids that are there and not yet used stay; others become the first free "s1", "p1", "m1".
+    """
+    new_section, new_posture, new_movement = (_id_giver(form, kind) for kind in "spm")
+    sections = []
+    for s in form.sections:
+        section_id = new_section(s.id)
+        postures = []
+        for p in s.postures:
+            posture_id = new_posture(p.id)
+            movements = tuple(_kept(m, new_movement(m.id)) for m in p.movements)
+            same = posture_id == p.id and all(a is b for a, b in zip(movements, p.movements, strict=True))
+            postures.append(p if same else p.model_copy(update={"id": posture_id, "movements": movements}))
+        same = section_id == s.id and all(a is b for a, b in zip(postures, s.postures, strict=True))
+        sections.append(s if same else s.model_copy(update={"id": section_id, "postures": tuple(postures)}))
+    return form.model_copy(update={"sections": tuple(sections)})
+
+
+def _kept(movement: Movement, new_id: str) -> Movement:
+    return movement if movement.id == new_id else movement.model_copy(update={"id": new_id})
+
+
+def _ids(form: Form, kind: str) -> Iterator[str]:
+    for s in form.sections:
+        if kind == "s":
+            yield s.id
+            continue
+        for p in s.postures:
+            if kind == "p":
+                yield p.id
+                continue
+            for m in p.movements:
+                yield m.id
+
+
+def _id_giver(form: Form, kind: str) -> Callable[[str], str]:
+    """A function that takes a wished id and gives it, or the first free one of that kind."""
+    wished = set(_ids(form, kind))
+    given: set[str] = set()
+    n = 0
+
+    def give(wish: str) -> str:
+        nonlocal n
+        if wish and wish not in given:
+            given.add(wish)
+            return wish
+        while True:
+            n += 1
+            new = f"{kind}{n}"
+            if new not in wished and new not in given:
+                given.add(new)
+                return new
+
+    return give

@@ -1,0 +1,1 @@
+"""What one movement means: its words read, corrected by hand, and put into its fields."""

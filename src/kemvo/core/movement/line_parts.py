@@ -1,0 +1,62 @@
+"""What the parts of a movement's line speak of: feet and weight, turning, hands, and details that come late."""
+
+from __future__ import annotations
+
+import re
+from functools import lru_cache
+from typing import Literal, NamedTuple
+
+from kemvo.core.language.lexicon import HAND
+from kemvo.core.model.form import Correction
+from kemvo.core.movement.interpretation import FEET, line_facts, words_in
+from kemvo.core.timing.rounds import clauses
+
+PortionKind = Literal["foot", "turn", "hands", "late"]
+
+LATE = re.compile(r"\b(?:last|at the (?:very )?end|finally|to finish|in the end|late)\b", re.IGNORECASE)
+
+
+class Portion(NamedTuple):
+    """A part of a line: what it speaks of, and where in the line it stands."""
+
+    kind: PortionKind
+    start: int
+    end: int
+
+
+@lru_cache(maxsize=8192)
+def portions(line: str, corrections: tuple[Correction, ...] = ()) -> tuple[Portion, ...]:
+    """The parts of a line in order, neighbours of one kind together. A line of one kind is one part."""
+    facts = [s.fact for s in line_facts(line, corrections)]
+    kinds: list[PortionKind | None] = []
+    cuts = clauses(line)
+    for cut in cuts:
+        here = {f.kind for f in facts if f.start < cut.end and f.end > cut.start}
+        words = words_in(line[cut.start : cut.end])
+        if here & FEET or "shift" in here:
+            kinds.append("foot")
+        elif LATE.search(line[cut.start : cut.end]):
+            kinds.append("late")
+        elif "turn" in here:
+            kinds.append("turn")
+        else:
+            kinds.append("hands" if words & HAND else None)
+    known = [k for k in kinds if k]
+    if not known:
+        return (Portion("foot", 0, len(line)),) if line.strip() else ()
+    told: list[PortionKind] = []
+    for kind in kinds:
+        told.append(kind or (told[-1] if told else known[0]))
+    out: list[Portion] = []
+    for kind, cut in zip(told, cuts, strict=True):
+        if out and out[-1].kind == kind:
+            out[-1] = out[-1]._replace(end=cut.end)
+        else:
+            out.append(Portion(kind, cut.start, cut.end))
+    return tuple(out)
+
+
+def words_of(line: str, start: int, end: int) -> str:
+    """A stretch of a line as a sentence of its own."""
+    text = line[start:end].strip(" ,;:.")
+    return text[:1].upper() + text[1:]

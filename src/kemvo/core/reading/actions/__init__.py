@@ -1,0 +1,1 @@
+"""What one clause tells: feet, kicks, weight, turn, breath, time."""

@@ -1,0 +1,1 @@
+"""A text cut into clauses, each telling one action."""

@@ -1,0 +1,1 @@
+"""What Kemvo notices in a form, and how to mend it."""

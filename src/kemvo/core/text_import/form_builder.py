@@ -1,0 +1,283 @@
+"""A form as it grows out of a text, line by line, and what is filled in at its end."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, field
+from itertools import pairwise
+from typing import TypeVar
+
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.facts import Fact
+from kemvo.core.model.catalogue import Entry
+from kemvo.core.model.form import (
+    FILLED_IN,
+    MOST_MOVEMENTS,
+    MOST_POSTURES,
+    MOST_SECTIONS,
+    Form,
+    Movement,
+    Posture,
+    Section,
+    with_ids,
+)
+from kemvo.core.model.mirror import mirror_posture
+from kemvo.core.movement.fields import carried, filled_in
+from kemvo.core.movement.interpretation import FEET, line_facts, said
+from kemvo.core.movement.receiving_leg import Legs
+from kemvo.core.tables.schools import Manner
+from kemvo.core.tables.stances import OPENING_STANCE, stance_in
+from kemvo.core.text_import.posture_lines import name_line
+from kemvo.core.types import EVEN, LEAST_COUNTS, MOST_COUNTS, Side
+
+
+@dataclass
+class Told:
+    """A posture with the movements that the text tells of it. `counts`: how many it lasts, where only that is said. `again`:
+    the one it is done as, where that is said, and whether on its other side."""
+
+    posture: Posture
+    movements: list[Movement] = field(default_factory=list)
+    counts: float | None = None
+    again: tuple[Told, bool] | None = None
+    other: bool = False
+
+    def whole(self) -> Posture:
+        """The posture with its movements."""
+        return self.posture.model_copy(update={"movements": tuple(self.movements)})
+
+
+@dataclass
+class Part:
+    """A section. `loose`: its title stands over it as the name of a posture might, too."""
+
+    title: str
+    loose: bool = False
+    postures: list[Told] = field(default_factory=list)
+
+    def is_posture(self) -> bool:
+        """Whether all it has is one posture without a name."""
+        return self.loose and len(self.postures) == 1 and not self.postures[0].posture.name
+
+
+class Building:
+    """The form as it grows."""
+
+    def __init__(self) -> None:
+        self.parts: list[Part] = []
+        self.title = ""
+        self.notes: list[str] = []
+        self.titles_name = False
+        """Whether titles that could be a section's are known to name postures."""
+
+    def section(self, title: str, loose: bool = False) -> None:
+        """Begin a section."""
+        self.parts.append(Part(title[:200], loose))
+
+    def postures(self) -> list[Posture]:
+        """All postures so far, in order."""
+        return [t.posture for part in self.parts for t in part.postures]
+
+    def last(self) -> Told | None:
+        """The posture that is being told, if one is."""
+        return self.parts[-1].postures[-1] if self.parts and self.parts[-1].postures else None
+
+    def posture(self, posture: Posture, counts: float | None = None, other: bool = False) -> None:
+        """Begin a posture. `other`: it is said to be the other side of one before."""
+        if not self.parts:
+            self.section("")
+        self.parts[-1].postures.append(Told(posture, counts=counts, other=other))
+
+    def begin(self, posture: Posture, sided: bool) -> None:
+        """Begin a posture that a line names while it tells a movement, unless it is the one being told. `sided`: the line
+        says on which side."""
+        last = self.last()
+        if last is None or last.posture.id != posture.id or (sided and last.posture.side != posture.side):
+            self.posture(posture)
+
+    def movement(self, movement: Movement) -> None:
+        """Add a movement to the posture that is being told."""
+        if self.last() is None:
+            self.posture(Posture())
+        self.parts[-1].postures[-1].movements.append(movement)
+
+    def lasts(self, counts: float) -> bool:
+        """Say how many counts the posture lasts that was only named so far. False when there is none."""
+        last = self.last()
+        if last is None or last.movements or not last.posture.name:
+            return False
+        last.counts = counts
+        return True
+
+    def last_lasts(self, counts: float, words: str) -> bool:
+        """Say how many counts the last movement lasts, and add the words that say so. False when there is none."""
+        last = self.last()
+        if last is None or not last.movements:
+            return False
+        m = last.movements[-1]
+        origins = m.origins.model_copy(update={"counts": "read"})
+        line = f"{m.line} {words}"[:2000]
+        last.movements[-1] = m.model_copy(update={"counts": counts, "line": line, "origins": origins})
+        return True
+
+    def knows(self, name: str) -> bool:
+        """Whether the text has told a posture of this name, or what may be one."""
+        titles = [name_line(part.title).name for part in self.parts if part.loose]
+        return name.lower() in (n.lower() for n in (*titles, *(p.name for p in self.postures())) if n)
+
+    def counts_on(self, number: str) -> bool:
+        """Whether a number goes on from the one of the posture that is being told, which has movements without numbers."""
+        last = self.last()
+        before = last.posture.number if last and last.movements else ""
+        return number.isdecimal() and before.isdecimal() and int(number) == int(before) + 1
+
+    def know_titles(self) -> None:
+        """Know that titles name postures: those of the sections that have one unnamed posture do, and all that come."""
+        self.titles_name = True
+        parts: list[Part] = []
+        for part in self.parts:
+            if not part.is_posture():
+                parts.append(part)
+                continue
+            if not parts:
+                parts.append(Part(""))
+            told = part.postures[0]
+            said = name_line(part.title)
+            named = {"name": said.name, "number": said.number, "side": said.side, "repeats": said.times}
+            told.posture = told.posture.model_copy(update=named)
+            told.counts = told.counts or said.counts
+            parts[-1].postures.append(told)
+        self.parts = parts
+
+    def again(self, other: bool, to: Side | None) -> bool:
+        """The posture before once more: on the other side, on a named one, or as it was. False when there is none."""
+        last = self.last()
+        if last is None or not last.posture.name:
+            return False
+        if not last.movements and last.again is None and last.posture.name and self._told_before(last):
+            last.other = last.other or other
+            return True  # "Heron wades, right: the same on the other side"
+        posture = last.posture
+        turned = other or (to is not None and posture.side is not None and to != posture.side)
+        once = {"repeats": 1, "alternate": False} if turned and posture.alternate else {}
+        new = posture.model_copy(update={"number": "", **once})
+        self.parts[-1].postures.append(Told(mirror_posture(new) if turned else new, again=(last, turned)))
+        return True
+
+    def _told_before(self, told: Told) -> Told | None:
+        """The last posture of the same name before it of which movements are told."""
+        before: Told | None = None
+        for part in self.parts:
+            for t in part.postures:
+                if t is told:
+                    return before
+                if t.movements and t.posture.name.lower() == told.posture.name.lower():
+                    before = t
+        return None
+
+    def form(self, title: str, known: Mapping[str, Entry]) -> Form:
+        """The finished form. A posture that the text only names takes its movements from where the text told them before,
+        else from the catalogue; a weight that is not told is as the movement before left it."""
+        loose = [part for part in self.parts if part.loose]
+        if loose and all(part.is_posture() for part in loose):
+            self.know_titles()  # every title stands over one posture without a name
+        sections = []
+        legs = Legs(EVEN)
+        all_done: list[Posture] = []
+        for part in self.parts:
+            done = []
+            for told in part.postures:
+                posture = self._filled(told, known, legs)
+                legs.left = posture.movements[-1].left_pct if posture.movements else legs.left
+                all_done.append(posture)
+                for some in _in_parts(posture.movements, MOST_MOVEMENTS):
+                    done.append(posture.model_copy(update={"id": "", "movements": some}))
+            for few in _in_parts(tuple(done), MOST_POSTURES):
+                sections.append(Section(title=part.title, postures=few))
+        notes = "\n".join([*self.notes, *(s.title for s in sections[MOST_SECTIONS:])])[:20_000]
+        sections = _no_more_than(MOST_SECTIONS, sections)
+        return with_ids(
+            Form(title=self.title or title, notes=notes, manner=_manner(all_done), sections=tuple(sections))
+        )
+
+    def _filled(self, told: Told, known: Mapping[str, Entry], legs: Legs) -> Posture:
+        posture, before = told.posture, None
+        entry = known.get(posture.id)
+        turned = False
+        if not told.movements and told.again:
+            before, turned = told.again
+        elif not told.movements and not entry and posture.name:
+            before = self._told_before(told)
+            sides = {posture.side, before.posture.side} if before else set()
+            turned = sides == {"L", "R"} or (told.other and None in sides)
+        if before:
+            whole = mirror_posture(before.whole()) if turned else before.whole()
+            told.movements = list(whole.movements)
+        if entry and not told.movements:
+            own = filled_in(entry.on(posture.side))
+            own = lasting(own, told.counts) if told.counts else own
+            more = {"movements": own.movements, "gentler": own.gentler, "cautions": own.cautions}
+            return posture.model_copy(update=more)
+        if told.counts and not told.movements:
+            told.movements = [Movement(counts=told.counts, origins=FILLED_IN)]
+        elif told.counts and not any(_says_counts(m) for m in told.movements):
+            told.movements = list(lasting(told.whole(), told.counts).movements)
+        return posture.model_copy(update={"movements": carried(told.movements, legs)})
+
+
+T = TypeVar("T")
+
+
+def _in_parts(all_: tuple[T, ...], most: int) -> list[tuple[T, ...]]:
+    """The same in parts of so many at most; one, if there are none."""
+    return [all_[i : i + most] for i in range(0, len(all_), most)] or [()]
+
+
+def _no_more_than(most: int, sections: list[Section]) -> list[Section]:
+    """The sections, of which those that are too many go into the last one with all their postures. Raises KemvoError when it
+    cannot take them."""
+    if len(sections) <= most:
+        return sections
+    postures = [p for s in sections[most - 1 :] for p in s.postures]
+    if len(postures) > MOST_POSTURES:
+        raise KemvoError(
+            Problem(what="This text has more postures than one form may have.", mend="Bring it in as several forms.")
+        )
+    return [*sections[: most - 1], sections[most - 1].model_copy(update={"postures": tuple(postures)})]
+
+
+def _says_counts(m: Movement) -> bool:
+    return any(s.fact.kind == "counts" for s in line_facts(m.line, m.corrections))
+
+
+def lasting(p: Posture, counts: float) -> Posture:
+    """The posture in so many counts, shared out among its movements as before, in quarters."""
+    lengths = in_shares(counts, [m.counts for m in p.movements])
+    movements = tuple(m.model_copy(update={"counts": n}) for m, n in zip(p.movements, lengths, strict=True))
+    return p.model_copy(update={"movements": movements})
+
+
+def in_shares(counts: float, shares: Sequence[float]) -> list[float]:
+    """So many counts shared out, in quarters."""
+    ends = [round(4 * counts * sum(shares[: i + 1]) / sum(shares)) / 4 for i in range(len(shares))]
+    return [bounded(b - a) for a, b in pairwise([0.0, *ends])]
+
+
+def bounded(counts: float) -> float:
+    """Counts as a movement may have them."""
+    return min(MOST_COUNTS, max(LEAST_COUNTS, counts))
+
+
+def _parts_the_feet(f: Fact) -> bool:
+    """Whether feet that were as it begins are not so after it; "feet together" only says how they are."""
+    return f.kind in FEET and not (f.kind == "step" and f.side == "both" and f.direction == "in")
+
+
+def _manner(postures: Sequence[Posture]) -> Manner:
+    """How the form opens, where its first movement says how the feet stand: "begin with your feet together"."""
+    first = next((m for p in postures for m in p.movements), None)
+    stance = stance_in(first.line) if first else None
+    if first is None or stance is None or any(_parts_the_feet(s.fact) for s in said(first)):
+        return Manner()
+    opening = next((name for name, id_ in OPENING_STANCE.items() if id_ == stance.id), Manner().opening)
+    return Manner(opening=opening)

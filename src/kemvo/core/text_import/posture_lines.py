@@ -1,0 +1,160 @@
+"""A line that names a posture: its number, the name, on which side, how many times, and whether the sides take turns.
+
+"5. Brush knee, left (3 times)", "Cloud hands x3", "4 x Push", "Golden rooster left and right", "Posture 7 - Heron wades".
+The forms are those of usual lists (common practice, no source).
+"""
+
+from __future__ import annotations
+
+import re
+from typing import NamedTuple
+
+from kemvo.core.language import lexicon as lx
+from kemvo.core.types import Side
+
+MOST_TIMES = 99
+
+NAME_WORDS = 6
+"""A line of at most so many words, none of them an instruction, may be a posture's name."""
+
+LONG_NAME_WORDS = 15
+"""…and of so many, where its number goes on from that of the posture told before."""
+
+LEADING = frozenset(
+    "okay ok so now then and right next well this that which is it it's we we're you you're i i'm i'll we'll you'll come comes"
+    " go goes going gonna move moves on onto to into the a an our your my first second third fourth fifth sixth last final"
+    " one two three four five six in number posture move movement part here here's comes brings bring takes take us back for let's"
+    " let start starts starting begin begins with do doing does called again once more time good great lovely um uh straight".split()
+)
+"""Words that lead up to a posture that begins: "okay, so now we come to single whip…"; not "from single whip…"."""
+
+NUMBERS = lx.NUMBERS | {"once": 1, "twice": 2, "thrice": 3}
+_N = rf"\d{{1,2}}|{'|'.join(NUMBERS)}"
+
+_NUMBER = re.compile(r"^\s*(?:(?:posture|no\.?|number)\s+)?(\d{1,3}[a-z]?)\s*(?:[.):]|[-–—](?!\d))\s*", re.IGNORECASE)
+_TIMES_FIRST = re.compile(rf"^({_N})\s*(?:x|×|times)\s+(?=\S)", re.IGNORECASE)
+
+_SIDE = r"(?:left|right|l|r)"
+
+_ENDINGS: dict[str, str] = {
+    "times": rf"[x×]\s*\d{{1,2}}|(?:{_N})\s*(?:x|×|times)|once|twice|thrice",
+    "listed": rf"{_SIDE}(?:(?:\s*[,/&–-]\s*|\s+)(?:and\s+|then\s+)?{_SIDE}){{2,}}",
+    "both": r"left(?:\s*(?:and|then|&|,|/)\s*)right|right(?:\s*(?:and|then|&|,|/)\s*)left|l\s*/\s*r|r\s*/\s*l"
+    r"|(?:on\s+)?(?:both|each)\s+sides?",
+    "turns": r"(?:sides\s+)?(?:alternating|alternate)(?:\s+sides)?|sides\s+alternate",
+    "counts": r"(?:for\s+|over\s+|in\s+)?(\d{1,3}(?:[.,]\d+)?)\s*(?:counts?|beats?)",
+    "same": r"(?:(?:the\s+)?same(?:\s+(?:again|thing|as\s+before|as\s+above))*|repeat(?:ed)?|as\s+before|as\s+above|again|mirrored)"
+    r"(?:,?\s*(?:but\s+)?(?:on|to)\s+(?:the\s+)?(?:other|left|right)(?:\s+side)?)?",
+    "side": r"(?:on\s+the\s+)?(?:left|right)(?:\s+side)?|[lr]",
+}
+"""What may stand after a name, or in brackets there; a single letter for a side only in brackets."""
+
+_AFTER = {what: re.compile(rf"(?:\s*[,;–—-]\s*|\s+)(?:{p})$", re.IGNORECASE) for what, p in _ENDINGS.items()}
+_ALONE = {what: re.compile(rf"(?:{p})$", re.IGNORECASE) for what, p in _ENDINGS.items()}
+_BRACKETS = re.compile(r"\s*[(\[]([^()\[\]]*)[)\]]$")
+_GOES_ON = re.compile(r"\b(?:the|your|my|to|into|onto|on|with|and|of|in|a)$", re.IGNORECASE)
+""" "Lift the right": no name on the right."""
+_BARE_SIDE = re.compile(r"(?:^|[\s,;–—-])[lr]$", re.IGNORECASE)
+
+
+class NameLine(NamedTuple):
+    """`number`: the instructor's own label, "" without one. `times`: how often in a row, the sides counted; `counted`:
+    whether the line says so as lists do ("x3", "(twice)"). `side`: the first one; None where none is said. `counts`: how
+    many it lasts, if said. `other`: the line says that it is done as before, on the other
+    side."""
+
+    number: str
+    name: str
+    side: Side | None = None
+    times: int = 1
+    alternate: bool = False
+    counted: bool = False
+    counts: float | None = None
+    other: bool = False
+
+
+NO_NAME = NameLine("", "")
+
+
+_LABEL = re.compile(r"^\s*(?:\(?(?:\d{1,3}|[a-z]|[ivx]{1,4})[.)]|[-*+•])\s+(?=\S)", re.IGNORECASE)
+
+
+_MARK = re.compile(r"^\s*[-*+•–]\s+(?=\S)")
+
+
+def unlabelled(text: str) -> str:
+    """A line without the label of a list: its number, its letter or its mark."""
+    return _LABEL.sub("", text, count=1)
+
+
+def unnumbered(text: str) -> str:
+    """A line without its number."""
+    return _NUMBER.sub("", text, count=1)
+
+
+def name_line(text: str) -> NameLine:
+    """What a line says if it is a posture's name."""
+    text = _MARK.sub("", text)
+    numbered = _NUMBER.match(text)
+    rest = (text[numbered.end() :] if numbered else text).strip()
+    first = _TIMES_FIRST.match(rest)
+    times = _count(first[1]) if first else 0
+    counted = first is not None
+    rest = rest[first.end() :] if first else rest
+    side: Side | None = None
+    both = turns = other = False
+    counts: float | None = None
+    while True:
+        rest = rest.rstrip(" .,;:")
+        what, said, before, listed = _ending(rest)
+        if not what or not before:
+            break
+        if what == "times":
+            times = times or _count(said)
+            counted = counted or listed or bool(re.search(r"[x×]", said, re.IGNORECASE))
+        elif what == "counts":
+            counts = float(re.sub(r"[^\d.,]", "", said).replace(",", ".").strip(".") or 0) or None
+        elif what == "same":
+            other = "other" in said.lower() or "mirror" in said.lower()
+            side = side or _first_side(said)
+        elif what == "side" and side is not None:
+            break
+        elif what == "listed":
+            named = _sides(said)
+            times, turns = len(named), turns or len(set(named)) > 1
+            side = named[0]
+        else:
+            both, turns = both or what == "both", turns or what == "turns"
+            side = side or _first_side(said)
+        rest = before
+    times = max(1, times) * (2 if both else 1)
+    times = min(MOST_TIMES, max(times, 2) if turns else times)
+    return NameLine(numbered[1] if numbered else "", rest, side, times, both or turns, counted, counts, other)
+
+
+def _ending(text: str) -> tuple[str, str, str, bool]:
+    """What the end of a text tells, its words, what is before them, and whether they stand in brackets."""
+    brackets = _BRACKETS.search(text)
+    if brackets:
+        inside = brackets[1].strip()
+        what = next((w for w, pattern in _ALONE.items() if pattern.match(inside)), "")
+        return what, inside, text[: brackets.start()].rstrip(), True
+    for what, pattern in _AFTER.items():
+        found = pattern.search(text)
+        if found and not _BARE_SIDE.search(found[0]) and not _GOES_ON.search(text[: found.start()]):
+            return what, found[0], text[: found.start()].rstrip(), False
+    return "", "", text, False
+
+
+def _sides(said: str) -> list[Side]:
+    """The sides of a list: "L/R/L"."""
+    return ["L" if w.startswith("l") else "R" for w in re.findall(r"left|right|\b[lr]\b", said.lower())]
+
+
+def _count(said: str) -> int:
+    word = re.search(rf"{_N}", said.lower())
+    return 1 if word is None else NUMBERS.get(word[0]) or max(1, int(word[0]))
+
+
+def _first_side(said: str) -> Side | None:
+    return next(iter(_sides(said)), None)

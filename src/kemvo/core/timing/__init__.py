@@ -1,0 +1,1 @@
+"""Counts into milliseconds: who does what when, how the weight moves and how the breath goes."""

@@ -1,0 +1,92 @@
+"""What the passes of a session go through in their forms: titles, postures, and what is missing."""
+
+from __future__ import annotations
+
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.model.form import Posture
+from kemvo.core.model.session import Forms, Pass, Session
+from kemvo.core.tables.block_kinds import KINDS
+
+
+def pass_title(p: Pass, forms: Forms) -> str:
+    """What a pass is called: its own title, or its form's and its part's."""
+    if p.title:
+        return p.title
+    if not KINDS[p.kind].moves:
+        return KINDS[p.kind].title
+    form = forms.get(p.part.form_id)
+    if form is None:
+        return "A form that is missing"
+    told = "" if p.kind == "follow" else f"{KINDS[p.kind].title}: "
+    title = told + (form.title or "Untitled form")
+    postures, whole = postures_of(p, forms), form.postures()
+    if len(postures) == len(whole) or not postures:
+        return title
+    first, last = postures[0].title(), postures[-1].title()
+    part = first if len(postures) == 1 else f"{first} – {last}"
+    return f"{told}{part}" if told else f"{title}: {part}"
+
+
+def postures_of(p: Pass, forms: Forms) -> list[Posture]:
+    """The postures a pass goes through. An end that is no longer in the form falls back to the form's own."""
+    form = forms.get(p.part.form_id)
+    if form is None:
+        return []
+    postures = form.postures()
+    at = {posture.id: i for i, posture in enumerate(postures)}
+    first = at.get(p.part.first, 0)
+    last = at.get(p.part.last, len(postures) - 1)
+    return postures[min(first, last) : max(first, last) + 1]
+
+
+def require_a_form(session: Session, forms: Forms) -> None:
+    """Raises KemvoError where a session goes over forms and none of them is there: nothing of it could be said."""
+    over = [p for p in session.passes if not p.off and KINDS[p.kind].moves]
+    if over and not any(p.part.form_id in forms for p in over):
+        raise KemvoError(
+            Problem(
+                what="None of the forms this session goes over is here.",
+                where=session.title,
+                mend="Choose a form for its passes, or save the session again together with its forms.",
+            )
+        )
+
+
+def missing_parts(session: Session, forms: Forms) -> list[Problem]:
+    """What a session asks for that is not there: forms, or ends of parts that were taken out of a form."""
+    problems = []
+    for i, p in enumerate(session.passes):
+        if p.off or not KINDS[p.kind].moves:
+            continue
+        where = f"pass {i + 1}"
+        form = forms.get(p.part.form_id)
+        if form is None:
+            problems.append(
+                Problem(
+                    what="The form of this pass is missing.",
+                    where=where,
+                    mend="Choose another form.",
+                    pointer=f"/passes/{i}/part/form_id",
+                )
+            )
+            continue
+        ids = {posture.id for posture in form.postures()}
+        problems += [
+            Problem(
+                what=f"The posture this pass should {verb} is no longer in {form.title or 'the form'}; the form’s own {word} one is taken.",
+                where=where,
+                mend="Choose the part again.",
+                pointer=f"/passes/{i}/part/{word}",
+            )
+            for verb, word, wished in (("begin with", "first", p.part.first), ("end with", "last", p.part.last))
+            if wished and wished not in ids
+        ]
+        if not any(posture.movements for posture in postures_of(p, forms)):
+            problems.append(
+                Problem(
+                    what="There is no movement in this pass yet.",
+                    where=where,
+                    mend="Add movements to its postures on the form sheet.",
+                )
+            )
+    return problems

@@ -1,0 +1,116 @@
+"""What of a form a pass goes through: a part of it, hands or feet alone, once or again, growing in a chain."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from functools import lru_cache
+from typing import NamedTuple
+
+from kemvo.core.model.form import Movement, Posture
+from kemvo.core.model.mirror import mirror_posture
+from kemvo.core.model.session import Pass
+from kemvo.core.movement.fields import in_words
+from kemvo.core.movement.interpretation import FEET, line_facts
+from kemvo.core.tables.block_kinds import KINDS
+
+Placed = tuple[Posture, str, str]
+"""A posture with the id and title of its section."""
+
+
+def turned(p: Pass) -> bool:
+    """Whether a pass goes over its part on the other side."""
+    return p.other_side or p.kind == "other-side"
+
+
+def only_part(placed: Sequence[Placed], p: Pass) -> list[Placed]:
+    """The placed postures cut to the movements at which the part begins and ends."""
+    out = list(placed)
+    if not out:
+        return out
+    if p.part.first_movement:
+        posture, *where = out[0]
+        at = next((i for i, m in enumerate(posture.movements) if m.id == p.part.first_movement), 0)
+        out[0] = (posture.model_copy(update={"movements": posture.movements[at:]}), *where)  # type: ignore[assignment]
+    if p.part.last_movement:
+        posture, *where = out[-1]
+        n = next((i + 1 for i, m in enumerate(posture.movements) if m.id == p.part.last_movement), None)
+        out[-1] = (posture.model_copy(update={"movements": posture.movements[:n]}), *where)  # type: ignore[assignment]
+    return out
+
+
+def rounds_of(placed: Sequence[Placed], p: Pass, entry: int) -> list[list[Placed]]:
+    """Every time the pass goes through its part, with what is done then: on the other side, hands or feet alone, and in a
+    chain the first posture, then the first two, then the first three."""
+    only = KINDS[p.kind].only if p.only == "all" else p.only
+    one = [(_alone(mirror_posture(x) if turned(p) else x, only, entry), s, t) for x, s, t in placed]
+    other = [(mirror_posture(x), s, t) for x, s, t in one] if p.alternate else one
+    rounds: list[list[Placed]] = []
+    for n in range(p.repeats):
+        here = other if n % 2 else one
+        if p.kind == "chain":
+            rounds += [here[:k] for k in range(1, len(here) + 1)]
+        else:
+            rounds.append(here)
+    return rounds
+
+
+def _alone(posture: Posture, only: str, entry: int) -> Posture:
+    """A posture with the words of the hands or the feet alone. Hands alone are done standing: the weight stays."""
+    if only == "all":
+        return posture
+    made = tuple(_hands(m, entry) if only == "hands" else _feet(m) for m in posture.movements)
+    return posture.model_copy(update={"movements": made})
+
+
+def _hands(m: Movement, entry: int) -> Movement:
+    return m.model_copy(
+        update={"line": hands_words(m.line), "foot": "", "left_pct": entry, "side": None, "cues": NO_CUES}
+    )
+
+
+def _feet(m: Movement) -> Movement:
+    words = feet_words(m.line, m.foot)
+    return m.model_copy(update={"line": words, "foot": "", "cues": NO_CUES})
+
+
+NO_CUES = Movement().cues
+
+
+class Cut(NamedTuple):
+    """A stretch of a line."""
+
+    start: int
+    end: int
+
+
+@lru_cache(maxsize=8192)
+def hands_words(line: str) -> str:
+    """What is left of a line without what it says of feet and weight: its clauses in which nothing of that was read."""
+    told = [s.fact for s in line_facts(line) if s.fact.kind in FEET or s.fact.kind == "shift"]
+    kept = [c for c in clauses(line) if not any(f.start < c.end and f.end > c.start for f in told)]
+    words = ", ".join(line[c.start : c.end].strip(" ,;.") for c in kept)
+    return words[:1].upper() + words[1:]
+
+
+@lru_cache(maxsize=8192)
+def feet_words(line: str, foot: str) -> str:
+    """What a movement says of feet, weight and turning, in words."""
+    facts = [s.fact for s in line_facts(line) if s.fact.kind in FEET or s.fact.kind in ("shift", "turn")]
+    own = [s.fact for s in line_facts(foot) if s.fact.kind in FEET or s.fact.kind in ("shift", "turn")]
+    kinds = {f.kind for f in own}
+    words = ", ".join(
+        in_words(f)
+        for f in (*own, *(f for f in facts if f.kind not in kinds and not (kinds & FEET and f.kind in FEET)))
+    )
+    return words[:1].upper() + words[1:]
+
+
+def clauses(line: str) -> list[Cut]:
+    """Where the clauses of a line stand."""
+    cuts, start = [], 0
+    for m in re.finditer(r"[,;.:]|\b(?:and|while|as|then)\b", line):
+        cuts.append(Cut(start, m.start()))
+        start = m.end()
+    cuts.append(Cut(start, len(line)))
+    return [c for c in cuts if line[c.start : c.end].strip()]

@@ -1,0 +1,66 @@
+"""The small types and limits that every other file of the core uses."""
+
+from __future__ import annotations
+
+from typing import Annotated, Literal
+
+from pydantic import BaseModel, ConfigDict, Field
+
+Side = Literal["L", "R"]
+"""The performer's own left or right, as written in the form."""
+
+Breath = Literal["in", "out", "free"]
+"""`free` means that nothing is called: the breath goes as it likes."""
+
+LeftPct = Annotated[int, Field(ge=0, le=100)]
+"""The share of the weight on the left leg, 0 to 100."""
+
+LEAST_COUNTS, MOST_COUNTS = 0.25, 64.0
+Counts = Annotated[float, Field(ge=LEAST_COUNTS, le=MOST_COUNTS, allow_inf_nan=False)]
+"""How long a movement lasts, in counts."""
+
+Tempo = Annotated[float, Field(ge=4, le=240, allow_inf_nan=False)]
+"""Counts per minute."""
+
+MOST_STILL_MS = 30 * 60_000
+StillMs = Annotated[int, Field(ge=0, le=MOST_STILL_MS)]
+"""A still time that the tempo does not touch: a hold or a pause, up to half an hour."""
+
+Degrees = Annotated[int, Field(ge=-360, le=360)]
+"""An angle clockwise seen from above, in whole degrees; 0 is the front."""
+
+StanceId = Literal[
+    "together", "v", "parallel", "horse", "bow", "empty-heel", "empty-toe", "sitting", "low", "one-leg", "cross",
+    "t-step", "follow",
+]  # fmt: skip
+"""The stances Kemvo knows; what they are: `core/tables/stances.py`."""
+
+Origin = Literal["read", "hand", "filled"]
+"""Where a value comes from: read from the words, set by hand, or filled in from what stood before or was widely
+taught."""
+
+Care = Literal["kick", "jump", "low", "one-leg", "bend", "twist", "high-arms"]
+"""What makes a posture want care, and a gentler version."""
+
+Id = Annotated[str, Field(max_length=64)]
+Line = Annotated[str, Field(max_length=2000)]
+Title = Annotated[str, Field(max_length=200)]
+
+DEFAULT_TEMPO = 30.0
+"""Counts per minute of a new form: a 24-posture form of about 150 counts then takes five minutes,
+inside the usual four to six (common practice, no source)."""
+
+EVEN = 50
+OTHER_SIDE: dict[Side, Side] = {"L": "R", "R": "L"}
+SIDE_WORD: dict[Side, str] = {"L": "left", "R": "right"}
+
+
+def in_minutes(ms: int) -> str:
+    """A length as minutes and seconds: 3:05."""
+    return f"{ms // 60_000}:{ms // 1000 % 60:02d}"
+
+
+class Value(BaseModel):
+    """A frozen value; unknown fields are refused, so that a misspelt field is noticed and not lost."""
+
+    model_config = ConfigDict(frozen=True, extra="forbid")

@@ -1,0 +1,1 @@
+"""What a page or a paper shows of a form, a session, a practice."""
