@@ -11,7 +11,8 @@ from scipy.optimize import Bounds, LinearConstraint, milp
 
 from kemvo.core.lesson.fit_solver import Block, fit, options
 from kemvo.core.model.session import Pace, Part, Pass, Session
-from kemvo.core.timing.breath_planner import BREATH_COST, KEPT_COST, WITHIN_COST, Comfort, Wish, matched, points_of
+from kemvo.core.tables.breath_schools import Comfort
+from kemvo.core.timing.breath_planner import BREATH_COST, KEPT_COST, WITHIN_COST, Wish, matched, points_of
 from kemvo.core.timing.tempo import length_ms
 from kemvo.core.timing.timeline import plan
 from kemvo.demo.load import demo_files

@@ -18,7 +18,7 @@ from kemvo.core.cues.directions import DIALECTS, NORTH
 from kemvo.core.model.session import BACKGROUNDS, FACINGS, VOICES, SpeechChoice
 from kemvo.core.practice.soundtrack import Sound
 from kemvo.core.tables.block_kinds import CURVES, KINDS, Facing, Voice
-from kemvo.core.timing.breath_planner import SCHOOL_TITLES
+from kemvo.core.tables.breath_schools import SCHOOL_TITLES
 
 router = APIRouter(prefix="/api", tags=["sound"])
 

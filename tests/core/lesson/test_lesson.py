@@ -9,9 +9,9 @@ from kemvo.core.lesson.fit_solver import Block, fit
 from kemvo.core.lesson.lesson import as_pattern, fitted, laid_out
 from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
 from kemvo.core.model.session import BreathChoice, Pace, Part, Pass, Session, with_pass_ids
+from kemvo.core.movement.line_parts import feet_words, hands_words
 from kemvo.core.practice.pipeline import work_out
 from kemvo.core.tables.block_kinds import CURVES, KINDS, PATTERNS, thinned
-from kemvo.core.timing.rounds import feet_words, hands_words
 from kemvo.core.timing.timeline import plan
 from kemvo.core.views.printed_plan import paper
 from kemvo.core.views.session_plan import clock_at, session_plan

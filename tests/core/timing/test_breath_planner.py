@@ -5,16 +5,8 @@ from itertools import pairwise
 from hypothesis import given
 from hypothesis import strategies as st
 
-from kemvo.core.timing.breath_planner import (
-    Comfort,
-    Wish,
-    comfortable_tempos,
-    cure_tempo,
-    drift,
-    matched,
-    paced,
-    points_of,
-)
+from kemvo.core.tables.breath_schools import Comfort
+from kemvo.core.timing.breath_planner import Wish, comfortable_tempos, cure_tempo, drift, matched, paced, points_of
 
 COMFORT = Comfort(2000, 6000, 2000, 7000)
 wishes = st.lists(

@@ -9,7 +9,7 @@ from pydantic import Field, ValidationError
 from kemvo.core.errors import from_validation
 from kemvo.core.model.form import Form
 from kemvo.core.tables.block_kinds import BlockKind, CurveId, Facing, Only, Voice
-from kemvo.core.timing.breath_planner import School
+from kemvo.core.tables.breath_schools import School
 from kemvo.core.types import Id, Line, StillMs, Tempo, Title, Value
 
 

@@ -8,8 +8,8 @@ from typing import Literal, NamedTuple
 
 from kemvo.core.language.lexicon import HAND
 from kemvo.core.model.form import Correction
+from kemvo.core.movement.fields import in_words
 from kemvo.core.movement.interpretation import FEET, line_facts, words_in
-from kemvo.core.timing.rounds import clauses
 
 PortionKind = Literal["foot", "turn", "hands", "late"]
 
@@ -60,3 +60,42 @@ def words_of(line: str, start: int, end: int) -> str:
     """A stretch of a line as a sentence of its own."""
     text = line[start:end].strip(" ,;:.")
     return text[:1].upper() + text[1:]
+
+
+class Cut(NamedTuple):
+    """A stretch of a line."""
+
+    start: int
+    end: int
+
+
+@lru_cache(maxsize=8192)
+def hands_words(line: str) -> str:
+    """What is left of a line without what it says of feet and weight: its clauses in which nothing of that was read."""
+    told = [s.fact for s in line_facts(line) if s.fact.kind in FEET or s.fact.kind == "shift"]
+    kept = [c for c in clauses(line) if not any(f.start < c.end and f.end > c.start for f in told)]
+    words = ", ".join(line[c.start : c.end].strip(" ,;.") for c in kept)
+    return words[:1].upper() + words[1:]
+
+
+@lru_cache(maxsize=8192)
+def feet_words(line: str, foot: str) -> str:
+    """What a movement says of feet, weight and turning, in words."""
+    facts = [s.fact for s in line_facts(line) if s.fact.kind in FEET or s.fact.kind in ("shift", "turn")]
+    own = [s.fact for s in line_facts(foot) if s.fact.kind in FEET or s.fact.kind in ("shift", "turn")]
+    kinds = {f.kind for f in own}
+    words = ", ".join(
+        in_words(f)
+        for f in (*own, *(f for f in facts if f.kind not in kinds and not (kinds & FEET and f.kind in FEET)))
+    )
+    return words[:1].upper() + words[1:]
+
+
+def clauses(line: str) -> list[Cut]:
+    """Where the clauses of a line stand."""
+    cuts, start = [], 0
+    for m in re.finditer(r"[,;.:]|\b(?:and|while|as|then)\b", line):
+        cuts.append(Cut(start, m.start()))
+        start = m.end()
+    cuts.append(Cut(start, len(line)))
+    return [c for c in cuts if line[c.start : c.end].strip()]

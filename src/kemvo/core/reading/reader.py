@@ -14,10 +14,12 @@ from typing import NamedTuple
 
 from kemvo.core.facts import Fact
 from kemvo.core.language import lexicon as lx
-from kemvo.core.reading.actions.body import and_out, breaths, faced, part_turn, time, turn, turned_on
+from kemvo.core.reading.actions.breath import and_out, breaths
 from kemvo.core.reading.actions.feet import feet
 from kemvo.core.reading.actions.foot_words import PASSING
 from kemvo.core.reading.actions.kicks import kick
+from kemvo.core.reading.actions.time import time
+from kemvo.core.reading.actions.turn import faced, part_turn, turn, turned_on
 from kemvo.core.reading.actions.weight import shift
 from kemvo.core.reading.actions.weight_even import WE_ARE
 from kemvo.core.reading.actions.weight_onward import takes_weight

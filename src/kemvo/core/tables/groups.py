@@ -12,7 +12,7 @@ from typing import Annotated, Literal, NamedTuple
 
 from pydantic import Field
 
-from kemvo.core.timing.breath_planner import Comfort
+from kemvo.core.tables.breath_schools import Comfort
 from kemvo.core.types import Care, Value
 
 GroupId = Literal["everyone", "beginners", "sore-knees", "balance", "fragile-bones", "sore-shoulders"]

@@ -14,21 +14,10 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 from itertools import accumulate, groupby, pairwise
 from math import ceil, inf
-from typing import Literal, NamedTuple
+from typing import NamedTuple
 
+from kemvo.core.tables.breath_schools import OTHER_WAY, Comfort, Way
 from kemvo.core.types import Breath, Value
-
-School = Literal["written", "matched", "natural", "paced"]
-Way = Literal["in", "out"]
-
-OTHER_WAY: dict[Way, Way] = {"in": "out", "out": "in"}
-
-SCHOOL_TITLES: dict[School, str] = {
-    "written": "As written in the form",
-    "matched": "Matched: every movement its breath",
-    "natural": "Natural: no breath is called",
-    "paced": "Paced: a steady rhythm",
-}
 
 KEPT_COST = 100.0
 """A movement that does not get its wished breath."""
@@ -45,19 +34,6 @@ class Wish(NamedTuple):
 
     ms: int
     breath: Breath
-
-
-class Comfort(NamedTuple):
-    """The shortest and longest comfortable in-breath and out-breath, in milliseconds."""
-
-    in_least: int
-    in_most: int
-    out_least: int
-    out_most: int
-
-    def of(self, way: Way) -> tuple[int, int]:
-        """The bounds of one direction."""
-        return (self.in_least, self.in_most) if way == "in" else (self.out_least, self.out_most)
 
 
 class BreathSpan(NamedTuple):

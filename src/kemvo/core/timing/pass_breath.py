@@ -8,12 +8,12 @@ from typing import NamedTuple
 
 from kemvo.core.model.form import Form
 from kemvo.core.model.session import Forms, Pass, Session
+from kemvo.core.tables.breath_schools import Way
 from kemvo.core.tables.groups import comfort_of
 from kemvo.core.timing.breath_curve import breath_starts, runs
 from kemvo.core.timing.breath_planner import (
     BreathPlan,
     BreathSpan,
-    Way,
     Wish,
     comfortable_tempos,
     cure_tempo,

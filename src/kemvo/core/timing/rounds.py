@@ -2,16 +2,12 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Sequence
-from functools import lru_cache
-from typing import NamedTuple
 
 from kemvo.core.model.form import Movement, Posture
 from kemvo.core.model.mirror import mirror_posture
 from kemvo.core.model.session import Pass
-from kemvo.core.movement.fields import in_words
-from kemvo.core.movement.interpretation import FEET, line_facts
+from kemvo.core.movement.line_parts import feet_words, hands_words
 from kemvo.core.tables.block_kinds import KINDS
 
 Placed = tuple[Posture, str, str]
@@ -75,42 +71,3 @@ def _feet(m: Movement) -> Movement:
 
 
 NO_CUES = Movement().cues
-
-
-class Cut(NamedTuple):
-    """A stretch of a line."""
-
-    start: int
-    end: int
-
-
-@lru_cache(maxsize=8192)
-def hands_words(line: str) -> str:
-    """What is left of a line without what it says of feet and weight: its clauses in which nothing of that was read."""
-    told = [s.fact for s in line_facts(line) if s.fact.kind in FEET or s.fact.kind == "shift"]
-    kept = [c for c in clauses(line) if not any(f.start < c.end and f.end > c.start for f in told)]
-    words = ", ".join(line[c.start : c.end].strip(" ,;.") for c in kept)
-    return words[:1].upper() + words[1:]
-
-
-@lru_cache(maxsize=8192)
-def feet_words(line: str, foot: str) -> str:
-    """What a movement says of feet, weight and turning, in words."""
-    facts = [s.fact for s in line_facts(line) if s.fact.kind in FEET or s.fact.kind in ("shift", "turn")]
-    own = [s.fact for s in line_facts(foot) if s.fact.kind in FEET or s.fact.kind in ("shift", "turn")]
-    kinds = {f.kind for f in own}
-    words = ", ".join(
-        in_words(f)
-        for f in (*own, *(f for f in facts if f.kind not in kinds and not (kinds & FEET and f.kind in FEET)))
-    )
-    return words[:1].upper() + words[1:]
-
-
-def clauses(line: str) -> list[Cut]:
-    """Where the clauses of a line stand."""
-    cuts, start = [], 0
-    for m in re.finditer(r"[,;.:]|\b(?:and|while|as|then)\b", line):
-        cuts.append(Cut(start, m.start()))
-        start = m.end()
-    cuts.append(Cut(start, len(line)))
-    return [c for c in cuts if line[c.start : c.end].strip()]

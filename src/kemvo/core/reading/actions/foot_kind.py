@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from kemvo.core.language import lexicon as lx
 from kemvo.core.reading.actions.foot_place import kind_of_place
-from kemvo.core.reading.actions.foot_signs import FootKind, of_a_side, rises_on_toes, shifts_a_foot, toe_ways
 from kemvo.core.reading.actions.foot_words import (
     A_BIT,
     AWAY,
@@ -25,6 +24,11 @@ from kemvo.core.reading.actions.foot_words import (
     TARGETS,
     TIPS,
     TOES,
+    FootKind,
+    of_a_side,
+    rises_on_toes,
+    shifts_a_foot,
+    toe_ways,
 )
 from kemvo.core.reading.clause import SAME_ONE, Memory, Piece
 from kemvo.core.reading.quantities import angle

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from kemvo.core.language import lexicon as lx
-from kemvo.core.reading.actions.foot_signs import FootKind, of_a_side, toe_ways
 from kemvo.core.reading.actions.foot_words import (
     BALLS,
     BRING,
@@ -21,6 +20,9 @@ from kemvo.core.reading.actions.foot_words import (
     TAP,
     TIPS,
     TOES,
+    FootKind,
+    of_a_side,
+    toe_ways,
 )
 from kemvo.core.reading.clause import Memory, Piece
 from kemvo.core.reading.quantities import angle

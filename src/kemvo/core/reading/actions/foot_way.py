@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from kemvo.core.facts import FactSide, Size
 from kemvo.core.language import lexicon as lx
-from kemvo.core.reading.actions.foot_signs import FootKind, is_place
 from kemvo.core.reading.actions.foot_words import (
     BALLS,
     BRING,
@@ -17,6 +16,8 @@ from kemvo.core.reading.actions.foot_words import (
     TIPS,
     TOES,
     TOUCHES,
+    FootKind,
+    is_place,
 )
 from kemvo.core.reading.clause import SAME_ONE, Memory, Piece
 from kemvo.core.types import OTHER_SIDE

@@ -7,7 +7,7 @@ from itertools import pairwise
 
 from kemvo.core.facts import Fact
 from kemvo.core.language import lexicon as lx
-from kemvo.core.reading.actions.foot_signs import rises_on_toes, shifts_a_foot
+from kemvo.core.reading.actions.foot_words import rises_on_toes, shifts_a_foot
 from kemvo.core.reading.actions.weight_even import EVEN, EVEN_PARTS, WE_ARE, is_even, settles_even
 from kemvo.core.reading.actions.weight_full_empty import emptied_leg, filled_leg
 from kemvo.core.reading.actions.weight_onward import (

@@ -11,10 +11,10 @@ from collections.abc import Collection, Sequence
 
 from kemvo.core.facts import Fact, FactKind, FactSide
 from kemvo.core.language import lexicon as lx
-from kemvo.core.reading.actions.body import target
 from kemvo.core.reading.actions.foot_kind import step_is_verb
 from kemvo.core.reading.actions.foot_way import pivot_on, size_of, stands_by, toes_way, touch_of, way_of
 from kemvo.core.reading.actions.kicks import begins_only
+from kemvo.core.reading.actions.turn import target
 from kemvo.core.reading.actions.weight_even import EVEN
 from kemvo.core.reading.clause import Piece
 from kemvo.core.reading.learned import classifier as sound
