@@ -17,7 +17,7 @@ run: setup pages ## Start Kemvo on your own data
 	@$(BIN)/kemvo serve --browser
 
 test: setup pages $(STAMPS)/dev $(STAMPS)/chromium check ## Install what tests need, run style, types, import rule and all tests
-	$(BIN)/python -m pytest
+	$(BIN)/python -m pytest -n 2 --dist loadfile
 
 check: $(STAMPS)/dev $(TYPES) ## Style, types and the import rule
 	$(BIN)/ruff check src tests bench
