@@ -289,7 +289,7 @@ def render_once(folder: str, ending: str, copies: int) -> None:
     house = House(Path(folder))
     clips = house.clips(session.speech)
     practice = work_out(session, bundle.forms, clips.measure)
-    total = practice.timeline.total_ms
+    total = practice.heard.total_ms
     (ms,) = times(lambda: render(practice.sounds, total, clips, Path(folder) / f"x.{ending}", ending), 1)
     peak = resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024
     print(

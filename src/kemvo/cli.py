@@ -196,14 +196,14 @@ def render(
         job = prepared(session, speed)
         heard = render_sounds(
             job.practice.sounds,
-            job.practice.timeline.total_ms,
+            job.practice.heard.total_ms,
             job.clips,
             out,
             out.suffix.removeprefix(".").lower(),
             _progress,
             job.order(),
         )
-        told = f"{in_minutes(job.practice.timeline.total_ms)}, {job.spoken()} cues spoken. {heard.says()}"
+        told = f"{in_minutes(job.practice.heard.total_ms)}, {job.spoken()} cues spoken. {heard.says()}"
         typer.echo(f"\r{out}: {told}", err=True)
 
 

@@ -45,13 +45,13 @@ class Prepared(NamedTuple):
     def order(self) -> Order:
         """How its sound is made: as the session has it. Raises KemvoError when the sound under it is not here."""
         under = under_of(self.session.sound, lambda id_: round_of(self.sounds, id_))
-        return Order(self.session.sound, under, self.session.title, chapters(self.practice.timeline))
+        return Order(self.session.sound, under, self.session.title, chapters(self.practice.heard))
 
     def as_file(self, name: str) -> bytes:
         """What is said, as the kind of file that `name` ends with. Raises KemvoError for another kind."""
         name = name.lower()
         if name.endswith(".mid"):
-            return write_midi(self.practice.timeline)
+            return write_midi(self.practice.heard)
         if name.endswith(".pdf"):
             table = CUE_FILES["table"].write(self.practice)
             return write_cue_pdf(self.session.title, cue_rows(self.practice), "instructor", table)

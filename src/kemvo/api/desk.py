@@ -99,9 +99,9 @@ def keep_words(house: Here, id_: str, keeping: Keeping) -> Response:
         raise KemvoError(
             Problem(what="This cue is not there any more.", mend="Look at the desk again; the session has changed.")
         )
-    span = practice.planned.spans[cue.span]
+    span = practice.timeline.spans[cue.span]
     with house.database.together():
-        form = house.forms.get(span.leg.form_id)
+        form = house.forms.get(span.round.form_id)
         saved = house.sessions.save(id_, keeping.version, plain)
         house.forms.save(form.id, form.version, kept(form.body, cue, span, keeping.text, keeping.scope))
     return answer(view(house, saved))

@@ -216,7 +216,7 @@ def session_under(
 ) -> Response:
     """A piece of what sounds under the session, ducked under its speech."""
     session, practice = house.practice_of(id_, speed, wait=False)
-    total = practice.timeline.total_ms
+    total = practice.heard.total_ms
     under = under_of(session.sound, house.round_of)
     if under is None:
         raise KemvoError(Problem(what="Nothing sounds under this session.", mend="Choose it under Voice and sound."))
@@ -245,12 +245,10 @@ def render_session(house: Here, id_: str, ending: Literal["wav", "flac", "mp3", 
         house.measure_all(id_, lambda share: job.report(MEASURING * share))
         _, practice = house.practice_of(id_)
         path = house.renders / f"{job.id}.{ending}"
-        order = Order(
-            session.sound, under_of(session.sound, house.round_of), session.title, chapters(practice.timeline)
-        )
+        order = Order(session.sound, under_of(session.sound, house.round_of), session.title, chapters(practice.heard))
         clips = house.clips(session.speech)
         done = lambda share: job.report(MEASURING + (1 - MEASURING) * share)  # noqa: E731
-        heard = render(practice.sounds, practice.timeline.total_ms, clips, path, ending, done, order)
+        heard = render(practice.sounds, practice.heard.total_ms, clips, path, ending, done, order)
         job.note = heard.says()
         return path
 

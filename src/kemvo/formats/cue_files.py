@@ -38,8 +38,8 @@ def _captions(practice: Practice) -> str:
 
 
 def _chapters(practice: Practice) -> str:
-    found = chapters(practice.timeline)
-    ends = [*(at for at, _ in found[1:]), practice.timeline.total_ms]
+    found = chapters(practice.heard)
+    ends = [*(at for at, _ in found[1:]), practice.heard.total_ms]
     return write_vtt(
         Block("", at, end, as_payload(title)) for (at, title), end in zip(found, ends, strict=False) if end > at
     )

@@ -48,9 +48,9 @@ def write_midi(timeline: Timeline) -> bytes:
         ticks = max(1, round(counts * TICKS))
         new = min(16_777_215, max(1, round(ms * 1000 * TICKS / ticks)))
         texts: list[tuple[str, str]] = []
-        if (s.leg.no, s.leg.round) != leg:
-            leg = (s.leg.no, s.leg.round)
-            texts.append(("marker", s.leg.title))
+        if (s.round.no, s.round.nth) != leg:
+            leg = (s.round.no, s.round.nth)
+            texts.append(("marker", s.round.title))
         if s.performance and s.movement_no == 0 and s.kind == "movement":
             texts.append(("marker", s.performance.posture.title()))
         if moving and s.movement:

@@ -26,7 +26,7 @@ from strategies import movements, one_posture, practices, talk
 def test_nobody_says_two_things_at_once_and_every_cue_is_over_before_its_moment(practice: tuple) -> None:
     session, here = practice
     done = work_out(session, here, talk)
-    cues = candidates(done.timeline, done.breaths, session, here).cues
+    cues = candidates(done.heard, done.breaths, session, here).cues
     assert sorted(d.cue.id for d in done.decisions) == sorted(c.id for c in cues), "a cue was lost"
     assert len({c.id for c in cues}) == len(cues), "two cues have one name"
     said = [d for d in done.decisions if d.speaks()]
@@ -48,7 +48,7 @@ def test_nobody_says_two_things_at_once_and_every_cue_is_over_before_its_moment(
 def test_blocked_times_stay_silent(practice: tuple) -> None:
     session, here = practice
     done = work_out(session, here, talk)
-    for start, end in quiet_times(done.timeline, session.sound):
+    for start, end in quiet_times(done.heard, session.sound):
         for d in done.decisions:
             assert d.start_ms is None or d.end_ms <= start or d.start_ms >= end
 
@@ -172,7 +172,7 @@ def test_texts_are_made_sayable() -> None:
 
 def test_an_unnamed_posture_and_an_empty_session_are_no_trouble() -> None:
     empty = work_out(Session(), {}, talk)
-    assert (empty.timeline.total_ms, empty.sounds, stage(empty, "", "class", 1).spans) == (0, [], ())
+    assert (empty.heard.total_ms, empty.sounds, stage(empty, "", "class", 1).spans) == (0, [], ())
     form = one_posture(Movement(line="Sink"))
     assert Posture().movements == ()
     done = work_out(Session(passes=(Pass(part=Part(form_id="f")),)), {"f": form}, talk)

@@ -133,7 +133,7 @@ def turning(pause: int) -> Session:
 def test_turning_to_another_facing_is_a_step_of_the_plan_and_takes_no_extra_time() -> None:
     session = turning(10_000)
     turns = [s for s in plan(session, {"f": FORM}).spans if s.kind == "turn"]
-    assert [(s.leg.no, s.end_ms - s.start_ms) for s in turns] == [(2, TURN_MS)]
+    assert [(s.round.no, s.end_ms - s.start_ms) for s in turns] == [(2, TURN_MS)]
     made = session_plan(session, {"f": FORM})
     assert [line.turn for line in made.passes] == ["", "", "Turn your back to the class", ""]
     assert (

@@ -72,7 +72,7 @@ def test_every_kind_of_block_can_be_laid_and_spoken() -> None:
 def test_a_chain_grows_by_one_posture_each_time() -> None:
     done = [s for s in spans(block(kind="chain")) if s.kind == "movement" and s.movement_no == 0]
     assert [s.performance.posture.id for s in done] == ["q0", "q0", "q1", "q0", "q1", "q2"]
-    assert done[-1].leg.rounds == 3
+    assert done[-1].round.of == 3
 
 
 def test_a_drill_alternates_its_sides() -> None:
@@ -100,7 +100,7 @@ def test_hands_alone_say_no_feet_and_stay_where_they_are_and_feet_alone_say_no_h
 
 
 def test_words_thin_out_over_the_same_material() -> None:
-    levels = [s.leg.voice for s in spans(block(voice="thin", repeats=2), block(voice="thin")) if s.movement_no == 0]
+    levels = [s.round.voice for s in spans(block(voice="thin", repeats=2), block(voice="thin")) if s.movement_no == 0]
     assert list(dict.fromkeys(levels)) == ["full", "short", "names"]
     for curve in CURVES:
         assert thinned(curve, 99) == CURVES[curve].levels[-1]
@@ -134,7 +134,7 @@ def test_breath_schools_change_what_is_called() -> None:
         assert bool(done.breaths) == called
         if school == "matched":
             assert done.breaths[0].start_ms == 0
-            assert done.breaths[-1].end_ms == done.timeline.total_ms
+            assert done.breaths[-1].end_ms == done.heard.total_ms
 
 
 # Fitting

@@ -100,7 +100,7 @@ def test_a_line_is_told_in_its_parts_and_joined_where_that_is_shorter() -> None:
     assert said(session(), "late") == ["The palm turns over last"]
     late = next(d for d in done.decisions if d.cue.kind == "late")
     first = next(d for d in done.decisions if d.cue.kind == "foot")
-    span = done.timeline.spans[first.cue.span]
+    span = done.heard.spans[first.cue.span]
     assert span.start_ms < late.end_ms <= span.end_ms
     together = next(d for d in done.decisions if d.together)
     assert done.sounds.count(next(x for x in done.sounds if x.text == together.text)) == 1
@@ -152,7 +152,7 @@ def test_no_cue_says_a_side_its_movement_does_not(practice: tuple) -> None:
     made, forms = practice
     done = work_out(made, forms, talk)
     for d in done.decisions:
-        m = done.timeline.spans[d.cue.span].movement
+        m = done.heard.spans[d.cue.span].movement
         if d.cue.kind in ("foot", "turn", "hands", "late") and m and m.line:
             allowed = {w.side for w in side_words(m.line)}
             assert all({w.side for w in side_words(x.text)} <= allowed for x in d.cue.wordings)
@@ -205,7 +205,7 @@ def test_words_are_kept_in_the_form_for_the_movement_or_wherever_they_come() -> 
     s = session(over(other_side=True))
     done = worked(s)
     d = next(d for d in done.decisions if d.cue.kind == "foot" and "heel" in d.cue.wordings[0].text)
-    span = done.planned.spans[d.cue.span]
+    span = done.timeline.spans[d.cue.span]
     form = kept(FORM, d.cue, span, "Right heel lands softly", "movement")
     assert form.postures()[0].movements[0].cues == Wordings(
         full="Left heel lands softly, the hands hold a ball, the palm turns over last"
@@ -214,7 +214,7 @@ def test_words_are_kept_in_the_form_for_the_movement_or_wherever_they_come() -> 
     assert form.phrases[-1] == Phrase(words="Right heel steps to the corner", instead="Right heel lands softly")
     name = next(d for d in done.decisions if d.cue.kind == "name")
     with pytest.raises(KemvoError):
-        kept(FORM, name.cue, done.planned.spans[name.cue.span], "Reeds", "movement")
+        kept(FORM, name.cue, done.timeline.spans[name.cue.span], "Reeds", "movement")
 
 
 # Cures

@@ -101,7 +101,7 @@ def test_a_midi_file_is_the_form_again(form: Form) -> None:
 def test_every_pass_of_a_session_is_a_section(made: tuple[Session, dict[str, Form]]) -> None:
     session, here = made
     timeline = plan(session, here)
-    passes = [s.leg for s in timeline.spans if s.kind == "movement"]
+    passes = [s.round for s in timeline.spans if s.kind == "movement"]
     titles = [leg.title for leg, before in zip(passes, [None, *passes], strict=False) if leg != before]
     for data, name in (
         (write_midi(timeline), "x.mid"),

@@ -125,7 +125,7 @@ def test_fitting_leaves_lengths_of_their_own_as_they_are() -> None:
     )
     made = fitted(with_pass_ids(Session(wished_ms=142_000, passes=passes)), FORMS)
     assert (made.met, made.total_ms, session_plan(made.session, FORMS).over_ms) == (True, 142_000, 0)
-    first = [s for s in plan(made.session, FORMS).spans if s.leg.no == 0 and s.leg.round == 1 and s.performance]
+    first = [s for s in plan(made.session, FORMS).spans if s.round.no == 0 and s.round.nth == 1 and s.performance]
     assert sum(s.end_ms - s.start_ms for s in first if s.performance.posture.id == "a") == 20_000
 
 

@@ -146,8 +146,8 @@ def test_sounds_are_in_order_and_inside_the_practice(practice: tuple) -> None:
     session, here = practice
     done = work_out(session, here, talk)
     assert done.sounds == sorted(done.sounds)
-    assert all(s.at_ms >= 0 and s.at_ms + s.ms <= done.timeline.total_ms for s in done.sounds)
-    assert sounds(done.timeline, session.sound, done.decisions, done.breaths) == done.sounds
+    assert all(s.at_ms >= 0 and s.at_ms + s.ms <= done.heard.total_ms for s in done.sounds)
+    assert sounds(done.heard, session.sound, done.decisions, done.breaths) == done.sounds
 
 
 @given(practices())
@@ -157,7 +157,7 @@ def test_the_stage_shows_every_span_and_a_whole_curve_in_every_view(practice: tu
     done = work_out(session, here, talk)
     shown = {view: stage(done, "x", view, 1.0) for view in ("class", "instructor", "turned")}
     for made in shown.values():
-        assert [(s.start_ms, s.end_ms) for s in made.spans] == [(s.start_ms, s.end_ms) for s in done.timeline.spans]
+        assert [(s.start_ms, s.end_ms) for s in made.spans] == [(s.start_ms, s.end_ms) for s in done.heard.spans]
         if made.spans:
             assert len(made.curve.left) == len(made.curve.fill)
             assert (len(made.curve.left) - 1) * CURVE_STEP_MS >= made.total_ms
@@ -212,4 +212,4 @@ def test_the_other_side_is_the_other_side_for_the_class_too() -> None:
     done = work_out(Session(passes=(Pass(part=Part(form_id="f"), other_side=True),)), {"f": form}, talk)
     said = [d.text for d in done.decisions if d.cue.kind in ("name", "foot")]
     assert dict.fromkeys(said) == {"Reeds, right. Step right": None}
-    assert done.timeline.spans[1].left_to == 20
+    assert done.heard.spans[1].left_to == 20

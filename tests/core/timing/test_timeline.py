@@ -10,7 +10,8 @@ from hypothesis import strategies as st
 from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
 from kemvo.core.model.mirror import mirror_form
 from kemvo.core.model.session import Part, Pass, Session
-from kemvo.core.timing.timeline import done_times, mirrored, performances, plan, plan_form
+from kemvo.core.timing.score import done_times, performances
+from kemvo.core.timing.timeline import mirrored, plan, plan_form
 from kemvo.core.timing.totals import totals, totals_by
 from kemvo.core.timing.weight_curve import is_full, leg_time, shifts, smoothstep, unsmoothstep
 from kemvo.core.views.form_sheet import sheet
@@ -35,7 +36,7 @@ def test_the_total_is_the_exact_sum_rounded_once(practice: tuple) -> None:
     session, here = practice
     exact = Fraction(0)
     for s in plan(session, here).spans:
-        p = session.passes[s.leg.no]
+        p = session.passes[s.round.no]
         if s.kind == "movement":
             exact += Fraction(s.movement.counts) * 60_000 / Fraction(p.tempo or here[p.part.form_id].tempo)
         elif s.kind == "hold":

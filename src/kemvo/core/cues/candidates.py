@@ -17,7 +17,8 @@ from kemvo.core.movement.line_parts import portions, words_of
 from kemvo.core.tables.block_kinds import KINDS as BLOCKS
 from kemvo.core.tables.groups import GROUPS
 from kemvo.core.timing.pass_breath import Breathed
-from kemvo.core.timing.timeline import Performance, Span, Timeline, by_pass
+from kemvo.core.timing.score import Performance
+from kemvo.core.timing.timeline import Span, Timeline, by_pass
 
 
 class Together(NamedTuple):
@@ -67,7 +68,7 @@ PARTS: frozenset[CueKind] = frozenset({"foot", "turn", "hands"})
 
 
 def _asked(c: Cue, timeline: Timeline, calls: Calls) -> bool:
-    level = VOICES[timeline.spans[c.span].leg.voice].kinds
+    level = VOICES[timeline.spans[c.span].round.voice].kinds
     return (
         c.kind in level
         or (c.lead and "foot" in level)
@@ -78,7 +79,7 @@ def _asked(c: Cue, timeline: Timeline, calls: Calls) -> bool:
 def place(s: Span) -> str:
     """What names a span whatever else changes: its pass, the time through it, the posture and which time it is done, the
     movement and which of its like it is."""
-    leg = f"{s.leg.id or s.leg.no}.{s.leg.round}"
+    leg = f"{s.round.id or s.round.no}.{s.round.nth}"
     if s.performance is None or s.movement is None:
         return f"{leg}.{s.kind}"
     posture, m = s.performance.posture, s.movement
@@ -116,7 +117,7 @@ class _Teller:
 
     def terms(self, s: Span, wordings: Sequence[Wording]) -> tuple[Wording, ...]:
         """Wordings in the terms of the form's school."""
-        form = self.forms.get(s.leg.form_id)
+        form = self.forms.get(s.round.form_id)
         if form is None or not form.phrases:
             return tuple(wordings)
         return distinct(*((w.length, in_terms(w.text, form.phrases)) for w in wordings))
@@ -125,7 +126,7 @@ class _Teller:
         """What is said before a pass: the instructor's words, and the facing when it changes."""
         facing = None
         for spans in self.parts.values():
-            first, leg = spans[0], spans[0].leg
+            first, leg = spans[0], spans[0].round
             words = sayable(leg.say)
             if not BLOCKS[leg.kind].moves:
                 # A block that stands still is told at its beginning, after its chime.
@@ -147,7 +148,7 @@ class _Teller:
         if not self.calls.sections:
             return
         for s, before in self._first_of(lambda p: p.section_id):
-            titles = {x.performance.section_id for x in self.parts[s.leg.no] if x.performance}
+            titles = {x.performance.section_id for x in self.parts[s.round.no] if x.performance}
             if len(titles) > 1 and s.performance:
                 yield from self.cue("section", s, distinct(("full", sayable(s.performance.section_title))), before)
 
@@ -158,8 +159,13 @@ class _Teller:
         offered: set[tuple[int, str]] = set()
         for s, before in self._first_of(lambda p: p.no):
             assert s.performance
-            posture, form = s.performance.posture, self.forms.get(s.leg.form_id)
-            if self.calls.cautions and posture.cautions and posture.cautions not in warned and s.leg.voice != "silent":
+            posture, form = s.performance.posture, self.forms.get(s.round.form_id)
+            if (
+                self.calls.cautions
+                and posture.cautions
+                and posture.cautions not in warned
+                and s.round.voice != "silent"
+            ):
                 warned.add(posture.cautions)
                 told = sayable(". ".join(c.strip(" .") for c in posture.cautions))
                 yield from self.cue(
@@ -173,9 +179,9 @@ class _Teller:
                 self.calls.gentler
                 and posture.gentler
                 and set(posture.kinds) & spared
-                and (s.leg.no, posture.id) not in offered
+                and (s.round.no, posture.id) not in offered
             ):
-                offered.add((s.leg.no, posture.id))
+                offered.add((s.round.no, posture.id))
                 told = sayable(posture.gentler)
                 yield from self.cue(
                     "gentler",
@@ -189,11 +195,11 @@ class _Teller:
         last: object = None
         begin = 0
         for i, s in enumerate(self.spans):
-            if i == 0 or s.leg.no != self.spans[i - 1].leg.no:
+            if i == 0 or s.round.no != self.spans[i - 1].round.no:
                 begin = s.start_ms
             if s.kind != "movement" or not s.performance:
                 continue
-            here = (s.leg.no, s.leg.round, key(s.performance))  # type: ignore[operator]
+            here = (s.round.no, s.round.nth, key(s.performance))  # type: ignore[operator]
             if here != last:
                 last = here
                 yield s, begin
@@ -212,7 +218,7 @@ class _Teller:
             if s.kind == "movement" and s.movement:
                 yield from self._movement(s, min(opens, s.start_ms - 3000))
             opens = s.start_ms if s.kind != "hold" else opens
-            if i + 1 < len(self.spans) and self.spans[i + 1].leg.no != s.leg.no:
+            if i + 1 < len(self.spans) and self.spans[i + 1].round.no != s.round.no:
                 opens = self.spans[i + 1].start_ms
 
     def _movement(self, s: Span, opens: int) -> Iterator[Cue]:
@@ -240,7 +246,7 @@ class _Teller:
     def _worded(self, s: Span, wordings: Sequence[Wording], key: str) -> tuple[Wording, ...]:
         """Those of the wordings that the voice level allows, in the school's terms; the full one led in differently when
         it comes again."""
-        longest = LENGTHS.index(VOICES[s.leg.voice].longest)
+        longest = LENGTHS.index(VOICES[s.round.voice].longest)
         allowed = tuple(w for w in wordings if LENGTHS.index(w.length) >= longest) or tuple(wordings[-1:])
         said = self.terms(s, allowed)
         if not said or not self.calls.vary or said[0].length != "full":
@@ -277,7 +283,7 @@ class _Teller:
         n = 0
         for spans in self.parts.values() if points else ():
             moving = [s for s in spans if s.kind == "movement" and s.movement_no]
-            if not moving or "reminder" not in VOICES[moving[0].leg.voice].kinds:
+            if not moving or "reminder" not in VOICES[moving[0].round.voice].kinds:
                 continue
             longest = max(moving, key=lambda s: (s.end_ms - s.start_ms, -s.start_ms))
             words = points[n % len(points)]

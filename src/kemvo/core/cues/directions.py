@@ -20,7 +20,8 @@ from kemvo.core.model.mirror import mirror_movement
 from kemvo.core.model.session import FACINGS, Directions, Forms
 from kemvo.core.movement.interpretation import line_facts
 from kemvo.core.tables.rooms import SIDE_TURN, Room, side_name
-from kemvo.core.timing.timeline import Performance, Span, mirrored, plan_form
+from kemvo.core.timing.score import Performance
+from kemvo.core.timing.timeline import Span, mirrored, plan_form
 
 Reader = Literal["class", "instructor"]
 """For whom the words are: the class hears its own directions (in a pass that is only watched, the instructor's); the
@@ -109,20 +110,20 @@ def directed(spans: Sequence[Span], forms: Forms, choice: Directions, reader: Re
     come turned over."""
     seen: list[Span] = list(spans)
     if reader == "instructor":
-        seen = [x for s in _legs(spans) for x in (mirrored(s) if FACINGS[s[0].leg.facing].performer_mirrors else s)]
+        seen = [x for s in _legs(spans) for x in (mirrored(s) if FACINGS[s[0].round.facing].performer_mirrors else s)]
     if choice.words == "written":
         return seen
     walks: dict[str, _Walk] = {}
     made: dict[int, Performance] = {}
     out = []
     for s in seen:
-        form = forms.get(s.leg.form_id)
+        form = forms.get(s.round.form_id)
         if form is None or s.performance is None:
             out.append(s)
             continue
         performance = made.get(id(s.performance))
         if performance is None:
-            walk = walks.setdefault(s.leg.form_id, _Walk(form))
+            walk = walks.setdefault(s.round.form_id, _Walk(form))
             performance = made[id(s.performance)] = _told(s.performance, walk, choice, _view_deg(s, reader))
         out.append(s._replace(performance=performance, movement=performance.posture.movements[s.movement_no]))
     return out
@@ -131,7 +132,7 @@ def directed(spans: Sequence[Span], forms: Forms, choice: Directions, reader: Re
 def _legs(spans: Iterable[Span]) -> list[list[Span]]:
     out: list[list[Span]] = []
     for s in spans:
-        if not out or out[-1][0].leg.facing != s.leg.facing:
+        if not out or out[-1][0].round.facing != s.round.facing:
             out.append([])
         out[-1].append(s)
     return out
@@ -141,7 +142,7 @@ def _view_deg(s: Span, reader: Reader) -> float:
     """How far the form's front is turned for whoever the words speak of: the class looks to the front of the room; so
     does the instructor with the back to them, and else stands as the facing says. Where the class only watches, it hears
     what it sees."""
-    row = FACINGS[s.leg.facing]
+    row = FACINGS[s.round.facing]
     return row.turned_deg if reader == "instructor" or row.watched else 0.0
 
 

@@ -12,7 +12,8 @@ from typing import Literal, NamedTuple
 from kemvo.core.model.form import Movement
 from kemvo.core.tables.body_segments import Body
 from kemvo.core.tables.stances import Contact
-from kemvo.core.timing.timeline import Performance, Span
+from kemvo.core.timing.score import Performance
+from kemvo.core.timing.timeline import Span
 from kemvo.core.timing.weight_curve import smoothstep
 from kemvo.core.types import Side
 

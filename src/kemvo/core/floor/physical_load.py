@@ -9,7 +9,8 @@ from kemvo.core.floor.feet import travel
 from kemvo.core.floor.walker import trace
 from kemvo.core.model.form import Form
 from kemvo.core.tables.groups import GROUPS
-from kemvo.core.timing.timeline import STILL, Span
+from kemvo.core.timing.score import STILL
+from kemvo.core.timing.timeline import Span
 from kemvo.core.types import Value
 
 

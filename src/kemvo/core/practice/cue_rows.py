@@ -7,7 +7,7 @@ from typing import NamedTuple
 from kemvo.core.cues.candidates import PARTS
 from kemvo.core.cues.kinds import KINDS
 from kemvo.core.practice.pipeline import Practice
-from kemvo.core.timing.timeline import STILL
+from kemvo.core.timing.score import STILL
 
 
 class CueRow(NamedTuple):
@@ -52,12 +52,12 @@ def cue_rows(practice: Practice) -> list[CueRow]:
     for d in practice.decisions:
         if d.start_ms is not None and not d.speaks():
             continue
-        s = practice.timeline.spans[d.cue.span]
+        s = practice.heard.spans[d.cue.span]
         own = doing[d.cue.span].movement if d.cue.kind in PARTS | {"late"} or d.together else None
         out.append(
             CueRow(
                 d.cue.id, d.start_ms, d.end_ms, d.cue.target_ms, KINDS[d.cue.kind].title,
-                d.text or d.cue.wordings[0].text, d.state, d.reason, s.leg.title,
+                d.text or d.cue.wordings[0].text, d.state, d.reason, s.round.title,
                 s.performance.posture.title() if s.performance else "", own.line if own else "",
             )
         )  # fmt: skip
@@ -70,8 +70,8 @@ def marks(practice: Practice) -> list[Mark]:
         Mark(
             s.start_ms, s.end_ms, s.kind, s.left_from, s.left_to, s.breath,
             s.performance.posture.title() if s.performance else "", s.movement.line if s.movement and s.kind not in STILL else "",
-            s.leg.title, s.leg.no + 1, s.leg.round, s.movement_no + 1 if s.kind == "movement" else 0,
+            s.round.title, s.round.no + 1, s.round.nth, s.movement_no + 1 if s.kind == "movement" else 0,
             s.movement.counts if s.movement and s.kind == "movement" else 0,
         )
-        for s in practice.timeline.spans
+        for s in practice.heard.spans
     ]  # fmt: skip

@@ -81,8 +81,8 @@ def _decided(
     ready: Prepared, session: Session, found: Candidates, cue: Cue, lengths: dict[str, int] | None = None
 ) -> list[Decision]:
     return decide(
-        _near(found, cue), {**ready.lengths, **(lengths or {})}, quiet_times(ready.timeline, session.sound),
-        ceilings_of(session, ready.timeline), price_of(session.fullness),
+        _near(found, cue), {**ready.lengths, **(lengths or {})}, quiet_times(ready.heard, session.sound),
+        ceilings_of(session, ready.heard), price_of(session.fullness),
     ).decisions  # fmt: skip
 
 
@@ -136,10 +136,10 @@ def _without(case: _Case) -> Iterator[Cure]:
 
 def _before(case: _Case) -> tuple[Span | None, Pass | None]:
     """The span before the cue's own, and its pass."""
-    spans = case.ready.timeline.spans
+    spans = case.ready.heard.spans
     at = next((i for i, s in enumerate(spans) if s.start_ms <= case.cue.target_ms < s.end_ms), len(spans) - 1)
     before = spans[at - 1] if at and spans[at].start_ms >= case.cue.target_ms else spans[at]
-    p = next((p for p in case.session.passes if p.id == before.leg.id), None)
+    p = next((p for p in case.session.passes if p.id == before.round.id), None)
     return before, p
 
 

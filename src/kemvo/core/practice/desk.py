@@ -81,7 +81,7 @@ def desk(practice: Practice, session: Session, estimated: int = 0) -> Desk:
     """The desk of a practice. `estimated`: how many lengths are only estimated so far."""
     lines = tuple(cue_lines(practice, session))
     talks = tuple(pass_talk(practice, session))
-    total = practice.timeline.total_ms or 1
+    total = practice.heard.total_ms or 1
     return Desk.model_construct(
         cues=lines,
         passes=talks,
@@ -95,7 +95,7 @@ def desk(practice: Practice, session: Session, estimated: int = 0) -> Desk:
 def cue_lines(practice: Practice, session: Session) -> list[CueLine]:
     """Every decision as a line."""
     chosen = {c.cue for c in session.cue_choices}
-    spans = practice.timeline.spans
+    spans = practice.heard.spans
     return [_line(d, spans[d.cue.span], d.cue.id in chosen) for d in practice.decisions]
 
 
@@ -104,7 +104,7 @@ def _line(d: Decision, s: Span, chosen: bool) -> CueLine:
     leg = _leg(d.text or c.wordings[0].text, s) if KINDS[c.kind].drawn == "leg" else None
     return CueLine.model_construct(
         id=c.id,
-        pass_no=s.leg.no,
+        pass_no=s.round.no,
         kind=c.kind,
         title=KINDS[c.kind].title,
         target_ms=c.target_ms,
@@ -143,10 +143,10 @@ def pass_talk(practice: Practice, session: Session) -> list[PassTalk]:
     said: dict[int, list[Decision]] = {}
     for d in practice.decisions:
         if d.speaks():
-            said.setdefault(practice.timeline.spans[d.cue.span].leg.no, []).append(d)
+            said.setdefault(practice.heard.spans[d.cue.span].round.no, []).append(d)
     prices = {c.from_ms: p for c, p in zip(practice.decided.talk.ceilings, practice.decided.answer.prices, strict=True)}
     out = []
-    for no, spans in by_pass(practice.timeline.spans).items():
+    for no, spans in by_pass(practice.heard.spans).items():
         p = session.passes[no]
         start, end = spans[0].start_ms, spans[-1].end_ms
         spoken, words = _spoken(said.get(no, ()))
@@ -155,7 +155,7 @@ def pass_talk(practice: Practice, session: Session) -> list[PassTalk]:
         out.append(
             PassTalk(
                 id=p.id,
-                title=spans[0].leg.title,
+                title=spans[0].round.title,
                 start_ms=start,
                 end_ms=end,
                 words=words,

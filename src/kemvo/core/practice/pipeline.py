@@ -1,4 +1,7 @@
-"""The whole flow in one place: session and forms → timeline → cues → schedule → sounds."""
+"""The whole flow in one place: session → score → timeline → breath → heard → candidates → schedule → soundtrack.
+
+Each stage takes what the one before gives, and none calls back.
+"""
 
 from __future__ import annotations
 
@@ -15,20 +18,22 @@ from kemvo.core.model.session import Directions, Forms, Session
 from kemvo.core.practice.soundtrack import Sound, quiet_times, sounds
 from kemvo.core.scheduling.model import Ceiling
 from kemvo.core.timing.pass_breath import Breathed, breaths_of
-from kemvo.core.timing.timeline import Span, Timeline, by_pass, plan
+from kemvo.core.timing.score import Score, score_of
+from kemvo.core.timing.timeline import Span, Timeline, by_pass, timed
 
 Measure = Callable[[Iterable[str]], Mapping[str, int]]
 """Gives the spoken length in milliseconds of every text it is asked for."""
 
 
 class Practice(NamedTuple):
-    """A session worked out to the last word. `timeline`: as the class hears it, with the direction words of the session's
-    dialect; `planned`: with the words of the form. `found`: all that could be said, the instructor's choices applied;
-    `decided`: the decisions with the problem and answer behind them."""
+    """A session worked out to the last word. `timeline`: with the words of the form; `heard`: as the class hears it, with the
+    direction words of the session's dialect. `found`: all that could be said, the instructor's choices applied; `decided`: the
+    decisions with the problem and answer behind them."""
 
+    score: Score
     timeline: Timeline
-    planned: Timeline
     breaths: list[Breathed]
+    heard: Timeline
     found: Candidates
     decided: Decided
     sounds: list[Sound]
@@ -48,36 +53,42 @@ class Practice(NamedTuple):
 
     def instructor(self) -> list[Span]:
         """The spans as the instructor does them: turned over where they mirror, with their own direction words."""
-        return directed(self.planned.spans, self.forms, self.directions, "instructor")
-
-
-class Prepared(NamedTuple):
-    """All that is known before it is decided what is said."""
-
-    timeline: Timeline
-    planned: Timeline
-    breaths: list[Breathed]
-    found: Candidates
-    lengths: Mapping[str, int]
-    pronunciations: tuple[Phrase, ...]
+        return directed(self.timeline.spans, self.forms, self.directions, "instructor")
 
 
 class LaidOut(NamedTuple):
     """A session in time, with all that could be said in it, before anything is decided about single cues."""
 
+    score: Score
     timeline: Timeline
-    planned: Timeline
     breaths: list[Breathed]
+    heard: Timeline
     found: Candidates
 
 
+class Prepared(NamedTuple):
+    """All that is known before it is decided what is said: the session in time, the instructor's choices applied to what could
+    be said, and how long each text takes (ms)."""
+
+    laid: LaidOut
+    found: Candidates
+    lengths: Mapping[str, int]
+    pronunciations: tuple[Phrase, ...]
+
+    @property
+    def heard(self) -> Timeline:
+        """The timeline as the class hears it."""
+        return self.laid.heard
+
+
 def lay_out(session: Session, forms: Forms, speed: float = 1.0) -> LaidOut:
-    """A session in time. `speed` multiplies every tempo; speech keeps its own."""
-    planned = plan(session, forms, speed)
-    heard = directed(planned.spans, forms, session.directions, "class")
-    timeline = planned._replace(spans=tuple(heard))
+    """Session → score → timeline → breath → heard → candidates. `speed` multiplies every tempo; speech keeps its own."""
+    score = score_of(session, forms)
+    timeline = timed(score, session, forms, speed)
     breaths = breaths_of(timeline, session, forms)
-    return LaidOut(timeline, planned, breaths, candidates(timeline, breaths, session, forms))
+    heard = timeline._replace(spans=tuple(directed(timeline.spans, forms, session.directions, "class")))
+    found = candidates(heard, breaths, session, forms)
+    return LaidOut(score, timeline, breaths, heard, found)
 
 
 def undecided(session: Session) -> Session:
@@ -99,35 +110,27 @@ def prepare(
     session: Session, forms: Forms, measure: Measure, speed: float = 1.0, laid: LaidOut | None = None
 ) -> Prepared:
     """A session up to what could be said, and how long that takes. `laid`: the session in time, if that is at hand."""
-    timeline, planned, breaths, all_found = laid or lay_out(session, forms, speed)
-    found = chosen(all_found, timeline, session)
+    laid = laid or lay_out(session, forms, speed)
+    found = chosen(laid.found, laid.heard, session)
     spoken = pronunciations_of(forms.values())
     voiced = {text: in_terms(text, spoken) if spoken else text for text in found.texts()}
     measured = measure(set(voiced.values()))
-    return Prepared(timeline, planned, breaths, found, {t: measured[v] for t, v in voiced.items()}, spoken)
+    return Prepared(laid, found, {t: measured[v] for t, v in voiced.items()}, spoken)
 
 
 def work_out(
     session: Session, forms: Forms, measure: Measure, speed: float = 1.0, laid: LaidOut | None = None
 ) -> Practice:
-    """Everything that follows from a session."""
+    """Everything that follows from a session: laid out, then candidates → schedule → soundtrack."""
     ready = prepare(session, forms, measure, speed, laid)
-    quiet = quiet_times(ready.timeline, session.sound)
-    decided = decide(
-        ready.found, ready.lengths, quiet, ceilings_of(session, ready.timeline), price_of(session.fullness)
-    )
-    sounding = sounds(ready.timeline, session.sound, decided.decisions, ready.breaths, ready.pronunciations)
+    score, timeline, breaths, heard, _ = ready.laid
+    quiet = quiet_times(heard, session.sound)
+    decided = decide(ready.found, ready.lengths, quiet, ceilings_of(session, heard), price_of(session.fullness))
+    soundtrack = sounds(heard, session.sound, decided.decisions, breaths, ready.pronunciations)
     return Practice(
-        ready.timeline,
-        ready.planned,
-        ready.breaths,
-        ready.found,
-        decided,
-        sounding,
-        forms,
-        session.directions,
-        ready.pronunciations,
-    )
+        score, timeline, breaths, heard, ready.found, decided, soundtrack,
+        forms, session.directions, ready.pronunciations,
+    )  # fmt: skip
 
 
 def ceilings_of(session: Session, timeline: Timeline) -> list[Ceiling]:

@@ -12,7 +12,8 @@ from kemvo.core.model.form import Phrase
 from kemvo.core.model.session import SoundChoice
 from kemvo.core.scheduling.value_curve import Interval
 from kemvo.core.timing.pass_breath import Breathed
-from kemvo.core.timing.timeline import STILL, Timeline
+from kemvo.core.timing.score import STILL
+from kemvo.core.timing.timeline import Timeline
 
 SoundKind = Literal["speech", "breath-in", "breath-out", "chime"]
 
@@ -45,8 +46,8 @@ def chimes(timeline: Timeline, choice: SoundChoice) -> list[Sound]:
     found = []
     no = -1
     for s in timeline.spans:
-        if s.leg.no != no:
-            no = s.leg.no
+        if s.round.no != no:
+            no = s.round.no
             if s.kind in STILL:
                 found.append(Sound(s.start_ms, min(CHIME_MS, s.end_ms - s.start_ms), "chime"))
     last = timeline.spans[-1]
@@ -61,7 +62,7 @@ def chimes(timeline: Timeline, choice: SoundChoice) -> list[Sound]:
 
 def quiet_times(timeline: Timeline, choice: SoundChoice) -> list[Interval]:
     """The times in which nothing may be said: the beginnings of chimes, and silent passes."""
-    silent = [(s.start_ms, s.end_ms) for s in timeline.spans if s.leg.voice == "silent"]
+    silent = [(s.start_ms, s.end_ms) for s in timeline.spans if s.round.voice == "silent"]
     return silent + [(c.at_ms, c.at_ms + min(CHIME_CLEAR_MS, c.ms)) for c in chimes(timeline, choice)]
 
 
@@ -69,8 +70,8 @@ def breath_tones(timeline: Timeline, choice: SoundChoice, breaths: Iterable[Brea
     """A tone as long as each called breath; none in silent passes."""
     if not choice.breath_tones:
         return []
-    silent = {(s.leg.no, s.leg.round) for s in timeline.spans if s.leg.voice == "silent"}
-    rounds = [(s.start_ms, (s.leg.no, s.leg.round)) for s in timeline.spans]
+    silent = {(s.round.no, s.round.nth) for s in timeline.spans if s.round.voice == "silent"}
+    rounds = [(s.start_ms, (s.round.no, s.round.nth)) for s in timeline.spans]
     starts = [start for start, _ in rounds]
     return [
         Sound(b.start_ms, b.end_ms - b.start_ms, "breath-in" if b.way == "in" else "breath-out")

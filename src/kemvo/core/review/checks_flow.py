@@ -58,7 +58,7 @@ def breaths(look: Seen) -> Iterator[Finding]:
     """Breaths that follow one of the same way, and breaths too long or too short at this tempo."""
     spans = look.spans
     shortest, longest = GROUPS[look.form.who.group].breath_ms
-    all_runs = runs([(s.breath, s.kind, s.end_ms - s.start_ms, s.leg.no) for s in spans])
+    all_runs = runs([(s.breath, s.kind, s.end_ms - s.start_ms, s.round.no) for s in spans])
     for (a, _), (b, _) in pairwise(all_runs):
         if spans[a].breath == spans[b].breath:
             way = "in" if spans[b].breath == "in" else "out"

@@ -23,7 +23,8 @@ from kemvo.core.timing.breath_planner import (
     paced,
 )
 from kemvo.core.timing.paces import range_of
-from kemvo.core.timing.timeline import STILL, Span, Timeline, by_pass
+from kemvo.core.timing.score import STILL
+from kemvo.core.timing.timeline import Span, Timeline, by_pass
 from kemvo.core.types import DEFAULT_TEMPO, Value
 
 
@@ -166,7 +167,7 @@ def _given(p: Pass, spans: Sequence[Span]) -> list[tuple[int, int, int]]:
     out: list[tuple[int, int, int]] = []
     if not any(pace.breaths for pace in p.paces):
         return out
-    for _, round_ in groupby(range(len(spans)), lambda i: spans[i].leg.round):
+    for _, round_ in groupby(range(len(spans)), lambda i: spans[i].round.nth):
         moving = [i for i in round_ if spans[i].kind == "movement"]
         done = [(spans[i].performance, spans[i].movement) for i in moving]
         for pace in p.paces:
@@ -181,7 +182,7 @@ def _written(piece: _Piece) -> tuple[BreathSpan, ...]:
     s, start = piece.spans, piece.start()
     return tuple(
         BreathSpan(s[a].start_ms - start, s[b - 1].end_ms - start, "in" if s[a].breath == "in" else "out")
-        for a, b in runs([(x.breath, x.kind, x.end_ms - x.start_ms, x.leg.no) for x in s])
+        for a, b in runs([(x.breath, x.kind, x.end_ms - x.start_ms, x.round.no) for x in s])
     )
 
 

@@ -6,7 +6,8 @@ from collections.abc import Callable, Hashable, Iterable, Sequence
 from typing import TypeVar
 
 from kemvo.core.timing.breath_curve import breath_starts
-from kemvo.core.timing.timeline import STILL, Span
+from kemvo.core.timing.score import STILL
+from kemvo.core.timing.timeline import Span
 from kemvo.core.timing.weight_curve import leg_time, shifts
 from kemvo.core.types import Value
 
@@ -42,7 +43,7 @@ def totals_by(spans: Iterable[Span], *keys: Key) -> tuple[dict[Hashable, Totals]
     """
     spans = list(spans)
     moved = shifts([*(s.left_from for s in spans[:1]), *(s.left_to for s in spans)])
-    breathed = breath_starts([(s.breath, s.leg.no) for s in spans])
+    breathed = breath_starts([(s.breath, s.round.no) for s in spans])
     # Summed for each combination of keys first: there are far fewer of those than spans.
     finest: dict[tuple[Hashable, ...], list[float]] = {}
     for s, shift, breath in zip(spans, moved, breathed, strict=True):

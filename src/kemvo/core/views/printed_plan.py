@@ -115,7 +115,7 @@ def _lines(spans: list[Span], reader: Reader) -> tuple[PaperLine, ...]:
 
 def _way(spans: list[Span], form: Form | None) -> tuple[tuple[float, float], ...]:
     """The places of the body's middle once through a block; none where it stays on the spot."""
-    once = [s for s in spans if s.leg.round == 1]
+    once = [s for s in spans if s.round.nth == 1]
     if form is None or not any(s.kind == "movement" for s in once):
         return ()
     walked = trace(form, once)

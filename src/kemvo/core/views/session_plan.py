@@ -17,7 +17,8 @@ from kemvo.core.tables.block_kinds import KINDS
 from kemvo.core.timing.paces import conflicts
 from kemvo.core.timing.pass_breath import Breathed, breath_by_pass, starts_breath
 from kemvo.core.timing.pass_postures import missing_parts, pass_title, postures_of
-from kemvo.core.timing.timeline import Span, by_pass, entry_weight, placed_of, plan
+from kemvo.core.timing.score import entry_weight, placed_of
+from kemvo.core.timing.timeline import Span, by_pass, plan
 from kemvo.core.timing.totals import Totals, totals_by
 from kemvo.core.types import Value
 
@@ -88,7 +89,7 @@ class Plan(Value):
 def session_plan(session: Session, forms: Forms) -> Plan:
     """Work out the plan of a session."""
     timeline = plan(session, forms)
-    totals, whole = totals_by(timeline.spans, lambda s: s.leg.no, lambda _: 0)
+    totals, whole = totals_by(timeline.spans, lambda s: s.round.no, lambda _: 0)
     spans_of = by_pass(timeline.spans)
     breath_of = breath_by_pass(spans_of, session, forms, cures=True)
     lines = []
@@ -161,10 +162,10 @@ def hasty_turns(spans_of: Mapping[int, Sequence[Span]]) -> list[Problem]:
     found = []
     facing = None
     for no, spans in spans_of.items():
-        if not KINDS[spans[0].leg.kind].moves:
+        if not KINDS[spans[0].round.kind].moves:
             continue
-        changed = facing is not None and facing != spans[0].leg.facing
-        facing = spans[0].leg.facing
+        changed = facing is not None and facing != spans[0].round.facing
+        facing = spans[0].round.facing
         if changed and turning(spans) < TURN_MS:
             found.append(
                 Problem(
@@ -196,7 +197,7 @@ def out_of_room(session: Session, forms: Forms, spans_of: Mapping[int, Sequence[
         form, spans = forms.get(p.part.form_id), spans_of.get(no)
         if form is None or form.room is None or not spans or not KINDS[p.kind].moves or p.kind == "hands":
             continue
-        discs = space(trace(form, [s for s in spans if s.leg.round == 1]))
+        discs = space(trace(form, [s for s in spans if s.round.nth == 1]))
         if FACINGS[p.facing].performer_mirrors:
             discs = tuple(Disc(-d.x, d.y, d.r) for d in discs)
         spot = form.start or best_spot(discs, form.room, form.room.front_deg).spot
@@ -214,7 +215,7 @@ def out_of_room(session: Session, forms: Forms, spans_of: Mapping[int, Sequence[
 
 def section_lines(spans: Sequence[Span]) -> tuple[SectionLine, ...]:
     """The sections of the last time through a pass of which it has more than one posture."""
-    done = [s.performance for s in spans if s.performance and s.leg.round == s.leg.rounds]
+    done = [s.performance for s in spans if s.performance and s.round.nth == s.round.of]
     out = []
     for _, row in groupby(done, lambda p: p.section_id):
         part = list(row)
@@ -226,7 +227,7 @@ def section_lines(spans: Sequence[Span]) -> tuple[SectionLine, ...]:
 
 def posture_lines(spans: Sequence[Span], breaths: Sequence[Breathed]) -> tuple[PostureLine, ...]:
     """The postures of the last time through a pass, in order. A breath belongs to the posture it begins in."""
-    last = [s for s in spans if s.performance and s.leg.round == s.leg.rounds]
+    last = [s for s in spans if s.performance and s.round.nth == s.round.of]
 
     def posture(s: Span) -> tuple[str, str] | str:
         return (s.performance.posture.id, s.performance.posture.title()) if s.performance else ""

@@ -118,14 +118,14 @@ def stage(practice: Practice, title: str, view: View, speed: float, estimated: i
     ]
     return Stage.model_construct(
         title=title,
-        total_ms=practice.timeline.total_ms,
+        total_ms=practice.heard.total_ms,
         speed=speed,
         view=view,
         passes=_passes(spans),
         spans=_spans(spans, view),
-        curve=curve(spans, practice.timeline.total_ms, practice.breaths),
+        curve=curve(spans, practice.heard.total_ms, practice.breaths),
         estimated=estimated,
-        sounds=tuple(sorted((*sounds, *_under(practice.timeline.total_ms, under)), key=lambda s: s.at_ms)),
+        sounds=tuple(sorted((*sounds, *_under(practice.heard.total_ms, under)), key=lambda s: s.at_ms)),
     )
 
 
@@ -133,7 +133,7 @@ def seen(practice: Practice, view: View) -> list[Span]:
     """The spans as a view shows them: turned over where it mirrors."""
     if view == "instructor":
         return practice.instructor()
-    spans = practice.timeline.spans
+    spans = practice.heard.spans
     return mirrored(spans) if view == "turned" else list(spans)
 
 
@@ -170,14 +170,14 @@ def _passes(spans: list[Span]) -> tuple[StagePass, ...]:
     found: list[StagePass] = []
     last = None
     for s in spans:
-        if (s.leg.no, s.leg.round) != last:
-            last = (s.leg.no, s.leg.round)
+        if (s.round.no, s.round.nth) != last:
+            last = (s.round.no, s.round.nth)
             found.append(
                 StagePass(
-                    title=s.leg.title,
-                    facing=FACINGS[s.leg.facing].title,
-                    voice=VOICES[s.leg.voice].title,
-                    round=s.leg.round,
+                    title=s.round.title,
+                    facing=FACINGS[s.round.facing].title,
+                    voice=VOICES[s.round.voice].title,
+                    round=s.round.nth,
                     start_ms=s.start_ms,
                 )
             )
@@ -191,9 +191,9 @@ def _spans(spans: list[Span], view: View) -> tuple[StageSpan, ...]:
     leg = None
     for i in range(len(spans) - 1, -1, -1):
         s = spans[i]
-        if leg is not None and s.leg.no != leg:
+        if leg is not None and s.round.no != leg:
             coming = ""
-        leg = s.leg.no
+        leg = s.round.no
         p = s.performance
         posture = p.posture if p else None
         out.append(
@@ -201,7 +201,7 @@ def _spans(spans: list[Span], view: View) -> tuple[StageSpan, ...]:
                 start_ms=s.start_ms,
                 end_ms=s.end_ms,
                 kind=s.kind,
-                pass_no=s.leg.no,
+                pass_no=s.round.no,
                 posture=count[i],
                 posture_id=posture.id if posture else "",
                 posture_title=posture.title() if posture else "",
@@ -230,7 +230,7 @@ def _spans(spans: list[Span], view: View) -> tuple[StageSpan, ...]:
 
 
 def _turn_words(s: Span, view: View) -> str:
-    row = FACINGS[s.leg.facing]
+    row = FACINGS[s.round.facing]
     return row.turn if view == "instructor" else row.announce
 
 
@@ -243,7 +243,7 @@ def _count_postures(spans: list[Span]) -> list[int]:
         if s.performance is None:
             out.append(-1)
             continue
-        here = (s.leg.no, s.leg.round, s.performance.no)
+        here = (s.round.no, s.round.nth, s.performance.no)
         if here != last:
             last = here
             count += 1

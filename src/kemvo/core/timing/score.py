@@ -1,0 +1,208 @@
+"""The score of a session: what is done in which order. Rounds and sides are resolved, positions are in counts; nothing has a
+time yet. A planned tempo or the clock of a recording turns it into a timeline.
+"""
+
+from __future__ import annotations
+
+from collections import Counter
+from collections.abc import Iterable, Iterator
+from typing import Literal, NamedTuple
+
+from kemvo.core.model.form import Form, Movement, Posture
+from kemvo.core.model.mirror import mirror_posture
+from kemvo.core.model.session import TURN_MS, Forms, Pass, Session
+from kemvo.core.tables.block_kinds import KINDS, BlockKind, Facing, Voice, thinned
+from kemvo.core.timing.paces import swayed
+from kemvo.core.timing.pass_postures import pass_title, postures_of
+from kemvo.core.timing.rounds import Placed, only_part, rounds_of, turned
+from kemvo.core.types import EVEN, Breath
+
+SpanKind = Literal["movement", "hold", "pause", "turn"]
+"""What is done at a place: a movement, the still time after it, a pause before or after a pass, or the instructor's turning
+to another facing (it is still, too)."""
+
+STILL: frozenset[SpanKind] = frozenset({"pause", "turn"})
+
+
+class Performance(NamedTuple):
+    """A posture being done: `nth` time of `of` in a row, `no` within its pass, counted from 0; the `time`-th time that
+    very posture is done.
+
+    `posture` is already mirrored if this time is on the other side.
+    """
+
+    posture: Posture
+    section_id: str
+    section_title: str
+    nth: int
+    of: int
+    no: int
+    time: int = 1
+
+
+class Round(NamedTuple):
+    """One pass being done for the `nth` time of `of`. `no` counts the passes of the session, from 0."""
+
+    no: int
+    id: str
+    title: str
+    form_id: str
+    nth: int
+    of: int
+    facing: Facing
+    voice: Voice
+    say: str
+    kind: BlockKind = "follow"
+
+
+class Place(NamedTuple):
+    """One thing of a score. Movements last `counts`, everything else `still_ms` milliseconds, whatever the tempo.
+    `left_to`: the weight on the left leg at its end, 0 to 100; `movement_no` counts within the performance, from 0."""
+
+    kind: SpanKind
+    round: Round
+    performance: Performance | None
+    movement: Movement | None
+    movement_no: int
+    counts: float
+    still_ms: int
+    left_to: int
+    breath: Breath
+
+
+class Score(NamedTuple):
+    """Places in the order in which they are done, and the weight on the left leg before the first."""
+
+    places: tuple[Place, ...]
+    left_pct: int
+
+
+def score_of(session: Session, forms: Forms) -> Score:
+    """The score of a session. What is left out, and passes over forms that are missing, have no places."""
+    places: list[Place] = []
+    times: dict[object, int] = {}
+    facing: Facing | None = None
+    for no, p in enumerate(session.passes):
+        if p.off:
+            continue
+        turning = facing is not None and facing != p.facing
+        made = list(_places_of_pass(no, p, session, forms, times, turning))
+        if KINDS[p.kind].moves and made:
+            facing = p.facing
+        places += made
+    start = next((entry_weight(p, forms) for p in session.passes if not p.off), EVEN)
+    return Score(tuple(places), start)
+
+
+def score_of_form(form: Form) -> Score:
+    """The score of one form by itself, once through."""
+    once = Round(0, "", form.title, "", 1, 1, "behind", "full", "")
+    placed = [(p, s.id, s.title) for s in form.sections for p in s.postures]
+    return Score(tuple(_places(once, placed)), form.opening_left_pct)
+
+
+def _places_of_pass(
+    no: int, p: Pass, session: Session, forms: Forms, times: dict[object, int], turning: bool
+) -> Iterator[Place]:
+    """The places of one pass. `times`: how often each material was gone over before, for the words to thin out;
+    `turning`: the instructor stood another way before."""
+    row = KINDS[p.kind]
+
+    def round_no(nth: int, of: int, voice: Voice) -> Round:
+        says = p.say or (row.says if p.kind != "follow" else "")
+        return Round(no, p.id, pass_title(p, forms), p.part.form_id, nth, of, p.facing, voice, says, p.kind)
+
+    if not row.moves:
+        whole = p.pause_before_ms + p.still_ms + p.pause_after_ms
+        if whole:
+            yield _still(whole, round_no(1, 1, "full" if p.voice == "thin" else p.voice), EVEN)
+        return
+    if p.part.form_id not in forms:
+        return
+    entry = entry_weight(p, forms)
+    rounds = rounds_of(swayed(placed_of(p, forms), p, 100 - entry if turned(p) else entry), p, entry)
+    material = (p.part, p.only)
+    left = entry
+    begun = False
+    for n, placed in enumerate(rounds, 1):
+        voice = thinned(session.thinning, times.get(material, 0)) if p.voice == "thin" else p.voice
+        times[material] = times.get(material, 0) + 1
+        here = round_no(n, len(rounds), voice)
+        turn = min(TURN_MS, p.pause_before_ms) if turning and not begun else 0
+        if turn:
+            yield _still(turn, here, entry, "turn")
+        if not begun and p.pause_before_ms > turn:
+            yield _still(p.pause_before_ms - turn, here, entry)
+        begun = True
+        for place in _places(here, placed):
+            left = place.left_to
+            yield place
+    if p.pause_after_ms:
+        last = round_no(len(rounds), len(rounds), here.voice) if rounds else round_no(1, 1, "full")
+        yield _still(p.pause_after_ms, last, left)
+
+
+def _places(here: Round, placed: Iterable[Placed]) -> Iterator[Place]:
+    for performance in performances(placed):
+        for no, m in enumerate(performance.posture.movements):
+            yield Place("movement", here, performance, m, no, m.counts, 0, m.left_pct, m.breath)
+            if m.hold_ms:
+                yield Place("hold", here, performance, m, no, 0, m.hold_ms, m.left_pct, "free")
+
+
+def _still(ms: int, here: Round, left: int, kind: SpanKind = "pause") -> Place:
+    return Place(kind, here, None, None, 0, 0, ms, left, "free")
+
+
+def placed_of(p: Pass, forms: Forms) -> list[Placed]:
+    """The postures of a pass with their sections, cut to the movements it begins and ends with."""
+    form = forms.get(p.part.form_id)
+    chosen = {posture.id for posture in postures_of(p, forms)}
+    sections = form.sections if form else ()
+    return only_part([(q, s.id, s.title) for s in sections for q in s.postures if q.id in chosen], p)
+
+
+def entry_weight(p: Pass, forms: Forms) -> int:
+    """The weight with which a pass begins: the opening's, or that at the end of what comes before its part."""
+    form = forms.get(p.part.form_id)
+    if form is None or not KINDS[p.kind].moves:
+        return EVEN
+    wanted = postures_of(p, forms)
+    left = form.opening_left_pct
+    for posture in form.postures():
+        if wanted and posture.id == wanted[0].id:
+            break
+        times = done_times(posture)
+        if times[-1].movements:
+            left = times[-1].movements[-1].left_pct
+    return 100 - left if turned(p) else left
+
+
+def done_times(p: Posture) -> list[Posture]:
+    """The posture once for every time it is done, the other side where it alternates."""
+    if p.repeats == 1:
+        return [p]
+    back = mirror_posture(p) if p.alternate else p
+    return [back if n % 2 else p for n in range(p.repeats)]
+
+
+def performances(placed: Iterable[tuple[Posture, str, str]]) -> list[Performance]:
+    """Every posture as often as it is done, with its "two of three".
+
+    A posture that repeats counts its own times; postures of one name that follow each other count together.
+    """
+    done = [(one, section, title) for p, section, title in placed for one in done_times(p)]
+    out: list[Performance] = []
+    at = 0
+    times: Counter[str] = Counter()
+    while at < len(done):
+        name = done[at][0].name.casefold().strip()
+        end = at + 1
+        while end < len(done) and name and done[end][0].name.casefold().strip() == name:
+            end += 1
+        for i in range(at, end):
+            posture, section, title = done[i]
+            times[posture.id] += 1
+            out.append(Performance(posture, section, title, i - at + 1, end - at, i, times[posture.id]))
+        at = end
+    return out
