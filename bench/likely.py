@@ -17,7 +17,7 @@ import numpy as np
 from bench.learned import fitted_to, learned_from, matrix, often, rows
 from bench.reading import NAMES, cases
 from kemvo.core.reading.learned import classifier as likely
-from kemvo.core.reading.learned.classifier import KINDS
+from kemvo.core.reading.learned.classifier import ACTIONS
 from kemvo.core.reading.learned.reconcile import by_clause
 from kemvo.core.reading.reader import read_by_rules
 
@@ -55,7 +55,7 @@ def lines(names: list[str]) -> list[Line]:
             if clauses:
                 told = by_clause(facts, tokens, clauses)
                 signs = [set(likely.signs(tokens, clauses, k)) for k in range(len(clauses))]
-                kinds = Counter(kind for kind, _ in wanted if kind in KINDS)
+                kinds = Counter(kind for kind, _ in wanted if kind in ACTIONS)
                 out.append(Line(signs, [Counter(f.kind for f in here) for here in told], kinds))
     return out
 
@@ -76,7 +76,7 @@ def learn(names: list[str]) -> Learned:
             _set_right(ln, first)
     weights = {kind: {s: round(w, 1) for s, w in ws.items() if abs(w) >= SMALLEST} for kind, ws in fit(found).items()}
     clauses = [here for ln in found for here in ln.read]
-    return Learned(weights, {kind: sum(c[kind] > 0 for c in clauses) / len(clauses) for kind in KINDS})
+    return Learned(weights, {kind: sum(c[kind] > 0 for c in clauses) / len(clauses) for kind in ACTIONS})
 
 
 def fit(found: list[Line]) -> dict[str, dict[str, float]]:
@@ -86,13 +86,13 @@ def fit(found: list[Line]) -> dict[str, dict[str, float]]:
     known = sorted(often(signs, SEEN))  # in one order, so that the same lines give the same table
     x = matrix(signs, {s: i for i, s in enumerate(known)})
     x.sort_indices()
-    return {kind: fitted_to(x, np.array([float(r[kind] > 0) for r in read]), known, STIFFNESS) for kind in KINDS}
+    return {kind: fitted_to(x, np.array([float(r[kind] > 0) for r in read]), known, STIFFNESS) for kind in ACTIONS}
 
 
 def _set_right(ln: Line, weights: dict[str, dict[str, float]]) -> None:
     """Give what is missing to the likeliest clause, take what is too much from the least likely one."""
     whole = sum(ln.read, Counter())
-    for kind in KINDS:
+    for kind in ACTIONS:
         odds = [sum(weights[kind].get(s, 0.0) for s in here) for here in ln.signs]
         for _ in range(ln.wanted[kind] - whole[kind]):
             free = [k for k, r in enumerate(ln.read) if not r[kind]] or list(range(len(ln.read)))

@@ -24,7 +24,7 @@ from kemvo.formats.kemvo_json import read_file
 from kemvo.formats.midi import write_midi
 from kemvo.formats.packed import PackedFile, is_packed
 from kemvo.formats.text import MOST_TEXT_BYTES, bounded
-from kemvo.packing import round_of, unpack_sounds
+from kemvo.packing import loop_of, unpack_sounds
 from kemvo.store.database import Database, home
 from kemvo.store.lengths import StoredBook
 from kemvo.store.sounds import BroughtSounds, FoundTakes, Shelf, Takes
@@ -32,7 +32,7 @@ from kemvo.store.sounds import BroughtSounds, FoundTakes, Shelf, Takes
 BECOMES = {"left out": "is left out", "moved": "is said early"}
 
 
-class Prepared(NamedTuple):
+class SessionJob(NamedTuple):
     """A session file, worked out: the session, the practice, the clips its voice speaks, the sounds that may sound under
     it, and what was noticed."""
 
@@ -44,7 +44,7 @@ class Prepared(NamedTuple):
 
     def order(self) -> Order:
         """How its sound is made: as the session has it. Raises KemvoError when the sound under it is not here."""
-        under = under_of(self.session.sound, lambda id_: round_of(self.sounds, id_))
+        under = under_of(self.session.sound, lambda id_: loop_of(self.sounds, id_))
         return Order(self.session.sound, under, self.session.title, chapters(self.practice.heard))
 
     def as_file(self, name: str) -> bytes:
@@ -95,7 +95,7 @@ def _clips(choice: SpeechChoice, takes: Takes) -> Clips:
     return Clips(voice_of(choice, folder), book, FoundTakes(takes) if choice.takes else None)
 
 
-def prepared(path: Path, speed: float) -> Prepared:
+def prepared(path: Path, speed: float) -> SessionJob:
     """Read a session file (a form file as a first session over it, a ZIP with its sounds) and work it out.
 
     Raises KemvoError for what cannot be read, OSError when there is no such file.
@@ -116,4 +116,4 @@ def prepared(path: Path, speed: float) -> Prepared:
     require_a_form(session, bundle.forms)
     clips = _clips(session.speech, takes)
     practice = work_out(session, bundle.forms, clips.measure, speed)
-    return Prepared(session, practice, clips, sounds, [p.sentence() for p in missing_parts(session, bundle.forms)])
+    return SessionJob(session, practice, clips, sounds, [p.sentence() for p in missing_parts(session, bundle.forms)])

@@ -7,7 +7,7 @@ import uuid
 from collections.abc import Iterable
 from pathlib import Path
 
-from kemvo.audio.apart import make_round_apart
+from kemvo.audio.apart import make_loop_apart
 from kemvo.audio.intake import Report
 from kemvo.audio.takes import as_wav, made_ready, read_recording
 from kemvo.core.errors import KemvoError
@@ -39,19 +39,19 @@ def bring_in(
     ending_of(name)
     round_ = file.with_name(f"{uuid.uuid4().hex}.round.npy")
     try:
-        notes = make_round_apart(file, name, round_, report)
+        notes = make_loop_apart(file, name, round_, report)
         return sounds.add(file, round_, name), notes
     finally:
         round_.unlink(missing_ok=True)
 
 
-def round_of(sounds: BroughtSounds, id_: str) -> Path:
+def loop_of(sounds: BroughtSounds, id_: str) -> Path:
     """The file of what comes round of a brought sound; made now where an older Kemvo kept the sound alone. Raises
     KemvoError when the sound is not here."""
     path, round_ = sounds.path(id_), sounds.round(id_)
     if not round_.exists():
         made = round_.with_name(f".{uuid.uuid4().hex}.npy")
-        make_round_apart(path, path.name, made)
+        make_loop_apart(path, path.name, made)
         made.replace(round_)
     return round_
 
@@ -76,7 +76,7 @@ def unpack_sounds(takes: Takes, sounds: BroughtSounds, packed: PackedFile) -> No
             ending_of(name)
             file = packed.extract(inside, Path(folder) / f"sound-{n}")
             round_ = Path(folder) / f"round-{n}.npy"
-            make_round_apart(file, name, round_)
+            make_loop_apart(file, name, round_)
             under.append((file, round_, name))
         for file, round_, name in under:
             sounds.add(file, round_, name)

@@ -14,7 +14,7 @@ from hypothesis import strategies as st
 
 from following import ended, made
 from kemvo.audio.intake import Intake, read_whole
-from kemvo.audio.rounds import FiledRound, HeldRound, make_round
+from kemvo.audio.loops import FiledLoop, HeldLoop, make_loop
 from kemvo.core.errors import KemvoError
 
 RATE = 44_100
@@ -143,11 +143,11 @@ def test_a_round_in_a_file_is_the_round_in_memory(seconds: float, start: int, n:
     with tempfile.TemporaryDirectory() as folder:
         chance = np.random.default_rng(round(seconds * 1000))
         sound = (0.1 * chance.standard_normal((round(8000 * seconds), 1))).astype(np.float32)
-        make_round(Intake(written(Path(folder), "wavf", sound, 8000)), Path(folder) / "r.npy")
-        filed = FiledRound(Path(folder) / "r.npy")
+        make_loop(Intake(written(Path(folder), "wavf", sound, 8000)), Path(folder) / "r.npy")
+        filed = FiledLoop(Path(folder) / "r.npy")
         whole = filed.piece(0, len(filed))
         assert np.sqrt(np.mean(whole.astype(float) ** 2)) == pytest.approx(1, abs=0.01)
-        assert np.array_equal(filed.piece(start, n), HeldRound(whole).piece(start, n))
+        assert np.array_equal(filed.piece(start, n), HeldLoop(whole).piece(start, n))
         assert {p.name for p in Path(folder).iterdir()} == {"a.wavf", "r.npy"}
 
 

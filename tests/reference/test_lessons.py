@@ -9,7 +9,7 @@ import symusic
 from scipy.integrate import quad
 from scipy.optimize import Bounds, LinearConstraint, milp
 
-from kemvo.core.lesson.fit_solver import Block, fit, options
+from kemvo.core.lesson.fit_solver import FitBlock, fit, options
 from kemvo.core.model.session import Pace, Part, Pass, Session
 from kemvo.core.tables.breath_schools import Comfort
 from kemvo.core.timing.breath_planner import BREATH_COST, KEPT_COST, WITHIN_COST, Wish, matched, points_of
@@ -87,7 +87,7 @@ def test_the_fit_is_the_solvers(seed: int) -> None:
     for i in range(rng.choice([2, 3, 5, 8])):
         r, rest, more = rng.randint(1, 5), rng.choice([0.0, 20_000.0]), rng.randint(0, 3)
         blocks.append(
-            Block(
+            FitBlock(
                 str(i),
                 rng.uniform(20, 200) * 1000,
                 rng.choice([0.0, 5000.0]),

@@ -13,7 +13,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from floors import forms, walk
-from kemvo.core.floor.closing import Closing, Mark, closings, mark_of
+from kemvo.core.floor.closing import Closing, EndPlace, closings, mark_of
 from kemvo.core.floor.feet import FloorStep, Trace
 from kemvo.core.floor.walker import Tweak, trace
 from kemvo.core.model.form import Form
@@ -39,7 +39,7 @@ def middle(feet: object, foot_m: float) -> tuple[float, float]:
     return (at[0][0] + at[1][0]) / 2, (at[0][1] + at[1][1]) / 2
 
 
-def every_change(form: Form, t: Trace) -> Iterator[tuple[Tweak, Mark]]:
+def every_change(form: Form, t: Trace) -> Iterator[tuple[Tweak, EndPlace]]:
     """Every step made the other way round, by the other foot, and longer or shorter in twentieths."""
     for i, step in enumerate(t.steps):
         for side in sides_of(step):

@@ -24,7 +24,7 @@ from kemvo.core.reading.posture_names import NameIndex
 from kemvo.core.timing.pass_postures import require_a_form
 from kemvo.formats.catalogue import shipped_catalogue
 from kemvo.jobs import Jobs
-from kemvo.packing import round_of
+from kemvo.packing import loop_of
 from kemvo.store.database import Database
 from kemvo.store.documents import CannotBeRead, NotThere, form_documents, session_documents
 from kemvo.store.lengths import StoredBook
@@ -112,7 +112,7 @@ class House:
 
     def round_of(self, id_: str) -> Path:
         """The file of what comes round of a brought sound. Raises KemvoError when the sound is not here."""
-        return round_of(self.brought, id_)
+        return loop_of(self.brought, id_)
 
     def clips(self, choice: SpeechChoice) -> Clips:
         """The clips of a voice. Raises KemvoError when there is no such voice."""

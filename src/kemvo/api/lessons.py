@@ -13,7 +13,7 @@ from kemvo.api.sessions import SessionView, view
 from kemvo.core.cues.directions import Reader
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.lesson.lesson import Fitting, as_pattern, fitted, laid_out
-from kemvo.core.tables.block_kinds import KINDS, PATTERNS, PatternRow
+from kemvo.core.tables.block_kinds import BLOCK_KINDS, PATTERNS, PatternRow
 from kemvo.core.timing.timeline import plan
 from kemvo.core.views.printed_plan import paper
 from kemvo.formats.midi import write_midi
@@ -66,7 +66,8 @@ patterns = APIRouter(prefix="/api/patterns", tags=["lessons"])
 def _patterns(house: House) -> list[PatternView]:
     rows = [(p, False) for p in PATTERNS.values()] + [(p, True) for p in house.own_patterns.all()]
     return [
-        PatternView(id=p.id, title=p.title, own=own, blocks=[KINDS[b.kind].title for b in p.blocks]) for p, own in rows
+        PatternView(id=p.id, title=p.title, own=own, blocks=[BLOCK_KINDS[b.kind].title for b in p.blocks])
+        for p, own in rows
     ]
 
 
@@ -89,7 +90,7 @@ def keep_as_pattern(house: Here, id_: str) -> PatternView:
     session = house.sessions.get(id_).body
     made = as_pattern(session, session.title or "My pattern")
     row = house.own_patterns.add(made.title, made.blocks)
-    return PatternView(id=row.id, title=row.title, own=True, blocks=[KINDS[b.kind].title for b in row.blocks])
+    return PatternView(id=row.id, title=row.title, own=True, blocks=[BLOCK_KINDS[b.kind].title for b in row.blocks])
 
 
 @router.get("/{id_}/fit")

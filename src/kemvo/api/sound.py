@@ -17,7 +17,7 @@ from kemvo.audio.voices import voices
 from kemvo.core.cues.directions import DIALECTS, NORTH
 from kemvo.core.model.session import BACKGROUNDS, FACINGS, VOICES, SpeechChoice
 from kemvo.core.practice.soundtrack import Sound
-from kemvo.core.tables.block_kinds import CURVES, KINDS, Facing, Voice
+from kemvo.core.tables.block_kinds import BLOCK_KINDS, CURVES, Facing, VoiceLevel
 from kemvo.core.tables.breath_schools import SCHOOL_TITLES
 
 router = APIRouter(prefix="/api", tags=["sound"])
@@ -37,7 +37,7 @@ class KindChoice(Choice):
 
     moves: bool
     facing: Facing
-    voice: Voice
+    voice: VoiceLevel
     repeats: int
     still_ms: int
     alternate: bool
@@ -84,7 +84,7 @@ def choices(house: Here) -> Choices:
                 still_ms=k.still_ms,
                 alternate=k.drills,
             )
-            for k in KINDS.values()
+            for k in BLOCK_KINDS.values()
         ],
         curves=[Choice(id=c.id, title=c.title) for c in CURVES.values()],
         schools=[Choice(id=k, title=v) for k, v in SCHOOL_TITLES.items()],

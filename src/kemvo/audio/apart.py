@@ -12,13 +12,13 @@ import sys
 from pathlib import Path
 
 from kemvo.audio.intake import Intake, Report
-from kemvo.audio.rounds import make_round
+from kemvo.audio.loops import make_loop
 from kemvo.core.errors import KemvoError, Problem
 
 STEP = 0.01
 
 
-def make_round_apart(source: Path, name: str, to: Path, report: Report = lambda _: None) -> list[str]:
+def make_loop_apart(source: Path, name: str, to: Path, report: Report = lambda _: None) -> list[str]:
     """Make the sound `source` come round, into the file `to`, in a process of its own; answers with what is to be told about
     it. Raises KemvoError when it is no sound; then, and when `report` stops it, nothing is left behind."""
     command = [sys.executable, "-m", "kemvo.audio.apart", str(source), name, str(to)]
@@ -61,7 +61,7 @@ def main(source: Path, name: str, to: Path) -> None:
 
     try:
         intake = Intake(source, name)
-        make_round(intake, to, report)
+        make_loop(intake, to, report)
         _say({"notes": intake.notes})
     except KemvoError as error:
         _say({"problem": error.problems[0].model_dump()})

@@ -7,7 +7,7 @@ from functools import lru_cache
 
 import numpy as np
 
-from kemvo.audio.rounds import JOIN_S, HeldRound, Round
+from kemvo.audio.loops import JOIN_S, HeldLoop, Loop
 from kemvo.audio.tones import RATE
 from kemvo.audio.voice import Samples
 from kemvo.core.model.session import BackgroundId
@@ -24,7 +24,7 @@ FADE_S = 3.0
 
 
 @lru_cache(maxsize=4)
-def ground(kind: BackgroundId) -> Round:
+def ground(kind: BackgroundId) -> Loop:
     """One round of a ground of Kemvo's own, at a mean level of one. The same every time."""
     n = (LOOP_S + JOIN_S) * RATE
     chance = np.random.default_rng(sum(kind.encode()))
@@ -39,7 +39,7 @@ def ground(kind: BackgroundId) -> Round:
         sound = np.zeros(n)
         for part, hertz, phase in ((1.0, 87.3, 0.0), (0.6, 130.8, 1.1), (0.35, 174.6, 2.3), (0.2, 261.6, 0.4)):
             sound += part * np.sin(2 * np.pi * hertz * t + phase) * (0.7 + 0.3 * _slow(chance, n, 9))
-    return HeldRound(_round(sound))
+    return HeldLoop(_round(sound))
 
 
 def _band(x: np.ndarray, low: float, high: float) -> np.ndarray:
@@ -71,7 +71,7 @@ class Bed:
     """The ground under a practice of `total` samples: a round over and over, `level` for its mean, down by `duck` (a
     factor) while somebody speaks, coming and going softly."""
 
-    def __init__(self, round_: Round, total: int, level: float, duck: float, sounds: Iterable[Sound]) -> None:
+    def __init__(self, round_: Loop, total: int, level: float, duck: float, sounds: Iterable[Sound]) -> None:
         self.round = round_
         self.total = total
         self.level = level

@@ -28,7 +28,7 @@ from kemvo.core.types import in_minutes
 CONTAINERS = "wav,w64,flac,mp3,ogg,mov,matroska,aiff,aac"
 """What is opened, as FFmpeg names it. Anything else (playlists above all, which name other files) is refused."""
 
-READS = "Choose a WAV, FLAC, Ogg, Opus, MP3 or M4A file."
+READABLE = "Choose a WAV, FLAC, Ogg, Opus, MP3 or M4A file."
 
 LOWEST_RATE, HIGHEST_RATE = 4_000, 768_000
 MOST_CHANNELS = 64
@@ -136,7 +136,7 @@ class Intake:
                 try:
                     waiting.write(frame)
                 except ValueError:
-                    raise self._refused("This sound changes its kind in the middle.", READS) from None
+                    raise self._refused("This sound changes its kind in the middle.", READABLE) from None
             if waiting.samples >= size:
                 yield from _all_of(waiting)
         yield from _all_of(waiting)
@@ -177,11 +177,13 @@ class Intake:
         try:
             return av.open(str(self.path.resolve()), options=options, metadata_errors="ignore")
         except (av.error.FFmpegError, ValueError):
-            raise self._refused("This is no sound that Kemvo can read, or it is cut off or damaged.", READS) from None
+            raise self._refused(
+                "This is no sound that Kemvo can read, or it is cut off or damaged.", READABLE
+            ) from None
 
     def _stream(self, container: InputContainer) -> AudioStream:
         if not container.streams.audio:
-            raise self._refused("There is no sound in this file.", READS)
+            raise self._refused("There is no sound in this file.", READABLE)
         return container.streams.audio[0]
 
     def _too_long(self, seconds: float, mend: str) -> KemvoError:

@@ -15,8 +15,8 @@ import soundfile
 from kemvo.audio.background import Bed, ground
 from kemvo.audio.chapters import write_chapters
 from kemvo.audio.clips import Clips
+from kemvo.audio.loops import FiledLoop, Loop
 from kemvo.audio.loudness import Levelling, Loudness, Meter, applied, levelling
-from kemvo.audio.rounds import FiledRound, Round
 from kemvo.audio.tones import RATE, breath_tone, chime
 from kemvo.audio.voice import Samples, resampled
 from kemvo.core.errors import KemvoError, Problem
@@ -112,7 +112,7 @@ class Order(NamedTuple):
     chapters: each with its beginning in milliseconds and its title."""
 
     choice: SoundChoice = SoundChoice()
-    under: Round | None = None
+    under: Loop | None = None
     title: str = ""
     chapters: tuple[tuple[int, str], ...] = ()
 
@@ -120,14 +120,14 @@ class Order(NamedTuple):
 PLAIN = Order()
 
 
-def under_of(choice: SoundChoice, own: Callable[[str], Path]) -> Round | None:
+def under_of(choice: SoundChoice, own: Callable[[str], Path]) -> Loop | None:
     """What sounds under a practice. `own` gives the round of a sound that the user brought. Raises KemvoError."""
     if choice.background == "none":
         return None
-    return FiledRound(own(choice.background_file)) if choice.background == "own" else ground(choice.background)
+    return FiledLoop(own(choice.background_file)) if choice.background == "own" else ground(choice.background)
 
 
-def bed_of(choice: SoundChoice, under: Round, total_ms: int, sounds: Iterable[Sound]) -> Bed:
+def bed_of(choice: SoundChoice, under: Loop, total_ms: int, sounds: Iterable[Sound]) -> Bed:
     """What sounds under a practice, at its level and ducked under speech."""
     quiet, duck = 10 ** (choice.background_db / 20), 10 ** (-choice.duck_db / 20)
     return Bed(under, total_ms * RATE // 1000, quiet, duck, sounds)

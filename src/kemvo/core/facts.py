@@ -11,7 +11,7 @@ from kemvo.core.types import Breath, Value
 FactKind = Literal["step", "lift", "pivot", "shift", "turn", "kick", "breath", "posture", "hold", "counts"]
 FactSide = Literal["L", "R", "both"]
 Direction = Literal["out", "forward", "back", "in", "up", "half", "corner", "side", "behind", "down", "circle"]
-Size = Literal["small", "long"]
+StepSize = Literal["small", "long"]
 Touch = Literal["heel", "toe", "ball"]
 
 FIELDS: dict[FactKind, tuple[str, ...]] = {
@@ -44,7 +44,7 @@ class Fact(Value):
     side: FactSide | None = None
     direction: Direction | Breath | None = None
     touch: Touch | None = None
-    size: Size | None = None
+    size: StepSize | None = None
     cm: Annotated[int, Field(ge=1, le=200)] | None = None
     on: Literal["heel", "ball"] | None = None
     toes: Literal["in", "out"] | None = None

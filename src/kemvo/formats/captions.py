@@ -8,7 +8,7 @@ import pysubs2
 
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.practice.soundtrack import Sound
-from kemvo.formats.webvtt import Block, as_payload, write_vtt
+from kemvo.formats.webvtt import VttCue, as_payload, write_vtt
 
 CAPTION_FORMATS = {"vtt": "text/vtt", "srt": "application/x-subrip"}
 """Endings of caption files Kemvo writes, and their media types."""
@@ -25,7 +25,7 @@ def write_captions(sounds: Iterable[Sound], ending: str) -> str:
         )
     speech = [s for s in sounds if s.kind == "speech"]
     if ending == "vtt":
-        return write_vtt(Block("", s.at_ms, s.at_ms + s.ms, as_payload(s.text)) for s in speech)
+        return write_vtt(VttCue("", s.at_ms, s.at_ms + s.ms, as_payload(s.text)) for s in speech)
     file = pysubs2.SSAFile()
     for s in speech:
         event = pysubs2.SSAEvent(start=s.at_ms, end=s.at_ms + s.ms)

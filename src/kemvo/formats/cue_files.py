@@ -6,13 +6,13 @@ import json
 from collections.abc import Callable
 from typing import NamedTuple
 
-from kemvo.core.practice.cue_rows import CueRow, Mark, cue_rows, marks
+from kemvo.core.practice.cue_rows import CueRow, TimelineMark, cue_rows, marks
 from kemvo.core.practice.pipeline import Practice
 from kemvo.core.practice.soundtrack import Sound
 from kemvo.core.timing.timeline import chapters
 from kemvo.formats.captions import write_captions
 from kemvo.formats.csv_text import csv_text
-from kemvo.formats.webvtt import Block, as_payload, write_vtt
+from kemvo.formats.webvtt import VttCue, as_payload, write_vtt
 
 
 class CueFile(NamedTuple):
@@ -32,7 +32,7 @@ def said(practice: Practice) -> list[CueRow]:
 
 def _captions(practice: Practice) -> str:
     return write_vtt(
-        Block(r.id.replace("-->", "→").replace("\n", " "), r.start_ms or 0, r.end_ms or 0, as_payload(r.text))
+        VttCue(r.id.replace("-->", "→").replace("\n", " "), r.start_ms or 0, r.end_ms or 0, as_payload(r.text))
         for r in said(practice)
     )
 
@@ -41,17 +41,17 @@ def _chapters(practice: Practice) -> str:
     found = chapters(practice.heard)
     ends = [*(at for at, _ in found[1:]), practice.heard.total_ms]
     return write_vtt(
-        Block("", at, end, as_payload(title)) for (at, title), end in zip(found, ends, strict=False) if end > at
+        VttCue("", at, end, as_payload(title)) for (at, title), end in zip(found, ends, strict=False) if end > at
     )
 
 
 def _metadata(practice: Practice) -> str:
-    def payload(m: Mark) -> str:
+    def payload(m: TimelineMark) -> str:
         plain = {k: v for k, v in m._asdict().items() if k not in ("start_ms", "end_ms") and v not in ("", 0)}
         plain = {"left_from": m.left_from, "left_to": m.left_to, **plain}
         return json.dumps(plain, ensure_ascii=False).replace("-->", "→").replace("&", "\\u0026").replace("<", "\\u003c")
 
-    return write_vtt(Block("", m.start_ms, m.end_ms, payload(m)) for m in marks(practice) if m.end_ms > m.start_ms)
+    return write_vtt(VttCue("", m.start_ms, m.end_ms, payload(m)) for m in marks(practice) if m.end_ms > m.start_ms)
 
 
 def _srt(practice: Practice) -> str:

@@ -14,7 +14,7 @@ _TAG = re.compile(r"</?[A-Za-z][^<>]*>|</?>|<[\d:.]+>")
 _TIMING = re.compile(rf"^\s*({_STAMP})\s*-->\s*({_STAMP})")
 
 
-class Block(NamedTuple):
+class VttCue(NamedTuple):
     """A cue of a track: in which line of the file its times stand (0: it was not read from one)."""
 
     id: str
@@ -28,7 +28,7 @@ def _stamp(ms: int) -> str:
     return f"{ms // 3_600_000:02d}:{ms // 60_000 % 60:02d}:{ms // 1000 % 60:02d}.{ms % 1000:03d}"
 
 
-def write_vtt(blocks: Iterable[Block]) -> str:
+def write_vtt(blocks: Iterable[VttCue]) -> str:
     """A WebVTT file of blocks whose payloads are safe."""
     out = ["WEBVTT"]
     for b in blocks:
@@ -52,7 +52,7 @@ def without_tags(text: str) -> str:
     return _TAG.sub("", text)
 
 
-def read_vtt(text: str) -> Iterator[Block]:
+def read_vtt(text: str) -> Iterator[VttCue]:
     """The blocks of a WebVTT file that have times; notes, styles and the head are passed over."""
     rows = [*text.splitlines(), ""]
     begins = 0
@@ -64,5 +64,5 @@ def read_vtt(text: str) -> Iterator[Block]:
         if timed is not None and (found := _TIMING.match(part[timed])):
             id_ = part[timed - 1].strip() if timed else ""
             payload = "\n".join(part[timed + 1 :])
-            yield Block(id_, stamp_ms(found[1]), stamp_ms(found[2]), payload, begins + timed + 1)
+            yield VttCue(id_, stamp_ms(found[1]), stamp_ms(found[2]), payload, begins + timed + 1)
         begins = at + 1

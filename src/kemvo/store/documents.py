@@ -49,7 +49,7 @@ class Stale(KemvoError):
         )
 
 
-class Version(NamedTuple):
+class EarlierVersion(NamedTuple):
     """An earlier version of a document that can be read: its number, when it was saved, and its title then."""
 
     number: int
@@ -63,7 +63,7 @@ class Unreadable(NamedTuple):
     id: str
     title: str
     why: Problem
-    versions: tuple[Version, ...]
+    versions: tuple[EarlierVersion, ...]
 
 
 class CannotBeRead(KemvoError):
@@ -162,7 +162,7 @@ class Documents(Generic[T]):
                 if named and not removed:
                     yield named[0], None
 
-    def _versions(self, db: sqlite3.Connection, id_: str) -> Iterator[Version]:
+    def _versions(self, db: sqlite3.Connection, id_: str) -> Iterator[EarlierVersion]:
         """The newest versions of a document that can be read."""
         offered = 0
         with suppress(sqlite3.DatabaseError):
@@ -172,7 +172,7 @@ class Documents(Generic[T]):
                 with suppress(CannotBeRead, sqlite3.DatabaseError):
                     body = self._read_text(self._text_of(db, id_, row["number"]))
                     offered += 1
-                    yield Version(row["number"], row["saved"], body.title)
+                    yield EarlierVersion(row["number"], row["saved"], body.title)
                 if offered == VERSIONS_OFFERED:
                     return
 

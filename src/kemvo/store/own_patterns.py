@@ -7,11 +7,11 @@ from contextlib import suppress
 
 from pydantic import TypeAdapter, ValidationError
 
-from kemvo.core.tables.block_kinds import Laid, PatternRow
+from kemvo.core.tables.block_kinds import PatternBlock, PatternRow
 from kemvo.store.database import Database
 from kemvo.store.documents import written_now
 
-BLOCKS = TypeAdapter(tuple[Laid, ...])
+BLOCKS = TypeAdapter(tuple[PatternBlock, ...])
 
 
 class OwnPatterns:
@@ -33,7 +33,7 @@ class OwnPatterns:
         self.unreadable = len(rows) - len(found)
         return tuple(found)
 
-    def add(self, title: str, blocks: tuple[Laid, ...]) -> PatternRow:
+    def add(self, title: str, blocks: tuple[PatternBlock, ...]) -> PatternRow:
         """Keep a pattern."""
         with self.database.open() as db:
             made = db.execute(

@@ -8,7 +8,7 @@ from hypothesis import strategies as st
 
 from kemvo.core.cues.candidates import Candidates, candidates
 from kemvo.core.cues.decisions import GAP_MS, decide
-from kemvo.core.cues.kinds import KINDS, Cue
+from kemvo.core.cues.kinds import CUE_KINDS, Cue
 from kemvo.core.cues.wording import Wording, keyword_of, number_word, sayable, shortened, wordings_of
 from kemvo.core.language.sides import side_words
 from kemvo.core.model.form import Movement, Posture, Wordings
@@ -35,7 +35,7 @@ def test_nobody_says_two_things_at_once_and_every_cue_is_over_before_its_moment(
     for d in said:
         assert d.end_ms <= d.cue.due_ms
         if d.cue.kind in ("pass", "facing", "name", "foot", "breath"):
-            assert d.end_ms + KINDS[d.cue.kind].space_ms <= d.cue.target_ms
+            assert d.end_ms + CUE_KINDS[d.cue.kind].space_ms <= d.cue.target_ms
         assert d.start_ms >= d.cue.opens_ms
         assert d.end_ms - d.start_ms == 60 * len(d.text)
     for d in done.decisions:

@@ -5,13 +5,13 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from kemvo.core.errors import KemvoError
-from kemvo.core.lesson.fit_solver import Block, fit
+from kemvo.core.lesson.fit_solver import FitBlock, fit
 from kemvo.core.lesson.lesson import as_pattern, fitted, laid_out
 from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
 from kemvo.core.model.session import BreathChoice, Pace, Part, Pass, Session, with_pass_ids
 from kemvo.core.movement.line_parts import feet_words, hands_words
 from kemvo.core.practice.pipeline import work_out
-from kemvo.core.tables.block_kinds import CURVES, KINDS, PATTERNS, thinned
+from kemvo.core.tables.block_kinds import BLOCK_KINDS, CURVES, PATTERNS, thinned
 from kemvo.core.timing.timeline import plan
 from kemvo.core.views.printed_plan import paper
 from kemvo.core.views.session_plan import clock_at, session_plan
@@ -60,11 +60,13 @@ def spans(*passes: Pass, **of: object):
 
 
 def test_every_kind_of_block_can_be_laid_and_spoken() -> None:
-    passes = tuple(block(kind=k.id, still_ms=k.still_ms, voice=k.voice, repeats=k.repeats) for k in KINDS.values())
+    passes = tuple(
+        block(kind=k.id, still_ms=k.still_ms, voice=k.voice, repeats=k.repeats) for k in BLOCK_KINDS.values()
+    )
     session = with_pass_ids(Session(passes=passes))
     done = work_out(session, FORMS, talk)
     made = session_plan(session, FORMS)
-    for row, line in zip(KINDS.values(), made.passes, strict=True):
+    for row, line in zip(BLOCK_KINDS.values(), made.passes, strict=True):
         assert line.totals.ms == row.still_ms if not row.moves else line.totals.ms > 0
     assert any(d.cue.kind == "pass" and "settle" in d.text for d in done.decisions)
 
@@ -140,7 +142,7 @@ def test_breath_schools_change_what_is_called() -> None:
 # Fitting
 
 blocks = st.builds(
-    lambda i, moving, held, r, more, pace, rest, matters, drop: Block(
+    lambda i, moving, held, r, more, pace, rest, matters, drop: FitBlock(
         str(i), float(moving), float(held), 0.0, r, max(1, r - more), r + more, 1 - pace, 1 + pace, float(rest), 0.0, 2.0 * rest, matters, drop
     ),
     st.integers(0, 9), st.integers(10_000, 90_000), st.sampled_from([0, 3000]), st.integers(1, 4), st.integers(0, 2),
@@ -151,7 +153,7 @@ blocks = st.builds(
 @settings(max_examples=60)
 @given(st.lists(blocks, min_size=1, max_size=5), st.floats(0.4, 1.6), st.data())
 def test_fitting_breaks_no_bound_and_is_never_worse_than_another_choice(
-    rows: list[Block], share: float, data: st.DataObject
+    rows: list[FitBlock], share: float, data: st.DataObject
 ) -> None:
     wished = share * sum(b.repeats * (b.moving_ms + b.held_ms) + b.rest_ms for b in rows)
     done = fit(rows, wished)
@@ -185,7 +187,7 @@ def test_a_lesson_is_fitted_to_the_hour_and_every_change_explained(minutes: floa
         for p, q in zip(done.session.passes, session.passes, strict=True)
         if p.repeats != q.repeats or p.off != q.off
     }
-    kept = [p for p in done.session.passes if KINDS[p.kind].kept]
+    kept = [p for p in done.session.passes if BLOCK_KINDS[p.kind].kept]
     assert not any(p.off for p in kept)
 
 

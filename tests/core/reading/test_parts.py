@@ -2,7 +2,7 @@
 
 import pytest
 
-from kemvo.core.facts import Direction, Fact, Size, Touch, as_plain
+from kemvo.core.facts import Direction, Fact, StepSize, Touch, as_plain
 from kemvo.core.movement.fields import in_words
 from kemvo.core.reading.quantities import angle, duration, number_at, share
 from kemvo.core.reading.reader import read_line
@@ -272,7 +272,7 @@ def test_a_fact_stands_where_its_words_are() -> None:
 @pytest.mark.parametrize(("size", "cm"), [(None, None), ("small", None), ("long", None), (None, 5), (None, 20)])
 @pytest.mark.parametrize("touch", [None, "heel", "toe"])
 def test_every_step_written_out_in_words_is_read_back(
-    way: Direction, size: Size | None, cm: int | None, touch: Touch | None
+    way: Direction, size: StepSize | None, cm: int | None, touch: Touch | None
 ) -> None:
     step = Fact(kind="step", start=0, end=1, side="L", direction=way, touch=touch, size=size, cm=cm)
     assert [f.model_copy(update={"start": 0, "end": 1}) for f in read_line(in_words(step))] == [step]

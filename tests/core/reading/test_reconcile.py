@@ -15,7 +15,7 @@ from kemvo.core.model.form import Movement
 from kemvo.core.model.mirror import mirror_text
 from kemvo.core.movement.fields import corrected, signs
 from kemvo.core.reading.learned import classifier as likely
-from kemvo.core.reading.learned.classifier import KINDS, likelihoods, parsed, weighed
+from kemvo.core.reading.learned.classifier import ACTIONS, likelihoods, parsed, weighed
 from kemvo.core.reading.learned.reconcile import looked_again
 from kemvo.core.reading.reader import read_by_rules, read_line
 from told_facts import stands_in
@@ -122,13 +122,13 @@ def test_likelihoods_are_shares_and_one_for_each_clause() -> None:
         found = likelihoods(tokens, clauses)
         assert len(found) == len(clauses)
         for here in found:
-            assert set(here) == set(KINDS)
+            assert set(here) == set(ACTIONS)
             assert all(0 <= p <= 1 for p in here.values())
 
 
 def test_what_is_certain_is_left_alone(monkeypatch: pytest.MonkeyPatch) -> None:
     """Without anything learned (no sign weighs, every action even) the rules' reading stays as it is."""
-    nothing = weighed({kind: {} for kind in KINDS}, dict.fromkeys(KINDS, 0.5))
+    nothing = weighed({kind: {} for kind in ACTIONS}, dict.fromkeys(ACTIONS, 0.5))
     monkeypatch.setattr(likely, "learned_weights", lambda: nothing)
     for text, _ in cases("tuned.txt"):
         reading = read_by_rules(text)
@@ -151,7 +151,7 @@ def test_the_table_is_read_as_it_is_written() -> None:
 
 def test_the_table_that_ships_has_a_usual_share_of_every_kind() -> None:
     weights = likely.learned_weights()
-    assert set(weights.usual) == set(KINDS)
+    assert set(weights.usual) == set(ACTIONS)
     assert all(0 < share < 0.5 for share in weights.usual.values())
     assert Path(likely.__file__).with_name(likely.WORDS).stat().st_size < 400_000
 
@@ -166,9 +166,9 @@ def test_lines_never_learned_from_are_read_better_with_it() -> None:
     """On the lines of `held_out` files: found and right, against the rules alone."""
 
     def errors(facts: list[Fact], wanted: list[tuple[str, str]]) -> int:
-        kinds = [w[0] for w in wanted if w[0] in KINDS]
-        found = [f.kind for f in facts if f.kind in KINDS]
-        return sum(abs(kinds.count(kind) - found.count(kind)) for kind in KINDS)
+        kinds = [w[0] for w in wanted if w[0] in ACTIONS]
+        found = [f.kind for f in facts if f.kind in ACTIONS]
+        return sum(abs(kinds.count(kind) - found.count(kind)) for kind in ACTIONS)
 
     lines = [c for f in sorted(LINES.glob("held_out*.txt")) for c in cases(f.name)]
     alone = sum(errors(read_by_rules(text).facts, wanted) for text, wanted in lines)

@@ -8,13 +8,13 @@ from collections.abc import Iterator, Sequence
 from itertools import combinations, groupby, pairwise
 from typing import NamedTuple
 
-from kemvo.core.cues.kinds import HANDS_MAY_LAG, KINDS, Cue, CueKind
+from kemvo.core.cues.kinds import CUE_KINDS, HANDS_MAY_LAG, Cue, CueKind
 from kemvo.core.cues.terms import in_terms
 from kemvo.core.cues.wording import LENGTHS, Length, Wording, distinct, led_in, number_word, sayable, wordings_of
 from kemvo.core.model.form import Movement
 from kemvo.core.model.session import FACINGS, VOICES, Calls, Forms, Session
 from kemvo.core.movement.line_parts import portions, words_of
-from kemvo.core.tables.block_kinds import KINDS as BLOCKS
+from kemvo.core.tables.block_kinds import BLOCK_KINDS as BLOCKS
 from kemvo.core.tables.groups import GROUPS
 from kemvo.core.timing.pass_breath import Breathed
 from kemvo.core.timing.score import Performance
@@ -59,7 +59,7 @@ def in_order(cues: Sequence[Cue]) -> list[Cue]:
 
 def rank(cue: Cue) -> int:
     """The order of cues that belong to one moment: by kind; the parts of a movement in the order of its line."""
-    row = KINDS["foot"] if cue.kind in PARTS else KINDS[cue.kind]
+    row = CUE_KINDS["foot"] if cue.kind in PARTS else CUE_KINDS[cue.kind]
     return row.rank * 100 + cue.part
 
 
@@ -107,7 +107,7 @@ class _Teller:
         """A cue for the beginning of a span, if there is anything to say."""
         if not wordings:
             return
-        row = KINDS[kind]
+        row = CUE_KINDS[kind]
         at = s.start_ms if target is None else target
         ends = max(0, at - row.space_ms)
         yield Cue(

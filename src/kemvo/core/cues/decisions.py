@@ -7,7 +7,7 @@ from collections.abc import Mapping, Sequence
 from typing import NamedTuple
 
 from kemvo.core.cues.candidates import Candidates, Together, rank
-from kemvo.core.cues.kinds import KINDS, LATE_PRICE, Cue
+from kemvo.core.cues.kinds import CUE_KINDS, LATE_PRICE, Cue
 from kemvo.core.cues.wording import LENGTHS
 from kemvo.core.scheduling.model import Answer, Ceiling, Join, Said, Saying, Talk
 from kemvo.core.scheduling.reasons import State, outcomes
@@ -100,7 +100,7 @@ def problem_of(
 
 
 def _saying(c: Cue, lengths: Mapping[str, int]) -> Saying:
-    row = KINDS[c.kind]
+    row = CUE_KINDS[c.kind]
     wordings = tuple(Said(w.text, lengths[w.text], c.worth(k)) for k, w in enumerate(c.wordings))
     due, ideal = c.due_ms, c.ideal_ms
     if c.kind == "count":

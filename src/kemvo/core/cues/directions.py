@@ -31,7 +31,7 @@ TURNED = 10
 """A turn of less than so many degrees is none."""
 
 
-class Turned(NamedTuple):
+class BodyTurn(NamedTuple):
     """A turn of the body: from and to which facing (degrees clockwise from the form's front), how far from the room's
     front the form's front is turned, the room, and what the form's front is called on the compass."""
 
@@ -42,7 +42,7 @@ class Turned(NamedTuple):
     north: float
 
 
-def _plain(t: Turned) -> str:
+def _plain(t: BodyTurn) -> str:
     by = turned_by(t.after - t.before)
     side = "right" if by > 0 else "left"
     far = abs(by)
@@ -55,18 +55,18 @@ def _plain(t: Turned) -> str:
     return f"past the {side} side" if far < 157.5 else "all the way about"
 
 
-def _clock(t: Turned) -> str:
+def _clock(t: BodyTurn) -> str:
     return f"to {number_word(round(t.after / 30) % 12 or 12)} o’clock"
 
 
 POINTS = ("north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west")
 
 
-def _compass(t: Turned) -> str:
+def _compass(t: BodyTurn) -> str:
     return f"to the {POINTS[round((t.after + t.north) / 45) % 8]}"
 
 
-def _room(t: Turned) -> str:
+def _room(t: BodyTurn) -> str:
     if t.room is None:
         return _plain(t)
     bearing = t.after + t.front_deg
@@ -85,7 +85,7 @@ class DialectRow(NamedTuple):
 
     id: str
     title: str
-    says: Callable[[Turned], str]
+    says: Callable[[BodyTurn], str]
     absolute: bool
 
 
@@ -182,7 +182,7 @@ def _told(p: Performance, walk: _Walk, choice: Directions, view_deg: float) -> P
         faced = walk.facing(m, p.nth)
         line = m.line
         if faced is not None:
-            turn = Turned(*faced, walk.front_deg + view_deg, walk.form.room, NORTH[choice.front])
+            turn = BodyTurn(*faced, walk.front_deg + view_deg, walk.form.room, NORTH[choice.front])
             changed = abs(turned_by(turn.after - turn.before)) >= TURNED
             line = retold(m.line, m.corrections, row.says(turn), changed, row.absolute)
         movements.append(m if line == m.line else m.model_copy(update={"line": line}))

@@ -12,7 +12,7 @@ CueKind = Literal[
 ]  # fmt: skip
 
 
-class KindRow(NamedTuple):
+class CueKindRow(NamedTuple):
     """How a kind of cue is placed.
 
     `rank`: order of cues that belong to one moment. `space_ms`: it should be over this long before its moment (negative:
@@ -33,24 +33,24 @@ class KindRow(NamedTuple):
     drawn: Literal["leg", "middle"] = "middle"
 
 
-KINDS: dict[CueKind, KindRow] = {
+CUE_KINDS: dict[CueKind, CueKindRow] = {
     row.id: row
     for row in (
-        KindRow("pass", "Words before a pass", 0, 400, 30_000, 14, 0.01),
-        KindRow("facing", "Change of facing", 1, 400, 30_000, 12, 0.01),
-        KindRow("section", "Section", 2, 400, 15_000, 8, 0.03),
-        KindRow("caution", "Caution", 3, 400, 15_000, 13, 0.03, True),
-        KindRow("gentler", "Gentler version", 4, 400, 15_000, 7, 0.03),
-        KindRow("name", "Posture’s name", 5, 300, 12_000, 10, 0.05),
-        KindRow("foot", "Foot and weight", 6, 250, 8000, 6, 0.08, False, "leg"),
-        KindRow("turn", "Turn", 7, 250, 8000, 5, 0.08),
-        KindRow("hands", "Hands", 8, 250, 8000, 3.5, 0.08),
-        KindRow("late", "Late detail", 9, 200, 4000, 3, 0.2),
-        KindRow("breath", "Breath", 10, 150, 3000, 3, 0.1),
-        KindRow("count", "Count", 11, 0, 60, 1.5, 0.0),
-        KindRow("reminder", "Reminder", 12, 0, 60_000, 2.5, 0.01),
-        KindRow("time-left", "Time left", 13, 0, 15_000, 4, 0.02),
-        KindRow("text", "Words of your own", 14, 0, 10_000, 9, 0.05),
+        CueKindRow("pass", "Words before a pass", 0, 400, 30_000, 14, 0.01),
+        CueKindRow("facing", "Change of facing", 1, 400, 30_000, 12, 0.01),
+        CueKindRow("section", "Section", 2, 400, 15_000, 8, 0.03),
+        CueKindRow("caution", "Caution", 3, 400, 15_000, 13, 0.03, True),
+        CueKindRow("gentler", "Gentler version", 4, 400, 15_000, 7, 0.03),
+        CueKindRow("name", "Posture’s name", 5, 300, 12_000, 10, 0.05),
+        CueKindRow("foot", "Foot and weight", 6, 250, 8000, 6, 0.08, False, "leg"),
+        CueKindRow("turn", "Turn", 7, 250, 8000, 5, 0.08),
+        CueKindRow("hands", "Hands", 8, 250, 8000, 3.5, 0.08),
+        CueKindRow("late", "Late detail", 9, 200, 4000, 3, 0.2),
+        CueKindRow("breath", "Breath", 10, 150, 3000, 3, 0.1),
+        CueKindRow("count", "Count", 11, 0, 60, 1.5, 0.0),
+        CueKindRow("reminder", "Reminder", 12, 0, 60_000, 2.5, 0.01),
+        CueKindRow("time-left", "Time left", 13, 0, 15_000, 4, 0.02),
+        CueKindRow("text", "Words of your own", 14, 0, 10_000, 9, 0.05),
     )
 }
 """Spaces and leads: own choice, from "just before the body needs it" (common practice, no source).
@@ -87,4 +87,4 @@ class Cue(NamedTuple):
 
     def worth(self, wording: int) -> float:
         """How much it is worth to say this wording, by its place in `wordings`."""
-        return max(0.1, KINDS[self.kind].worth - LENGTHS.index(self.wordings[wording].length))
+        return max(0.1, CUE_KINDS[self.kind].worth - LENGTHS.index(self.wordings[wording].length))

@@ -7,7 +7,7 @@ from bisect import bisect_right
 from collections.abc import Sequence
 
 from kemvo.core.cues.candidates import Candidates, in_order
-from kemvo.core.cues.kinds import KINDS, Cue
+from kemvo.core.cues.kinds import CUE_KINDS, Cue
 from kemvo.core.cues.wording import distinct, sayable
 from kemvo.core.model.session import CueChoice, OwnCue, Session
 from kemvo.core.timing.timeline import Timeline
@@ -16,7 +16,7 @@ STEP_MS = 10
 """Pinned times are rounded to this."""
 
 
-def chosen(found: Candidates, timeline: Timeline, session: Session) -> Candidates:
+def overridden(found: Candidates, timeline: Timeline, session: Session) -> Candidates:
     """The candidates with the session's choices and own words. Choices about cues that are not there (any more) rest."""
     if not session.cue_choices and not session.own_cues:
         return found
@@ -84,5 +84,5 @@ def _own(own: OwnCue, timeline: Timeline, places: dict[str, Cue]) -> Cue | None:
         return None
     starts = [s.start_ms for s in timeline.spans]
     span = bisect_right(starts, at) - 1
-    row = KINDS["text"]
+    row = CUE_KINDS["text"]
     return Cue(f"own.{own.id or at}.text", "text", at, at, at + row.lead_ms, distinct(("full", words)), span, None, at)

@@ -31,7 +31,7 @@ PROBE = 0.7
 """How long a step is made to see what comes of it, where its place alone does not tell (own choices)."""
 
 
-class Mark(Value):
+class EndPlace(Value):
     """How a form ends: `ahead` and `right` of where it began, in metres, and turned by how many degrees."""
 
     ahead: float
@@ -71,16 +71,16 @@ class Closing(Value):
     how: str
     factor: float
     says: str
-    mark: Mark
+    mark: EndPlace
 
 
-def mark_of(t: Trace) -> Mark:
+def mark_of(t: Trace) -> EndPlace:
     """The mark of a form on the floor."""
     begins, ends = t.opening, t.end()
     x0, y0 = centre(begins.feet, 50, t.body.foot)
     x1, y1 = centre(ends.feet, 50, t.body.foot)
     turned = turned_by(ends.facing)
-    return Mark(ahead=round(y1 - y0, 4), right=round(x1 - x0, 4), turned=round(turned, 2))
+    return EndPlace(ahead=round(y1 - y0, 4), right=round(x1 - x0, 4), turned=round(turned, 2))
 
 
 class _Likely(NamedTuple):
@@ -112,7 +112,7 @@ def closings(form: Form, t: Trace, most: int = 3) -> list[Closing]:
     return found[:most]
 
 
-def _walked(form: Form, mark: Mark, tweak: Tweak) -> list[tuple[Tweak, Mark]]:
+def _walked(form: Form, mark: EndPlace, tweak: Tweak) -> list[tuple[Tweak, EndPlace]]:
     """A change walked through, and where the form then ends. `mark`: where it ends without."""
     first = mark_of(trace(form, tweak=tweak))
     tried = [(tweak, first)]
@@ -132,7 +132,7 @@ def bounded(factor: float) -> float:
     return min(LONGEST, max(SHORTEST, factor))
 
 
-def _likely(t: Trace, mark: Mark) -> Iterable[_Likely]:
+def _likely(t: Trace, mark: EndPlace) -> Iterable[_Likely]:
     for i, step in enumerate(t.steps):
         for e in step.events:
             if e.kind != "step" or not e.way:
@@ -148,7 +148,7 @@ def _likely(t: Trace, mark: Mark) -> Iterable[_Likely]:
                 yield _Likely(rest, Tweak(i, e.side, "longer", PROBE if abs(factor - 1) < SAME_LENGTH else factor))
 
 
-def _closing(step: FloorStep, tweak: Tweak, mark: Mark) -> Closing:
+def _closing(step: FloorStep, tweak: Tweak, mark: EndPlace) -> Closing:
     e = next(e for e in step.events if e.side == tweak.side and e.kind == "step")
     length = travel(step.after.of(OTHER_SIDE[e.side]), e.after)
     foot = f"the {SIDE_WORD[tweak.side]} foot"

@@ -40,7 +40,7 @@ AT_ONCE = 400_000
 """How many numbers are worked on at once."""
 
 
-class Placed(NamedTuple):
+class BestSpot(NamedTuple):
     """A spot, and the least distance that anything of a form begun there keeps from the walls and from the edge of the
     picture, in metres; negative where it would go beyond them."""
 
@@ -95,13 +95,13 @@ def facings_of(room: Room, which: Facings) -> tuple[float, ...]:
 
 
 @lru_cache(maxsize=64)
-def best_spot(discs: tuple[Disc, ...], room: Room, facing_deg: float, picture: bool = True) -> Placed:
+def best_spot(discs: tuple[Disc, ...], room: Room, facing_deg: float, picture: bool = True) -> BestSpot:
     """The spot with the greatest clearance for one facing, to `EXACT_M`."""
     return _search(discs, room, picture, radians(facing_deg), 0.0, EXACT_M)
 
 
 @lru_cache(maxsize=16)
-def best_of_all(discs: tuple[Disc, ...], room: Room, picture: bool = True) -> Placed:
+def best_of_all(discs: tuple[Disc, ...], room: Room, picture: bool = True) -> BestSpot:
     """The spot and facing with the greatest clearance, to `EXACT_ALL_M`."""
     xs, ys = zip(*room.outline(), strict=True)
     longest = max(max(xs) - min(xs), max(ys) - min(ys))
@@ -110,11 +110,11 @@ def best_of_all(discs: tuple[Disc, ...], room: Room, picture: bool = True) -> Pl
 
 def step_that_fits(
     discs_at: Callable[[float], tuple[Disc, ...]], room: Room, now_pct: float, which: Facings
-) -> tuple[float, Placed] | None:
+) -> tuple[float, BestSpot] | None:
     """The largest size of step, in whole percent up to `now_pct`, with which a form fits, and its spot; None if it
     does not fit even with steps of 10 %. `discs_at` gives the space the form takes with a size of step."""
 
-    def spot_at(pct: float) -> Placed:
+    def spot_at(pct: float) -> BestSpot:
         discs = discs_at(pct)
         if which == "all":
             return best_of_all(discs, room)
@@ -164,7 +164,7 @@ def _outermost(discs: Sequence[Disc]) -> list[Disc]:
     return kept
 
 
-def _search(discs: tuple[Disc, ...], room: Room, picture: bool, facing: float, spread: float, exact: float) -> Placed:
+def _search(discs: tuple[Disc, ...], room: Room, picture: bool, facing: float, spread: float, exact: float) -> BestSpot:
     """The best middle (x, y) and facing within `spread` of `facing` (radians): first the greatest clearance, then,
     for a single facing in which it fits, the place nearest to the middle of the room that has it."""
     shape = _shape(discs)
@@ -209,7 +209,7 @@ def _search(discs: tuple[Disc, ...], room: Room, picture: bool, facing: float, s
         y=float(y + mx * sin(angle) - my * cos(angle)),
         facing_deg=float(np.degrees(angle)) % 360,
     )
-    return Placed(spot, float(free[0]))
+    return BestSpot(spot, float(free[0]))
 
 
 def _reach(half: Array, shape: _Shape) -> float:

@@ -9,8 +9,8 @@ from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.floor.feet import turned_by
 from kemvo.core.floor.footprint import Disc, in_a_sentence, needed, space
 from kemvo.core.floor.placement import (
+    BestSpot,
     Facings,
-    Placed,
     best_of_all,
     best_spot,
     clearance,
@@ -79,8 +79,8 @@ def standing(form: Form, which: Facings = "four") -> Standing:
     )
 
 
-def _placed(discs: tuple[Disc, ...], room: Room, spot: Spot) -> Placed:
-    return Placed(spot, min(clearance(discs, room, spot)))
+def _placed(discs: tuple[Disc, ...], room: Room, spot: Spot) -> BestSpot:
+    return BestSpot(spot, min(clearance(discs, room, spot)))
 
 
 def _says(form: Form, best: Facing, step_pct: float | None, smaller: Facing | None) -> str:
@@ -91,7 +91,7 @@ def _says(form: Form, best: Facing, step_pct: float | None, smaller: Facing | No
     return "It does not fit, not even with very small steps: the arms alone need more room than there is."
 
 
-def _facing(room: Room, placed: Placed) -> Facing:
+def _facing(room: Room, placed: BestSpot) -> Facing:
     turned = turned_by(placed.spot.facing_deg - room.front_deg)
     rounded = 180.0 if abs(turned) > 179.95 else round(turned, 1) + 0.0
     clear = round(placed.clearance, 3)

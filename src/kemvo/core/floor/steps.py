@@ -13,7 +13,7 @@ from kemvo.core.tables.stances import STANCES, Contact, stance_of_school
 from kemvo.core.types import Side
 
 
-class Way(NamedTuple):
+class StepWay(NamedTuple):
     """Where a step goes from the standing foot: `along` in shares of stature, `across` in shoulder widths to the
     stepping foot's own side; `toes`: how far they point outward from the facing; `lands`: what touches first."""
 
@@ -24,22 +24,22 @@ class Way(NamedTuple):
 
 
 @lru_cache(maxsize=64)
-def ways(manner: Manner) -> Mapping[str, Way]:
+def ways(manner: Manner) -> Mapping[str, StepWay]:
     """Where steps go, by their direction: forward and back as far as the school's bow stance is long and wide. Forward
     steps land heel first, backward ones toes first (common practice, no source)."""
     bow = stance_of_school("bow", manner)
-    forward = Way(bow.along, bow.across, bow.front_deg, "heel")
+    forward = StepWay(bow.along, bow.across, bow.front_deg, "heel")
     return {
         "forward": forward,
         "corner": forward,
         "circle": forward,
-        "back": Way(-bow.along, bow.across, bow.back_deg, "toe"),
-        "out": Way(0, 1.0, 0, "toe"),
-        "side": Way(0, 1.7, 0, "toe"),
-        "in": Way(0, 0.4, 0, "toe"),
-        "up": Way(0, 0.4, 0, "toe"),
-        "half": Way(-bow.along / 2, 0.4, 30, "toe"),
-        "behind": Way(-0.14, -0.3, 30, "toe"),
+        "back": StepWay(-bow.along, bow.across, bow.back_deg, "toe"),
+        "out": StepWay(0, 1.0, 0, "toe"),
+        "side": StepWay(0, 1.7, 0, "toe"),
+        "in": StepWay(0, 0.4, 0, "toe"),
+        "up": StepWay(0, 0.4, 0, "toe"),
+        "half": StepWay(-bow.along / 2, 0.4, 30, "toe"),
+        "behind": StepWay(-0.14, -0.3, 30, "toe"),
     }
 
 
@@ -49,10 +49,10 @@ STEPPED_INTO = frozenset(STANCES) - {"one-leg", "sitting"}
 EMPTY_WAYS = frozenset({None, "forward", "corner", "circle"})
 
 
-def empty_step(manner: Manner) -> Way:
+def empty_step(manner: Manner) -> StepWay:
     """A foot set down in front that gets no weight: an empty stance."""
     row = stance_of_school("empty-toe", manner)
-    return Way(row.along, row.across, row.front_deg, "toe")
+    return StepWay(row.along, row.across, row.front_deg, "toe")
 
 
 SIZES: dict[str, float] = {"small": 0.6, "long": 1.35}

@@ -30,7 +30,7 @@ FEW = 3000
 GRID_MS = 1000.0
 
 
-class Block(NamedTuple):
+class FitBlock(NamedTuple):
     """A block as the fitting sees it, times in milliseconds. `moving_ms`: one time through at the wished pace, holds
     apart; `held_ms`: holds of one time through. `fixed_ms`: what never changes. `rest_ms`: still time that may change.
     Paces are shares of the wished time a count (0.9: a tenth quicker). `matters`: 1 to 5. `drop`: may be left out."""
@@ -95,7 +95,7 @@ class _Option(NamedTuple):
         return self.ms + sum(s[0] for s in self.longer)
 
 
-def options(b: Block) -> list[_Option]:
+def options(b: FitBlock) -> list[_Option]:
     """All choices of repeats of a block, 0 for leaving it out."""
     found = []
     pace, rest = b.stands()
@@ -126,7 +126,7 @@ def options(b: Block) -> list[_Option]:
     return found
 
 
-def fit(blocks: Sequence[Block], wished_ms: float) -> Fitted:
+def fit(blocks: Sequence[FitBlock], wished_ms: float) -> Fitted:
     """The choice that meets the total and loses least; the nearest possible total where none meets it."""
     table = [options(b) for b in blocks]
     least = sum(min(o.least() for o in row) for row in table)
@@ -144,7 +144,7 @@ def fit(blocks: Sequence[Block], wished_ms: float) -> Fitted:
     return Fitted(told, total, loss, min(loss, _bound(table, goal)), abs(total - wished_ms) < 0.5)
 
 
-def _told(b: Block, o: _Option, change: dict[str, float]) -> Chosen:
+def _told(b: FitBlock, o: _Option, change: dict[str, float]) -> Chosen:
     if o.repeats == 0:
         return Chosen(0, 1.0, 0.0, 0.0, o.loss)
     moving = o.repeats * b.moving_ms

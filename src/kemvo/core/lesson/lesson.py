@@ -6,12 +6,12 @@ from collections.abc import Sequence
 from itertools import takewhile
 
 from kemvo.core.errors import KemvoError, Problem
-from kemvo.core.lesson.fit_solver import Block, Fitted, fit
+from kemvo.core.lesson.fit_solver import FitBlock, Fitted, fit
 from kemvo.core.model.form import Form
 from kemvo.core.model.session import PRINCIPLES, Bounds, Calls, Forms, Part, Pass, Session, with_pass_ids
 from kemvo.core.review.checks_flow import one_leg_times
 from kemvo.core.review.context import seen
-from kemvo.core.tables.block_kinds import KINDS, Goes, Laid, PatternRow
+from kemvo.core.tables.block_kinds import BLOCK_KINDS, Goes, PatternBlock, PatternRow
 from kemvo.core.tables.groups import GROUPS
 from kemvo.core.timing.pass_breath import tempo_range
 from kemvo.core.timing.pass_postures import pass_title
@@ -41,7 +41,7 @@ def laid_out(
     parts = {"new": _part(form_id, ids, new), "before": _part(form_id, ids, before), "all": _part(form_id, ids, ids)}
     passes = []
     for laid in pattern.blocks:
-        kind = KINDS[laid.kind]
+        kind = BLOCK_KINDS[laid.kind]
         part = parts.get(laid.goes)
         if kind.moves and part is None:
             continue
@@ -56,13 +56,15 @@ def as_pattern(session: Session, title: str) -> PatternRow:
     form begins goes over what was taught before, and the rest over what is new."""
 
     def goes(p: Pass) -> Goes:
-        if not KINDS[p.kind].moves:
+        if not BLOCK_KINDS[p.kind].moves:
             return "none"
         if not p.part.first and not p.part.last:
             return "all"
         return "before" if p.kind == "recap" else "new"
 
-    blocks = tuple(Laid(p.kind, goes(p), p.facing, p.repeats, p.bounds.matters) for p in session.passes if not p.off)
+    blocks = tuple(
+        PatternBlock(p.kind, goes(p), p.facing, p.repeats, p.bounds.matters) for p in session.passes if not p.off
+    )
     return PatternRow("", title, blocks)
 
 
@@ -75,8 +77,8 @@ def _part(form_id: str, ids: Sequence[str], chosen: Sequence[str]) -> Part | Non
     return Part(form_id=form_id, first="" if whole else ids[first], last="" if whole else ids[last])
 
 
-def _block(laid: Laid, part: Part) -> Pass:
-    kind = KINDS[laid.kind]
+def _block(laid: PatternBlock, part: Part) -> Pass:
+    kind = BLOCK_KINDS[laid.kind]
     return Pass(
         kind=laid.kind,
         part=part,
@@ -151,9 +153,9 @@ def _sentence(answer: Fitted, total: int, wished: int) -> str:
     return f"It takes {clock}. {exact}"
 
 
-def _as_block(p: Pass, session: Session, forms: Forms) -> tuple[Block, float]:
+def _as_block(p: Pass, session: Session, forms: Forms) -> tuple[FitBlock, float]:
     """A pass as fitting sees it, with its tempo."""
-    kind, b = KINDS[p.kind], p.bounds
+    kind, b = BLOCK_KINDS[p.kind], p.bounds
     rest = p.pause_after_ms
     rest_least: float = b.rest_least_ms if b.rest_least_ms is not None else min(rest, USUAL_REST_MS[0])
     rest_most: float = b.rest_most_ms if b.rest_most_ms is not None else max(rest, min(2 * rest, USUAL_REST_MS[1]))
@@ -163,7 +165,7 @@ def _as_block(p: Pass, session: Session, forms: Forms) -> tuple[Block, float]:
         shortest: float = b.rest_least_ms if b.rest_least_ms is not None else still // 2
         longest: float = b.rest_most_ms if b.rest_most_ms is not None else still * 1.5
         fixed = p.pause_before_ms + p.pause_after_ms
-        return Block(
+        return FitBlock(
             p.id,
             0.0,
             fixed_ms=fixed,
@@ -186,7 +188,7 @@ def _as_block(p: Pass, session: Session, forms: Forms) -> tuple[Block, float]:
         held += moving - 2 * (moving - quick)
         moving = 2 * (moving - quick)
     least, most = _tempos(p, tempo, form)
-    block = Block(
+    block = FitBlock(
         p.id, moving, held, float(p.pause_before_ms), p.repeats,
         b.repeats_least or max(1, p.repeats - USUAL_REPEATS), b.repeats_most or (p.repeats + USUAL_REPEATS if kind.drills else p.repeats),
         tempo / most, tempo / least, rest, rest_least, rest_most, b.matters, drop,
@@ -210,10 +212,10 @@ def _tempos(p: Pass, tempo: float, form: Form | None) -> tuple[float, float]:
     return max(4.0, min(least, tempo)), min(240.0, max(most, tempo))
 
 
-def _applied(p: Pass, b: Block, tempo: float, repeats: int, pace: float, rest: float) -> Pass:
+def _applied(p: Pass, b: FitBlock, tempo: float, repeats: int, pace: float, rest: float) -> Pass:
     if repeats == 0:
         return p.model_copy(update={"off": True})
-    if not KINDS[p.kind].moves:
+    if not BLOCK_KINDS[p.kind].moves:
         return p.model_copy(update={"still_ms": round(rest)})
     change: dict[str, object] = {"repeats": repeats, "pause_after_ms": round(rest)}
     if abs(pace - 1) > 1e-9:
@@ -246,7 +248,7 @@ def _to_the_millisecond(session: Session, forms: Forms, wished: int | None) -> t
     passes = list(session.passes)
     for i in range(len(passes) - 1, -1, -1):
         p = passes[i]
-        field = "pause_after_ms" if KINDS[p.kind].moves else "still_ms"
+        field = "pause_after_ms" if BLOCK_KINDS[p.kind].moves else "still_ms"
         if p.off or getattr(p, field) + missing < 0 or abs(missing) > 500:
             continue
         passes[i] = p.model_copy(update={field: getattr(p, field) + missing})

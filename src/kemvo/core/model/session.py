@@ -8,7 +8,7 @@ from pydantic import Field, ValidationError
 
 from kemvo.core.errors import from_validation
 from kemvo.core.model.form import Form
-from kemvo.core.tables.block_kinds import BlockKind, CurveId, Facing, Only, Voice
+from kemvo.core.tables.block_kinds import BlockKind, CurveId, Facing, Only, VoiceLevel
 from kemvo.core.tables.breath_schools import School
 from kemvo.core.types import Id, Line, StillMs, Tempo, Title, Value
 
@@ -66,13 +66,13 @@ MOVING = frozenset({"name", "section", "foot", "turn", "gentler", "reminder", "c
 class VoiceRow(NamedTuple):
     """How much is said: which kinds of cue, and the longest wording of a movement."""
 
-    id: Voice
+    id: VoiceLevel
     title: str
     kinds: frozenset[str]
     longest: Literal["full", "short", "keyword"]
 
 
-VOICES: dict[Voice, VoiceRow] = {
+VOICES: dict[VoiceLevel, VoiceRow] = {
     row.id: row
     for row in (
         VoiceRow("full", "Full words", ALWAYS | MOVING | {"hands", "late"}, "full"),
@@ -164,7 +164,7 @@ class Pass(Value):
     repeats: Annotated[int, Field(ge=1, le=99)] = 1
     facing: Facing = "behind"
     other_side: bool = False
-    voice: Voice = "full"
+    voice: VoiceLevel = "full"
     say: Line = ""
     pause_before_ms: StillMs = 10_000
     pause_after_ms: StillMs = 4000

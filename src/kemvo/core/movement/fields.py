@@ -7,7 +7,7 @@ from typing import Any
 
 from kemvo.core.facts import Fact
 from kemvo.core.model.form import FILLED_IN, Correction, Form, Movement, MovementField, Posture
-from kemvo.core.movement.interpretation import Reading, SaidFact, line_facts
+from kemvo.core.movement.interpretation import FactOrigin, SaidFact, line_facts
 from kemvo.core.movement.receiving_leg import Legs, left_pct
 from kemvo.core.types import SIDE_WORD, Value
 
@@ -164,7 +164,7 @@ class Sign(Value):
     words: str
     start: int
     end: int
-    origin: Reading
+    origin: FactOrigin
     choices: tuple[tuple[str, str], ...]
 
 

@@ -19,7 +19,7 @@ KEPT = 8192
 FEET: frozenset[FactKind] = frozenset({"step", "lift", "pivot", "kick"})
 
 
-Reading = Literal["read", "guessed", "hand"]
+FactOrigin = Literal["read", "guessed", "hand"]
 """Where a fact comes from: read by rule, guessed from how its words sound, or put right by hand."""
 
 
@@ -28,7 +28,7 @@ class SaidFact(NamedTuple):
 
     fact: Fact
     words: str
-    origin: Reading
+    origin: FactOrigin
 
 
 @lru_cache(maxsize=KEPT)

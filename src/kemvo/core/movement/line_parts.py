@@ -29,7 +29,7 @@ def portions(line: str, corrections: tuple[Correction, ...] = ()) -> tuple[Porti
     """The parts of a line in order, neighbours of one kind together. A line of one kind is one part."""
     facts = [s.fact for s in line_facts(line, corrections)]
     kinds: list[PortionKind | None] = []
-    cuts = clauses(line)
+    cuts = line_clauses(line)
     for cut in cuts:
         here = {f.kind for f in facts if f.start < cut.end and f.end > cut.start}
         words = words_in(line[cut.start : cut.end])
@@ -73,7 +73,7 @@ class Cut(NamedTuple):
 def hands_words(line: str) -> str:
     """What is left of a line without what it says of feet and weight: its clauses in which nothing of that was read."""
     told = [s.fact for s in line_facts(line) if s.fact.kind in FEET or s.fact.kind == "shift"]
-    kept = [c for c in clauses(line) if not any(f.start < c.end and f.end > c.start for f in told)]
+    kept = [c for c in line_clauses(line) if not any(f.start < c.end and f.end > c.start for f in told)]
     words = ", ".join(line[c.start : c.end].strip(" ,;.") for c in kept)
     return words[:1].upper() + words[1:]
 
@@ -91,7 +91,7 @@ def feet_words(line: str, foot: str) -> str:
     return words[:1].upper() + words[1:]
 
 
-def clauses(line: str) -> list[Cut]:
+def line_clauses(line: str) -> list[Cut]:
     """Where the clauses of a line stand."""
     cuts, start = [], 0
     for m in re.finditer(r"[,;.:]|\b(?:and|while|as|then)\b", line):

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Mapping, Sequence
 
-from kemvo.core.cues.kinds import KINDS
+from kemvo.core.cues.kinds import CUE_KINDS
 from kemvo.core.cues.terms import in_terms
 from kemvo.core.practice.pipeline import Practice
 from kemvo.core.scheduling.reasons import leeway
@@ -40,7 +40,7 @@ def booth(practice: Practice, own: Mapping[str, object]) -> list[BoothLine]:
             continue
         found[d.text] = BoothLine(
             text=d.text,
-            kind=KINDS[d.cue.kind].title,
+            kind=CUE_KINDS[d.cue.kind].title,
             at_ms=d.start_ms or 0,
             times=1,
             may_ms=may,

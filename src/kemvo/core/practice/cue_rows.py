@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import NamedTuple
 
 from kemvo.core.cues.candidates import PARTS
-from kemvo.core.cues.kinds import KINDS
+from kemvo.core.cues.kinds import CUE_KINDS
 from kemvo.core.practice.pipeline import Practice
 from kemvo.core.timing.score import STILL
 
@@ -26,7 +26,7 @@ class CueRow(NamedTuple):
     does: str
 
 
-class Mark(NamedTuple):
+class TimelineMark(NamedTuple):
     """A stretch of a practice for a metadata track: weight on the left leg at both ends (percent), breath, posture, the
     pass, its number, and for the how many-th time it is done; `part`: which movement of the posture, from 1 (0: none); `counts`: its counts."""
 
@@ -56,7 +56,7 @@ def cue_rows(practice: Practice) -> list[CueRow]:
         own = doing[d.cue.span].movement if d.cue.kind in PARTS | {"late"} or d.together else None
         out.append(
             CueRow(
-                d.cue.id, d.start_ms, d.end_ms, d.cue.target_ms, KINDS[d.cue.kind].title,
+                d.cue.id, d.start_ms, d.end_ms, d.cue.target_ms, CUE_KINDS[d.cue.kind].title,
                 d.text or d.cue.wordings[0].text, d.state, d.reason, s.round.title,
                 s.performance.posture.title() if s.performance else "", own.line if own else "",
             )
@@ -64,10 +64,10 @@ def cue_rows(practice: Practice) -> list[CueRow]:
     return sorted(out, key=lambda r: r.target_ms if r.start_ms is None else r.start_ms)
 
 
-def marks(practice: Practice) -> list[Mark]:
+def marks(practice: Practice) -> list[TimelineMark]:
     """The movements, holds and still times of a practice."""
     return [
-        Mark(
+        TimelineMark(
             s.start_ms, s.end_ms, s.kind, s.left_from, s.left_to, s.breath,
             s.performance.posture.title() if s.performance else "", s.movement.line if s.movement and s.kind not in STILL else "",
             s.round.title, s.round.no + 1, s.round.nth, s.movement_no + 1 if s.kind == "movement" else 0,

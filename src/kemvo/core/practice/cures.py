@@ -17,7 +17,7 @@ from kemvo.core.model.session import CueChoice, Forms, Pace, Pass, Session
 from kemvo.core.practice.pipeline import Measure, Prepared, ceilings_of, prepare
 from kemvo.core.practice.soundtrack import quiet_times
 from kemvo.core.scheduling.reasons import seconds
-from kemvo.core.tables.block_kinds import KINDS as BLOCKS
+from kemvo.core.tables.block_kinds import BLOCK_KINDS as BLOCKS
 from kemvo.core.timing.timeline import Span
 
 AROUND_MS = 60_000

@@ -6,7 +6,7 @@ from collections.abc import Sequence
 
 from kemvo.core.cues.candidates import place
 from kemvo.core.cues.decisions import Decision
-from kemvo.core.cues.kinds import KINDS
+from kemvo.core.cues.kinds import CUE_KINDS
 from kemvo.core.language.sides import first_side
 from kemvo.core.model.session import Session
 from kemvo.core.movement.interpretation import foot_side
@@ -101,12 +101,12 @@ def cue_lines(practice: Practice, session: Session) -> list[CueLine]:
 
 def _line(d: Decision, s: Span, chosen: bool) -> CueLine:
     c = d.cue
-    leg = _leg(d.text or c.wordings[0].text, s) if KINDS[c.kind].drawn == "leg" else None
+    leg = _leg(d.text or c.wordings[0].text, s) if CUE_KINDS[c.kind].drawn == "leg" else None
     return CueLine.model_construct(
         id=c.id,
         pass_no=s.round.no,
         kind=c.kind,
-        title=KINDS[c.kind].title,
+        title=CUE_KINDS[c.kind].title,
         target_ms=c.target_ms,
         opens_ms=c.opens_ms,
         due_ms=c.due_ms,

@@ -11,7 +11,7 @@ from typing import NamedTuple
 from kemvo.core.cues.candidates import Candidates, candidates
 from kemvo.core.cues.decisions import Decided, Decision, decide, price_of
 from kemvo.core.cues.directions import directed
-from kemvo.core.cues.overrides import chosen
+from kemvo.core.cues.overrides import overridden
 from kemvo.core.cues.terms import in_terms, pronunciations_of
 from kemvo.core.model.form import Phrase
 from kemvo.core.model.session import Directions, Forms, Session
@@ -111,7 +111,7 @@ def prepare(
 ) -> Prepared:
     """A session up to what could be said, and how long that takes. `laid`: the session in time, if that is at hand."""
     laid = laid or lay_out(session, forms, speed)
-    found = chosen(laid.found, laid.heard, session)
+    found = overridden(laid.found, laid.heard, session)
     spoken = pronunciations_of(forms.values())
     voiced = {text: in_terms(text, spoken) if spoken else text for text in found.texts()}
     measured = measure(set(voiced.values()))

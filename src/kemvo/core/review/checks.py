@@ -11,8 +11,8 @@ from collections.abc import Callable, Iterator
 from kemvo.core.floor.closing import mark_of
 from kemvo.core.floor.footprint import space
 from kemvo.core.floor.placement import best_spot, clearance
-from kemvo.core.review.checks_feet import feet, jumps, stances
-from kemvo.core.review.checks_flow import breaths, gentler, one_leg, postures, words
+from kemvo.core.review.checks_feet import feet_findings, jumps, stances
+from kemvo.core.review.checks_flow import breath_findings, gentler, one_leg, postures, words
 from kemvo.core.review.context import Seen, found
 from kemvo.core.review.findings import CheckId, Finding
 
@@ -66,6 +66,6 @@ def _room(look: Seen) -> Iterator[Finding]:
 
 
 CHECKS_IN_ORDER: tuple[Callable[[Seen], Iterator[Finding]], ...] = (
-    feet, stances, jumps, one_leg, breaths, postures, gentler, words, _mark, _room,
+    feet_findings, stances, jumps, one_leg, breath_findings, postures, gentler, words, _mark, _room,
 )  # fmt: skip
 """All checks. To look for something else, add one."""

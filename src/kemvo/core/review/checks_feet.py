@@ -37,7 +37,7 @@ PARTLY_LOADED = 60
 JUMP_DEG = 20
 
 
-def feet(look: Seen) -> Iterator[Finding]:
+def feet_findings(look: Seen) -> Iterator[Finding]:
     """Feet that move or turn under weight."""
     limit = look.form.manner.turn_load_pct
     for step in look.trace.steps:

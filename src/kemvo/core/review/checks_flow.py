@@ -54,7 +54,7 @@ def one_leg_times(look: Seen) -> Iterator[tuple[FloorStep, int, Side]]:
         yield first, look.spans[-1].end_ms - begun, OTHER_SIDE[off]
 
 
-def breaths(look: Seen) -> Iterator[Finding]:
+def breath_findings(look: Seen) -> Iterator[Finding]:
     """Breaths that follow one of the same way, and breaths too long or too short at this tempo."""
     spans = look.spans
     shortest, longest = GROUPS[look.form.who.group].breath_ms

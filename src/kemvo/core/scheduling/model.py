@@ -66,7 +66,7 @@ class Talk(NamedTuple):
     price_per_s: float = 0.0
 
 
-class Utterance(NamedTuple):
+class TimedUtterance(NamedTuple):
     """One thing said: the sayings it says, which of their wordings (or of their join's), from when to when."""
 
     ids: tuple[str, ...]
@@ -82,7 +82,7 @@ class Answer(NamedTuple):
     schedule that keeps the ceilings brings more than this (without ceilings: the value itself). `kept`: the ceilings are
     kept."""
 
-    utterances: tuple[Utterance, ...]
+    utterances: tuple[TimedUtterance, ...]
     value: float
     missed: tuple[str, ...]
     prices: tuple[float, ...]
@@ -95,7 +95,7 @@ def in_order(sayings: Sequence[Saying]) -> list[Saying]:
     return sorted(sayings, key=lambda s: (s.target_ms, s.rank, s.id))
 
 
-def spoken_ms(talk: Talk, said: Sequence[Utterance]) -> list[int]:
+def spoken_ms(talk: Talk, said: Sequence[TimedUtterance]) -> list[int]:
     """How long is spoken under each ceiling."""
     region = regions(talk)
     out = [0] * len(talk.ceilings)
@@ -115,7 +115,7 @@ def regions(talk: Talk) -> dict[str, int]:
     return {s.id: of(s) for s in talk.sayings}
 
 
-def overrun(talk: Talk, said: Sequence[Utterance]) -> list[int]:
+def overrun(talk: Talk, said: Sequence[TimedUtterance]) -> list[int]:
     """The ceilings under which too much is said."""
     spoken = spoken_ms(talk, said)
     return [i for i, c in enumerate(talk.ceilings) if spoken[i] > c.share * (c.to_ms - c.from_ms)]

@@ -6,7 +6,7 @@ from bisect import bisect_left, bisect_right
 from collections.abc import Sequence
 from typing import Literal, NamedTuple
 
-from kemvo.core.scheduling.model import Answer, Saying, Talk, Utterance, in_order
+from kemvo.core.scheduling.model import Answer, Saying, Talk, TimedUtterance, in_order
 from kemvo.core.scheduling.value_curve import Interval, merged
 
 MOVED_MS = 2500
@@ -69,7 +69,7 @@ def outcomes(talk: Talk, answer: Answer) -> list[Outcome]:
 
 
 def _how(
-    s: Saying, u: Utterance, needs: int, free: int, over: int, talk: Talk, order: Sequence[Saying], places: dict[str, int]
+    s: Saying, u: TimedUtterance, needs: int, free: int, over: int, talk: Talk, order: Sequence[Saying], places: dict[str, int]
 ) -> tuple[State, str]:  # fmt: skip
     """How something was said. What belongs to one moment is told one after the other: `over` is when the last of it
     is."""
@@ -83,7 +83,7 @@ def _how(
     return "full", ""
 
 
-def _in_full(u: Utterance, talk: Talk, order: Sequence[Saying], places: dict[str, int]) -> bool:
+def _in_full(u: TimedUtterance, talk: Talk, order: Sequence[Saying], places: dict[str, int]) -> bool:
     if len(u.ids) == 1:
         return u.wording == 0
     worth = next(j for j in talk.joins if j.ids == u.ids).wordings[u.wording].worth

@@ -20,7 +20,17 @@ from typing import NamedTuple
 
 import numpy as np
 
-from kemvo.core.scheduling.model import Answer, Said, Saying, Talk, Utterance, in_order, overrun, regions, spoken_ms
+from kemvo.core.scheduling.model import (
+    Answer,
+    Said,
+    Saying,
+    Talk,
+    TimedUtterance,
+    in_order,
+    overrun,
+    regions,
+    spoken_ms,
+)
 from kemvo.core.scheduling.value_curve import NEVER, Front, Interval, Ints, clear, lift, merged
 
 SCALE = 1_000_000
@@ -51,7 +61,7 @@ def _within_ceilings(task: _Task) -> Answer:
     low, high = [0.0] * len(talk.ceilings), [0.0] * len(talk.ceilings)
     bounded = set(overrun(talk, task.best(low)))
     open_ = set(bounded)
-    kept: tuple[list[Utterance], list[float]] | None = None
+    kept: tuple[list[TimedUtterance], list[float]] | None = None
     best_bound = float("inf")
     for _ in range(ROUNDS):
         tried = [
@@ -113,7 +123,7 @@ class _Task:
         self.by_first = [sorted({o.first for o in row}, reverse=True) for row in self.options]
         musts = any(self._needed(s) for s in self.sayings)
         self.must = 1 + sum(self._most(i) for i in range(len(self.sayings))) if musts else 0
-        self.known: dict[tuple[float, ...], list[Utterance]] = {}
+        self.known: dict[tuple[float, ...], list[TimedUtterance]] = {}
         self.ramps: dict[int, Ints] = {}
 
     def _most(self, i: int) -> int:
@@ -188,7 +198,7 @@ class _Task:
             known = self.ramps[price] = np.arange(2 * reach + 1, dtype=np.int64) * price
         return known
 
-    def best(self, prices: Sequence[float]) -> list[Utterance]:
+    def best(self, prices: Sequence[float]) -> list[TimedUtterance]:
         """The utterances of greatest value at a price on speech under each ceiling."""
         key = tuple(prices)
         if key not in self.known:
@@ -212,7 +222,7 @@ class _Task:
             price += prices[region] if region >= 0 else 0.0
         return round(price * o.ms * self.step * SCALE / 1000) if price else 0
 
-    def _best(self, prices: Sequence[float]) -> list[Utterance]:
+    def _best(self, prices: Sequence[float]) -> list[TimedUtterance]:
         n = len(self.sayings)
         worth = self._worths(prices)
         bases = self._bases()
@@ -307,9 +317,9 @@ class _Task:
 
     def _told(
         self, fronts: Sequence[Front], ends: Sequence[Front | None], worth: Sequence[Sequence[int]]
-    ) -> list[Utterance]:
+    ) -> list[TimedUtterance]:
         """The utterances, from the last one back."""
-        said: list[Utterance] = []
+        said: list[TimedUtterance] = []
         free = 1 << 41
         i = len(self.sayings)
         value = fronts[i].value(free)
@@ -329,7 +339,7 @@ class _Task:
             ids = tuple(s.id for s in self.sayings[o.first : o.last + 1])
             start = (end - o.ms) * self.step
             length = self._length(o)
-            said.append(Utterance(ids, o.wording, o.text, start, start + length))
+            said.append(TimedUtterance(ids, o.wording, o.text, start, start + length))
             free = end - o.ms
             i = o.first
             value = fronts[i].value(free)
@@ -342,7 +352,7 @@ class _Task:
         ids = tuple(s.id for s in self.sayings[o.first : o.last + 1])
         return next(j for j in self.talk.joins if j.ids == ids).wordings[o.wording].ms
 
-    def value(self, said: Sequence[Utterance]) -> int:
+    def value(self, said: Sequence[TimedUtterance]) -> int:
         """Worth less prices of time, in millionths."""
         at = {s.id: i for i, s in enumerate(self.sayings)}
         total = 0
@@ -354,7 +364,7 @@ class _Task:
             total -= round(self.talk.price_per_s * o.ms * self.step * SCALE / 1000)
         return total
 
-    def bound(self, said: Sequence[Utterance], prices: Sequence[float]) -> float:
+    def bound(self, said: Sequence[TimedUtterance], prices: Sequence[float]) -> float:
         """What no schedule within the ceilings can exceed, by the prices tried (Lagrange)."""
         spoken = spoken_ms(self.talk, said)
         spare = sum(
@@ -363,7 +373,7 @@ class _Task:
         )
         return self.value(said) / SCALE + spare
 
-    def answer(self, said: Sequence[Utterance], prices: Sequence[float], kept: bool) -> Answer:
+    def answer(self, said: Sequence[TimedUtterance], prices: Sequence[float], kept: bool) -> Answer:
         """Utterances as an answer."""
         spoken = {x for u in said for x in u.ids}
         missed = tuple(s.id for s in self.sayings if self._needed(s) and s.id not in spoken)

@@ -5,9 +5,9 @@ from __future__ import annotations
 from typing import Literal, NamedTuple
 
 School = Literal["written", "matched", "natural", "paced"]
-Way = Literal["in", "out"]
+BreathWay = Literal["in", "out"]
 
-OTHER_WAY: dict[Way, Way] = {"in": "out", "out": "in"}
+OTHER_WAY: dict[BreathWay, BreathWay] = {"in": "out", "out": "in"}
 
 SCHOOL_TITLES: dict[School, str] = {
     "written": "As written in the form",
@@ -25,6 +25,6 @@ class Comfort(NamedTuple):
     out_least: int
     out_most: int
 
-    def of(self, way: Way) -> tuple[int, int]:
+    def of(self, way: BreathWay) -> tuple[int, int]:
         """The bounds of one direction."""
         return (self.in_least, self.in_most) if way == "in" else (self.out_least, self.out_most)

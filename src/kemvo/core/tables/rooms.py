@@ -14,8 +14,8 @@ from pydantic import Field, model_validator
 from kemvo.core.types import Title, Value
 
 Metres = Annotated[float, Field(ge=-200, le=200, allow_inf_nan=False)]
-Size = Annotated[float, Field(ge=0.5, le=200, allow_inf_nan=False)]
-Turned = Annotated[float, Field(ge=-360, le=360, allow_inf_nan=False)]
+RoomLength = Annotated[float, Field(ge=0.5, le=200, allow_inf_nan=False)]
+TurnDegrees = Annotated[float, Field(ge=-360, le=360, allow_inf_nan=False)]
 Point = tuple[float, float]
 
 FAR = 60.0
@@ -28,7 +28,7 @@ class Camera(Value):
 
     x: Metres
     y: Metres
-    towards_deg: Turned = 180
+    towards_deg: TurnDegrees = 180
     wide_deg: Annotated[float, Field(ge=10, le=150)] = 65
     near: Annotated[float, Field(ge=0, le=50)] = 2.0
 
@@ -58,10 +58,10 @@ class Room(Value):
     way its front is. `sides`: what its sides are called."""
 
     title: Title = ""
-    width: Size = 6.0
-    depth: Size = 5.0
+    width: RoomLength = 6.0
+    depth: RoomLength = 5.0
     corners: Annotated[tuple[tuple[Metres, Metres], ...], Field(max_length=60)] = ()
-    front_deg: Turned = 0
+    front_deg: TurnDegrees = 0
     sides: SideNames = SideNames()
     camera: Camera | None = None
 
@@ -97,7 +97,7 @@ class Spot(Value):
 
     x: Metres
     y: Metres
-    facing_deg: Turned = 0
+    facing_deg: TurnDegrees = 0
 
 
 def camera_at_front(room: Room) -> Camera:

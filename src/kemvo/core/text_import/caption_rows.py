@@ -7,7 +7,7 @@ from bisect import bisect_left, bisect_right
 from collections.abc import Iterator, Sequence
 from itertools import pairwise
 
-from kemvo.core.text_import.line_joining import UNFINISHED, goes_on
+from kemvo.core.text_import.line_joining import UNFINISHED, line_goes_on
 from kemvo.core.text_import.posture_lines import LEADING
 from kemvo.core.text_import.script import ReadEntry
 
@@ -38,7 +38,9 @@ def _rows_of(run: Sequence[ReadEntry]) -> Iterator[ReadEntry]:
     for a, b in pairwise(run):
         offsets.append(len(text) + 1)
         # A person cuts where a sentence ends; that shows only where the pieces do not go on.
-        text += (" " if goes_on(a.entry.text, b.entry.text) or not b.entry.text[:1].isupper() else "\n") + b.entry.text
+        text += (
+            " " if line_goes_on(a.entry.text, b.entry.text) or not b.entry.text[:1].isupper() else "\n"
+        ) + b.entry.text
     facts = [
         f.model_copy(update={"start": f.start + at, "end": f.end + at})
         for r, at in zip(run, offsets, strict=True)

@@ -17,7 +17,7 @@ from kemvo.core.tables.stances import STANCES, stance_in
 from kemvo.core.text_import.caption_rows import in_rows
 from kemvo.core.text_import.entries import Given
 from kemvo.core.text_import.form_builder import Building, bounded, in_shares
-from kemvo.core.text_import.headings import BODY, LOWEST_PLAIN, Laid, laid_out, tells_movement
+from kemvo.core.text_import.headings import BODY, LOWEST_PLAIN, LineRole, tells_movement, with_roles
 from kemvo.core.text_import.posture_lines import (
     LEADING,
     LONG_NAME_WORDS,
@@ -90,7 +90,7 @@ def draft(read: Sequence[ReadEntry], catalogue: Sequence[Entry], title: str, usu
     read = in_rows(read)
     building = Building()
     lines = []
-    laid = laid_out(read)
+    laid = with_roles(read)
     for i, (entry, facts, _) in enumerate(read):
         done = len(building.postures())
         became, state = _place(building, read, i, laid, known)
@@ -117,7 +117,7 @@ def _signs(text: str, facts: Sequence[Fact]) -> tuple[str, ...]:
 
 
 def _place(
-    building: Building, read: Sequence[ReadEntry], i: int, all_laid: Sequence[Laid], known: Mapping[str, Entry]
+    building: Building, read: Sequence[ReadEntry], i: int, all_laid: Sequence[LineRole], known: Mapping[str, Entry]
 ) -> tuple[Became, Understood]:
     """Put an entry where it belongs."""
     entry, facts = read[i].entry, read[i].facts
@@ -174,7 +174,7 @@ def _moved(f: Fact, by: int) -> Fact:
 
 
 def _titled(
-    building: Building, text: str, facts: Sequence[Fact], said: NameLine, laid: Laid, known: Mapping[str, Entry]
+    building: Building, text: str, facts: Sequence[Fact], said: NameLine, laid: LineRole, known: Mapping[str, Entry]
 ) -> tuple[Became, Understood] | None:
     """A line that stands over others: a section's title, or a posture's name. None for any other."""
     colon = text.endswith(":")

@@ -32,14 +32,14 @@ from kemvo.core.types import EVEN, LEAST_COUNTS, MOST_COUNTS, Side
 
 
 @dataclass
-class Told:
+class DraftPosture:
     """A posture with the movements that the text tells of it. `counts`: how many it lasts, where only that is said. `again`:
     the one it is done as, where that is said, and whether on its other side."""
 
     posture: Posture
     movements: list[Movement] = field(default_factory=list)
     counts: float | None = None
-    again: tuple[Told, bool] | None = None
+    again: tuple[DraftPosture, bool] | None = None
     other: bool = False
 
     def whole(self) -> Posture:
@@ -48,12 +48,12 @@ class Told:
 
 
 @dataclass
-class Part:
+class DraftSection:
     """A section. `loose`: its title stands over it as the name of a posture might, too."""
 
     title: str
     loose: bool = False
-    postures: list[Told] = field(default_factory=list)
+    postures: list[DraftPosture] = field(default_factory=list)
 
     def is_posture(self) -> bool:
         """Whether all it has is one posture without a name."""
@@ -64,7 +64,7 @@ class Building:
     """The form as it grows."""
 
     def __init__(self) -> None:
-        self.parts: list[Part] = []
+        self.parts: list[DraftSection] = []
         self.title = ""
         self.notes: list[str] = []
         self.titles_name = False
@@ -72,13 +72,13 @@ class Building:
 
     def section(self, title: str, loose: bool = False) -> None:
         """Begin a section."""
-        self.parts.append(Part(title[:200], loose))
+        self.parts.append(DraftSection(title[:200], loose))
 
     def postures(self) -> list[Posture]:
         """All postures so far, in order."""
         return [t.posture for part in self.parts for t in part.postures]
 
-    def last(self) -> Told | None:
+    def last(self) -> DraftPosture | None:
         """The posture that is being told, if one is."""
         return self.parts[-1].postures[-1] if self.parts and self.parts[-1].postures else None
 
@@ -86,7 +86,7 @@ class Building:
         """Begin a posture. `other`: it is said to be the other side of one before."""
         if not self.parts:
             self.section("")
-        self.parts[-1].postures.append(Told(posture, counts=counts, other=other))
+        self.parts[-1].postures.append(DraftPosture(posture, counts=counts, other=other))
 
     def begin(self, posture: Posture, sided: bool) -> None:
         """Begin a posture that a line names while it tells a movement, unless it is the one being told. `sided`: the line
@@ -134,13 +134,13 @@ class Building:
     def know_titles(self) -> None:
         """Know that titles name postures: those of the sections that have one unnamed posture do, and all that come."""
         self.titles_name = True
-        parts: list[Part] = []
+        parts: list[DraftSection] = []
         for part in self.parts:
             if not part.is_posture():
                 parts.append(part)
                 continue
             if not parts:
-                parts.append(Part(""))
+                parts.append(DraftSection(""))
             told = part.postures[0]
             said = name_line(part.title)
             named = {"name": said.name, "number": said.number, "side": said.side, "repeats": said.times}
@@ -161,12 +161,12 @@ class Building:
         turned = other or (to is not None and posture.side is not None and to != posture.side)
         once = {"repeats": 1, "alternate": False} if turned and posture.alternate else {}
         new = posture.model_copy(update={"number": "", **once})
-        self.parts[-1].postures.append(Told(mirror_posture(new) if turned else new, again=(last, turned)))
+        self.parts[-1].postures.append(DraftPosture(mirror_posture(new) if turned else new, again=(last, turned)))
         return True
 
-    def _told_before(self, told: Told) -> Told | None:
+    def _told_before(self, told: DraftPosture) -> DraftPosture | None:
         """The last posture of the same name before it of which movements are told."""
-        before: Told | None = None
+        before: DraftPosture | None = None
         for part in self.parts:
             for t in part.postures:
                 if t is told:
@@ -200,7 +200,7 @@ class Building:
             Form(title=self.title or title, notes=notes, manner=_manner(all_done), sections=tuple(sections))
         )
 
-    def _filled(self, told: Told, known: Mapping[str, Entry], legs: Legs) -> Posture:
+    def _filled(self, told: DraftPosture, known: Mapping[str, Entry], legs: Legs) -> Posture:
         posture, before = told.posture, None
         entry = known.get(posture.id)
         turned = False

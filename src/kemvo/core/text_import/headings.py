@@ -12,7 +12,7 @@ from kemvo.core.movement.interpretation import words_in
 from kemvo.core.text_import.posture_lines import NAME_WORDS, name_line, unlabelled
 from kemvo.core.text_import.script import ReadEntry
 
-Laid = Literal["title", "section", "loose", "posture", "movement", ""]
+LineRole = Literal["title", "section", "loose", "posture", "movement", ""]
 """What a line is by its place: the form's title, a section's ("loose": it may be a posture's name, too), a posture's name, a
 movement; "" where its place says nothing."""
 
@@ -31,16 +31,16 @@ def tells_movement(facts: Sequence[Fact]) -> bool:
     return any(f.kind in MOVES for f in facts)
 
 
-def laid_out(read: Sequence[ReadEntry]) -> list[Laid]:
+def with_roles(read: Sequence[ReadEntry]) -> list[LineRole]:
     """What each entry is by its place."""
-    out: list[Laid] = [""] * len(read)
+    out: list[LineRole] = [""] * len(read)
     _by_headings(read, out)
     _by_indents(read, out)
     _by_names(read, out)
     return out
 
 
-def _by_headings(read: Sequence[ReadEntry], out: list[Laid]) -> None:
+def _by_headings(read: Sequence[ReadEntry], out: list[LineRole]) -> None:
     """The first is the title's, where it alone is of its level, or tells of nothing; of several other levels the lowest is
     the postures'."""
     levels = {i: r.entry.heading for i, r in enumerate(read) if r.entry.heading}
@@ -71,7 +71,7 @@ class _Line(NamedTuple):
     parent: int | None
 
 
-def _by_indents(read: Sequence[ReadEntry], out: list[Laid]) -> None:
+def _by_indents(read: Sequence[ReadEntry], out: list[LineRole]) -> None:
     """A line with lines under it names what they tell: a posture, or, where those have lines under them, or all that stand
     so deep are names, a section."""
     lines = _tree(read, out)
@@ -97,7 +97,7 @@ def _all_names(read: Sequence[ReadEntry], lines: Sequence[_Line], which: Sequenc
     return all(_is_like_a_name(read[lines[c].at]) for c in which)
 
 
-def _tree(read: Sequence[ReadEntry], out: Sequence[Laid]) -> list[_Line]:
+def _tree(read: Sequence[ReadEntry], out: Sequence[LineRole]) -> list[_Line]:
     """The lines, each with the last one before it that stands less deep. A heading is nobody's child and nobody's parent."""
     numbered = any(_NUMBER_LABEL.match(r.entry.text) for r in read)
     lines: list[_Line] = []
@@ -118,7 +118,7 @@ def _tree(read: Sequence[ReadEntry], out: Sequence[Laid]) -> list[_Line]:
     return lines
 
 
-def _by_names(read: Sequence[ReadEntry], out: list[Laid]) -> None:
+def _by_names(read: Sequence[ReadEntry], out: list[LineRole]) -> None:
     """Where nearly all lines could be nothing but names, they are."""
     free = [
         i

@@ -47,7 +47,7 @@ def _seldom_breaks_off(pairs: Sequence[tuple[str, str]]) -> bool:
     return bool(pairs) and sum(breaks_off(a, b) for a, b in pairs) <= SELDOM * len(pairs)
 
 
-def goes_on(before: str, after: str) -> bool:
+def line_goes_on(before: str, after: str) -> bool:
     """Whether a caption goes on into the next within one sentence: it breaks off, or the next begins as a sentence goes on.
     Captions are cut anywhere, but seldom without a reason."""
     last, first = ["", *_words(before)][-1], _first(after)

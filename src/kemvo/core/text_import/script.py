@@ -10,7 +10,7 @@ from kemvo.core.facts import Fact, as_plain
 from kemvo.core.reading.posture_names import NameIndex
 from kemvo.core.reading.reader import read_with_clauses
 from kemvo.core.text_import.entries import ScriptEntry
-from kemvo.core.text_import.line_joining import cut_at_sentences, goes_on
+from kemvo.core.text_import.line_joining import cut_at_sentences, line_goes_on
 
 
 class ReadEntry(NamedTuple):
@@ -60,7 +60,7 @@ MOSTLY_NAMES = 0.4
 def _read_together(entries: Sequence[ScriptEntry], names: NameIndex | None, cut: bool) -> list[ReadEntry]:
     text = entries[0].text
     for before, e in pairwise(entries):
-        text += ("\n" if cut and not goes_on(before.text, e.text) else " ") + e.text
+        text += ("\n" if cut and not line_goes_on(before.text, e.text) else " ") + e.text
     out = []
     begins = 0
     facts, clauses = read_with_clauses(text, names)

@@ -17,14 +17,14 @@ _JOINS = re.compile(r"\s+(?=(?:and|then|now|so|as|while|before|until|but|next|fr
 OF_FEET = frozenset({"step", "lift", "pivot", "kick"})
 
 
-class Told(NamedTuple):
+class DraftMovement(NamedTuple):
     """The words of one movement, and the facts read from them."""
 
     text: str
     facts: list[Fact]
 
 
-def told_apart(text: str, facts: Sequence[Fact]) -> list[Told]:
+def told_apart(text: str, facts: Sequence[Fact]) -> list[DraftMovement]:
     """The movements a sentence tells, in order. All its words are kept: joined by blanks they are the sentence again.
 
     `facts`: what was read from it, in order. A second shift to another place begins a movement, and so does a second
@@ -39,7 +39,7 @@ def told_apart(text: str, facts: Sequence[Fact]) -> list[Told]:
         if words:
             here = [f for f in facts[taken:] if f.start < end]
             taken += len(here)
-            out.append(Told(words, here))
+            out.append(DraftMovement(words, here))
     return out
 
 

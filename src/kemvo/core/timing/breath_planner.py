@@ -16,7 +16,7 @@ from itertools import accumulate, groupby, pairwise
 from math import ceil, inf
 from typing import NamedTuple
 
-from kemvo.core.tables.breath_schools import OTHER_WAY, Comfort, Way
+from kemvo.core.tables.breath_schools import OTHER_WAY, BreathWay, Comfort
 from kemvo.core.types import Breath, Value
 
 KEPT_COST = 100.0
@@ -41,7 +41,7 @@ class BreathSpan(NamedTuple):
 
     start_ms: int
     end_ms: int
-    way: Way
+    way: BreathWay
 
 
 class BreathPlan(NamedTuple):
@@ -74,7 +74,7 @@ def points_of(wishes: Sequence[Wish], comfort: Comfort) -> list[tuple[int, bool]
 
 
 def matched(
-    wishes: Sequence[Wish], comfort: Comfort, first_way: Way | None = None, last_way: Way | None = None
+    wishes: Sequence[Wish], comfort: Comfort, first_way: BreathWay | None = None, last_way: BreathWay | None = None
 ) -> BreathPlan:
     """The best plan for movements that follow each other. Times must be whole and not negative. `first_way`, `last_way`: the
     way its first and its last breath must go (None: either)."""
@@ -88,10 +88,10 @@ def matched(
         starts.append(at)
         at += w.ms
         ends.append(at)
-    ways: tuple[Way, Way] = ("in", "out")
+    ways: tuple[BreathWay, BreathWay] = ("in", "out")
     wished = {way: _whole_between(points, starts, ends, wishes, way) for way in ways}
-    best: dict[Way, list[float]] = {way: [inf] * n for way in ways}
-    came: dict[Way, list[int]] = {way: [0] * n for way in ways}
+    best: dict[BreathWay, list[float]] = {way: [inf] * n for way in ways}
+    came: dict[BreathWay, list[int]] = {way: [0] * n for way in ways}
     for p in range(1, n):
         here, within = points[p]
         for way in ways:
@@ -121,7 +121,11 @@ Between = Callable[[int, int], int]
 
 
 def _whole_between(
-    points: Sequence[tuple[int, bool]], starts: Sequence[int], ends: Sequence[int], wishes: Sequence[Wish], way: Way
+    points: Sequence[tuple[int, bool]],
+    starts: Sequence[int],
+    ends: Sequence[int],
+    wishes: Sequence[Wish],
+    way: BreathWay,
 ) -> Between:
     """A function that counts the movements wished in a direction that lie wholly between two points. Movements do not
     overlap: they are those that have ended by the later point, less those that had begun before the earlier one."""
@@ -137,8 +141,8 @@ def _whole_between(
 
 def _told(
     points: Sequence[tuple[int, bool]],
-    came: dict[Way, list[int]],
-    way: Way,
+    came: dict[BreathWay, list[int]],
+    way: BreathWay,
     wishes: Sequence[Wish],
     starts: Sequence[int],
     ends: Sequence[int],
@@ -170,7 +174,7 @@ def _told(
 def evenly(ms: int, breaths: int) -> tuple[BreathSpan, ...]:
     """So many whole breaths, in and out alike, spread evenly over `ms`."""
     cuts = [round(ms * k / (2 * breaths)) for k in range(2 * breaths + 1)]
-    ways: tuple[Way, Way] = ("in", "out")
+    ways: tuple[BreathWay, BreathWay] = ("in", "out")
     return tuple(BreathSpan(a, b, ways[k % 2]) for k, (a, b) in enumerate(pairwise(cuts)) if b > a)
 
 

@@ -12,7 +12,7 @@ from kemvo.core.model.form import Form, Movement, Posture
 from kemvo.core.model.session import BreathChoice, Pace, Pass
 from kemvo.core.movement.interpretation import FEET, said
 from kemvo.core.tables.groups import comfort_of
-from kemvo.core.timing.rounds import Placed
+from kemvo.core.timing.rounds import PlacedPosture
 from kemvo.core.timing.tempo import Stretch, tempo_for
 from kemvo.core.timing.weight_curve import shifts
 from kemvo.core.types import Breath
@@ -92,7 +92,7 @@ def _shifting(done: Done) -> list[bool]:
 # Swaying
 
 
-def swayed(placed: Sequence[Placed], p: Pass, entry: int) -> list[Placed]:
+def swayed(placed: Sequence[PlacedPosture], p: Pass, entry: int) -> list[PlacedPosture]:
     """The postures of a pass with what is to be swayed done again: there, back, there, until it goes on. `entry`: the
     weight (left_pct) with which the pass begins."""
     wanted = [pace for pace in p.paces if pace.sways]
@@ -124,7 +124,7 @@ class _Alone(NamedTuple):
     posture: Posture
 
 
-def _flat(placed: Sequence[Placed]) -> list[tuple[_Alone, Movement]]:
+def _flat(placed: Sequence[PlacedPosture]) -> list[tuple[_Alone, Movement]]:
     return [(alone, m) for posture, _, _ in placed for alone in (_Alone(posture),) for m in posture.movements]
 
 
@@ -142,7 +142,7 @@ def _in_place(done: Done, entry: int, first: int, last: int) -> Iterator[int]:
 # What cannot be kept
 
 
-def conflicts(p: Pass, placed: Sequence[Placed], form: Form, entry: int, choice: BreathChoice) -> list[Problem]:
+def conflicts(p: Pass, placed: Sequence[PlacedPosture], form: Form, entry: int, choice: BreathChoice) -> list[Problem]:
     """What the paces of a pass ask for and cannot have together, each in a sentence."""
     flat = _flat(placed)
     titles = {posture.id: posture.title() for posture, _, _ in placed}

@@ -8,7 +8,7 @@ from typing import NamedTuple
 
 from kemvo.core.model.form import Form
 from kemvo.core.model.session import Forms, Pass, Session
-from kemvo.core.tables.breath_schools import Way
+from kemvo.core.tables.breath_schools import BreathWay
 from kemvo.core.tables.groups import comfort_of
 from kemvo.core.timing.breath_curve import breath_starts, runs
 from kemvo.core.timing.breath_planner import (
@@ -33,7 +33,7 @@ class Breathed(NamedTuple):
 
     start_ms: int
     end_ms: int
-    way: Way
+    way: BreathWay
     pass_no: int
 
 
@@ -57,8 +57,8 @@ class _Piece(NamedTuple):
 
     spans: tuple[Span, ...]
     breaths: int | None = None
-    begins: Way | None = None
-    ends: Way | None = None
+    begins: BreathWay | None = None
+    ends: BreathWay | None = None
 
     def start(self) -> int:
         return self.spans[0].start_ms
@@ -156,8 +156,10 @@ def _pieces(p: Pass, spans: Sequence[Span]) -> list[_Piece]:
     out = []
     for i, piece in enumerate(cut):
         before, after = cut[i - 1] if i else None, cut[i + 1] if i + 1 < len(cut) else None
-        begins: Way | None = "in" if before and before.breaths and before.spans[-1].end_ms == piece.start() else None
-        ends: Way | None = "out" if after and after.breaths and piece.spans[-1].end_ms == after.start() else None
+        begins: BreathWay | None = (
+            "in" if before and before.breaths and before.spans[-1].end_ms == piece.start() else None
+        )
+        ends: BreathWay | None = "out" if after and after.breaths and piece.spans[-1].end_ms == after.start() else None
         out.append(piece._replace(begins=begins, ends=ends))
     return out
 

@@ -5,19 +5,19 @@ from __future__ import annotations
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.form import Posture
 from kemvo.core.model.session import Forms, Pass, Session
-from kemvo.core.tables.block_kinds import KINDS
+from kemvo.core.tables.block_kinds import BLOCK_KINDS
 
 
 def pass_title(p: Pass, forms: Forms) -> str:
     """What a pass is called: its own title, or its form's and its part's."""
     if p.title:
         return p.title
-    if not KINDS[p.kind].moves:
-        return KINDS[p.kind].title
+    if not BLOCK_KINDS[p.kind].moves:
+        return BLOCK_KINDS[p.kind].title
     form = forms.get(p.part.form_id)
     if form is None:
         return "A form that is missing"
-    told = "" if p.kind == "follow" else f"{KINDS[p.kind].title}: "
+    told = "" if p.kind == "follow" else f"{BLOCK_KINDS[p.kind].title}: "
     title = told + (form.title or "Untitled form")
     postures, whole = postures_of(p, forms), form.postures()
     if len(postures) == len(whole) or not postures:
@@ -41,7 +41,7 @@ def postures_of(p: Pass, forms: Forms) -> list[Posture]:
 
 def require_a_form(session: Session, forms: Forms) -> None:
     """Raises KemvoError where a session goes over forms and none of them is there: nothing of it could be said."""
-    over = [p for p in session.passes if not p.off and KINDS[p.kind].moves]
+    over = [p for p in session.passes if not p.off and BLOCK_KINDS[p.kind].moves]
     if over and not any(p.part.form_id in forms for p in over):
         raise KemvoError(
             Problem(
@@ -56,7 +56,7 @@ def missing_parts(session: Session, forms: Forms) -> list[Problem]:
     """What a session asks for that is not there: forms, or ends of parts that were taken out of a form."""
     problems = []
     for i, p in enumerate(session.passes):
-        if p.off or not KINDS[p.kind].moves:
+        if p.off or not BLOCK_KINDS[p.kind].moves:
             continue
         where = f"pass {i + 1}"
         form = forms.get(p.part.form_id)

@@ -8,9 +8,9 @@ from kemvo.core.model.form import Movement, Posture
 from kemvo.core.model.mirror import mirror_posture
 from kemvo.core.model.session import Pass
 from kemvo.core.movement.line_parts import feet_words, hands_words
-from kemvo.core.tables.block_kinds import KINDS
+from kemvo.core.tables.block_kinds import BLOCK_KINDS
 
-Placed = tuple[Posture, str, str]
+PlacedPosture = tuple[Posture, str, str]
 """A posture with the id and title of its section."""
 
 
@@ -19,7 +19,7 @@ def turned(p: Pass) -> bool:
     return p.other_side or p.kind == "other-side"
 
 
-def only_part(placed: Sequence[Placed], p: Pass) -> list[Placed]:
+def only_part(placed: Sequence[PlacedPosture], p: Pass) -> list[PlacedPosture]:
     """The placed postures cut to the movements at which the part begins and ends."""
     out = list(placed)
     if not out:
@@ -35,13 +35,13 @@ def only_part(placed: Sequence[Placed], p: Pass) -> list[Placed]:
     return out
 
 
-def rounds_of(placed: Sequence[Placed], p: Pass, entry: int) -> list[list[Placed]]:
+def rounds_of(placed: Sequence[PlacedPosture], p: Pass, entry: int) -> list[list[PlacedPosture]]:
     """Every time the pass goes through its part, with what is done then: on the other side, hands or feet alone, and in a
     chain the first posture, then the first two, then the first three."""
-    only = KINDS[p.kind].only if p.only == "all" else p.only
+    only = BLOCK_KINDS[p.kind].only if p.only == "all" else p.only
     one = [(_alone(mirror_posture(x) if turned(p) else x, only, entry), s, t) for x, s, t in placed]
     other = [(mirror_posture(x), s, t) for x, s, t in one] if p.alternate else one
-    rounds: list[list[Placed]] = []
+    rounds: list[list[PlacedPosture]] = []
     for n in range(p.repeats):
         here = other if n % 2 else one
         if p.kind == "chain":

@@ -11,10 +11,10 @@ from typing import Literal, NamedTuple
 from kemvo.core.model.form import Form, Movement, Posture
 from kemvo.core.model.mirror import mirror_posture
 from kemvo.core.model.session import TURN_MS, Forms, Pass, Session
-from kemvo.core.tables.block_kinds import KINDS, BlockKind, Facing, Voice, thinned
+from kemvo.core.tables.block_kinds import BLOCK_KINDS, BlockKind, Facing, VoiceLevel, thinned
 from kemvo.core.timing.paces import swayed
 from kemvo.core.timing.pass_postures import pass_title, postures_of
-from kemvo.core.timing.rounds import Placed, only_part, rounds_of, turned
+from kemvo.core.timing.rounds import PlacedPosture, only_part, rounds_of, turned
 from kemvo.core.types import EVEN, Breath
 
 SpanKind = Literal["movement", "hold", "pause", "turn"]
@@ -50,7 +50,7 @@ class Round(NamedTuple):
     nth: int
     of: int
     facing: Facing
-    voice: Voice
+    voice: VoiceLevel
     say: str
     kind: BlockKind = "follow"
 
@@ -87,7 +87,7 @@ def score_of(session: Session, forms: Forms) -> Score:
             continue
         turning = facing is not None and facing != p.facing
         made = list(_places_of_pass(no, p, session, forms, times, turning))
-        if KINDS[p.kind].moves and made:
+        if BLOCK_KINDS[p.kind].moves and made:
             facing = p.facing
         places += made
     start = next((entry_weight(p, forms) for p in session.passes if not p.off), EVEN)
@@ -106,9 +106,9 @@ def _places_of_pass(
 ) -> Iterator[Place]:
     """The places of one pass. `times`: how often each material was gone over before, for the words to thin out;
     `turning`: the instructor stood another way before."""
-    row = KINDS[p.kind]
+    row = BLOCK_KINDS[p.kind]
 
-    def round_no(nth: int, of: int, voice: Voice) -> Round:
+    def round_no(nth: int, of: int, voice: VoiceLevel) -> Round:
         says = p.say or (row.says if p.kind != "follow" else "")
         return Round(no, p.id, pass_title(p, forms), p.part.form_id, nth, of, p.facing, voice, says, p.kind)
 
@@ -142,7 +142,7 @@ def _places_of_pass(
         yield _still(p.pause_after_ms, last, left)
 
 
-def _places(here: Round, placed: Iterable[Placed]) -> Iterator[Place]:
+def _places(here: Round, placed: Iterable[PlacedPosture]) -> Iterator[Place]:
     for performance in performances(placed):
         for no, m in enumerate(performance.posture.movements):
             yield Place("movement", here, performance, m, no, m.counts, 0, m.left_pct, m.breath)
@@ -154,7 +154,7 @@ def _still(ms: int, here: Round, left: int, kind: SpanKind = "pause") -> Place:
     return Place(kind, here, None, None, 0, 0, ms, left, "free")
 
 
-def placed_of(p: Pass, forms: Forms) -> list[Placed]:
+def placed_of(p: Pass, forms: Forms) -> list[PlacedPosture]:
     """The postures of a pass with their sections, cut to the movements it begins and ends with."""
     form = forms.get(p.part.form_id)
     chosen = {posture.id for posture in postures_of(p, forms)}
@@ -165,7 +165,7 @@ def placed_of(p: Pass, forms: Forms) -> list[Placed]:
 def entry_weight(p: Pass, forms: Forms) -> int:
     """The weight with which a pass begins: the opening's, or that at the end of what comes before its part."""
     form = forms.get(p.part.form_id)
-    if form is None or not KINDS[p.kind].moves:
+    if form is None or not BLOCK_KINDS[p.kind].moves:
         return EVEN
     wanted = postures_of(p, forms)
     left = form.opening_left_pct

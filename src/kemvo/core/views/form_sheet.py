@@ -9,7 +9,7 @@ from functools import lru_cache
 from typing import Literal
 
 from kemvo.core.cues.wording import Wording, wordings_of
-from kemvo.core.floor.closing import Mark, mark_of
+from kemvo.core.floor.closing import EndPlace, mark_of
 from kemvo.core.floor.feet import Event, Feet, FloorStep, Moment, centre
 from kemvo.core.floor.footprint import Disc, Needed, in_a_sentence, needed, space
 from kemvo.core.floor.placement import best_spot, seen_by, seen_from
@@ -79,13 +79,13 @@ class Floor(Value):
     steps: tuple[FloorLine, ...]
     needed: Needed
     sentence: str
-    mark: Mark
+    mark: EndPlace
     mark_sentence: str
     walls: tuple[Point, ...]
     picture: tuple[Point, ...]
 
 
-class Care(Value):
+class GroupCare(Value):
     """What the form's group is told: its caution and the advice that comes first; and for every posture that wants
     care for them, the gentler version that is chosen."""
 
@@ -103,7 +103,7 @@ class Sheet(Value):
     movements: dict[str, MovementLine]
     floor: Floor
     findings: tuple[Finding, ...]
-    care: Care
+    care: GroupCare
 
 
 def sheet(form: Form) -> Sheet:
@@ -207,7 +207,7 @@ def _print(feet: Feet, side: Side, left_pct: float) -> Print:
     return round(foot.x, 3), round(foot.y, 3), round(foot.angle, 1), state, load
 
 
-def care_of(look: Seen) -> Care:
+def care_of(look: Seen) -> GroupCare:
     """What the group is told, and the gentler versions chosen for it."""
     group = GROUPS[look.form.who.group]
     chosen = {
@@ -215,4 +215,4 @@ def care_of(look: Seen) -> Care:
         for p in look.form.postures()
         if p.gentler.strip() and any(c in group.spared for c in look.cares[p.id])
     }
-    return Care(caution=group.caution, advice=ADVICE, gentler=chosen)
+    return GroupCare(caution=group.caution, advice=ADVICE, gentler=chosen)

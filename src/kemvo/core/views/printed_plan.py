@@ -8,7 +8,7 @@ from kemvo.core.floor.feet import centre
 from kemvo.core.floor.walker import trace
 from kemvo.core.model.form import Form
 from kemvo.core.model.session import FACINGS, Forms, Session
-from kemvo.core.tables.block_kinds import KINDS
+from kemvo.core.tables.block_kinds import BLOCK_KINDS
 from kemvo.core.tables.groups import ADVICE, GROUPS
 from kemvo.core.timing.timeline import Span, by_pass, plan
 from kemvo.core.types import Value, in_minutes
@@ -58,7 +58,7 @@ def paper(session: Session, forms: Forms, reader: Reader) -> Paper:
         if p.off:
             continue
         turned = reader == "instructor" and FACINGS[p.facing].performer_mirrors
-        kind = KINDS[p.kind]
+        kind = BLOCK_KINDS[p.kind]
         how = []
         if kind.moves:
             how = [f"{line.tempo:.4g} counts a minute"]

@@ -13,7 +13,7 @@ from kemvo.core.floor.physical_load import Account, account, together
 from kemvo.core.floor.placement import best_spot, clearance
 from kemvo.core.floor.walker import trace
 from kemvo.core.model.session import FACINGS, TURN_MS, VOICES, Forms, Session
-from kemvo.core.tables.block_kinds import KINDS
+from kemvo.core.tables.block_kinds import BLOCK_KINDS
 from kemvo.core.timing.paces import conflicts
 from kemvo.core.timing.pass_breath import Breathed, breath_by_pass, starts_breath
 from kemvo.core.timing.pass_postures import missing_parts, pass_title, postures_of
@@ -103,7 +103,7 @@ def session_plan(session: Session, forms: Forms) -> Plan:
             PassLine(
                 id=p.id,
                 title=pass_title(p, forms),
-                kind=KINDS[p.kind].title,
+                kind=BLOCK_KINDS[p.kind].title,
                 off=p.off,
                 facing=FACINGS[p.facing].title,
                 voice=VOICES[p.voice].title,
@@ -112,7 +112,7 @@ def session_plan(session: Session, forms: Forms) -> Plan:
                 start_ms=start,
                 clock=clock_at(session.starts_at, start),
                 totals=sums,
-                account=account(spans, form if KINDS[p.kind].moves else None),
+                account=account(spans, form if BLOCK_KINDS[p.kind].moves else None),
                 breath=breath.report.says if breath else "",
                 turn=FACINGS[p.facing].turn if turning(spans) else "",
                 turn_ms=turning(spans),
@@ -162,7 +162,7 @@ def hasty_turns(spans_of: Mapping[int, Sequence[Span]]) -> list[Problem]:
     found = []
     facing = None
     for no, spans in spans_of.items():
-        if not KINDS[spans[0].round.kind].moves:
+        if not BLOCK_KINDS[spans[0].round.kind].moves:
             continue
         changed = facing is not None and facing != spans[0].round.facing
         facing = spans[0].round.facing
@@ -182,7 +182,7 @@ def conflicting_paces(session: Session, forms: Forms) -> list[Problem]:
     return [
         problem.model_copy(update={"where": f"pass {no + 1}"})
         for no, p in enumerate(session.passes)
-        if p.paces and not p.off and KINDS[p.kind].moves and p.part.form_id in forms
+        if p.paces and not p.off and BLOCK_KINDS[p.kind].moves and p.part.form_id in forms
         for problem in conflicts(
             p, placed_of(p, forms), forms[p.part.form_id], entry_weight(p, forms), session.breath_of(p)
         )
@@ -195,7 +195,7 @@ def out_of_room(session: Session, forms: Forms, spans_of: Mapping[int, Sequence[
     found = []
     for no, p in enumerate(session.passes):
         form, spans = forms.get(p.part.form_id), spans_of.get(no)
-        if form is None or form.room is None or not spans or not KINDS[p.kind].moves or p.kind == "hands":
+        if form is None or form.room is None or not spans or not BLOCK_KINDS[p.kind].moves or p.kind == "hands":
             continue
         discs = space(trace(form, [s for s in spans if s.round.nth == 1]))
         if FACINGS[p.facing].performer_mirrors:

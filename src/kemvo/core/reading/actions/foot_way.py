@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from kemvo.core.facts import FactSide, Size
+from kemvo.core.facts import FactSide, StepSize
 from kemvo.core.language import lexicon as lx
 from kemvo.core.reading.actions.foot_words import (
     BALLS,
@@ -158,7 +158,7 @@ def _is_no_way(p: Piece, i: int, others: bool) -> bool:
     return False
 
 
-def size_of(p: Piece) -> Size | None:
+def size_of(p: Piece) -> StepSize | None:
     """A step smaller or longer than usual."""
     words = {w for i, w in enumerate(p.in_order()) if p.w(p.first + i + 1) not in ("arc", "circle", "curve")}
     if "half" in words:

@@ -19,7 +19,7 @@ from kemvo.core.language import lexicon as lx
 from kemvo.core.reading.segment.segmenter import Clause
 from kemvo.core.reading.tokens import Token
 
-KINDS: tuple[FactKind, ...] = ("step", "lift", "pivot", "shift", "turn", "kick")
+ACTIONS: tuple[FactKind, ...] = ("step", "lift", "pivot", "shift", "turn", "kick")
 """The actions that are weighed."""
 
 WORDS = "likely_words.txt"
@@ -68,11 +68,11 @@ def likelihoods(tokens: Sequence[Token], clauses: Sequence[Clause]) -> list[dict
         found = [NOTHING]
         found += [weights[s] for s in dict.fromkeys(signs(tokens, clauses, k)) if s in weights]
         odds = [round(sum(w), 6) for w in zip(*found, strict=True)]  # even odds are even, in whatever order they add up
-        out.append({kind: 1 / (1 + exp(-w)) for kind, w in zip(KINDS, odds, strict=True)})
+        out.append({kind: 1 / (1 + exp(-w)) for kind, w in zip(ACTIONS, odds, strict=True)})
     return out
 
 
-NOTHING = (0.0,) * len(KINDS)
+NOTHING = (0.0,) * len(ACTIONS)
 
 
 def _said(tokens: Sequence[Token], first: int, last: int) -> Iterable[str]:
@@ -101,7 +101,7 @@ def learned_weights() -> Weights:
 
 def parsed(table: str) -> Weights:
     """A table of rows `kind weight sign;sign;…`, and of one row `kind % n` for each kind."""
-    by_kind: dict[FactKind, dict[str, float]] = {kind: {} for kind in KINDS}
+    by_kind: dict[FactKind, dict[str, float]] = {kind: {} for kind in ACTIONS}
     usual: dict[FactKind, float] = {}
     for row in table.splitlines():
         if row and not row.startswith("%"):
@@ -117,4 +117,4 @@ def parsed(table: str) -> Weights:
 def weighed(by_kind: dict[FactKind, dict[str, float]], usual: dict[FactKind, float]) -> Weights:
     """Weights by kind and sign, sorted by sign."""
     signs = {sign for here in by_kind.values() for sign in here}
-    return Weights({s: tuple(by_kind[kind].get(s, 0.0) for kind in KINDS) for s in signs}, usual)
+    return Weights({s: tuple(by_kind[kind].get(s, 0.0) for kind in ACTIONS) for s in signs}, usual)

@@ -18,7 +18,7 @@ from kemvo.core.reading.actions.turn import target
 from kemvo.core.reading.actions.weight_even import EVEN
 from kemvo.core.reading.clause import Piece
 from kemvo.core.reading.learned import classifier as sound
-from kemvo.core.reading.learned.classifier import KINDS, likelihoods
+from kemvo.core.reading.learned.classifier import ACTIONS, likelihoods
 from kemvo.core.reading.quantities import angle, distance, share
 from kemvo.core.reading.segment.segmenter import Clause
 from kemvo.core.reading.tokens import Token
@@ -57,13 +57,13 @@ def looked_again(
     told = by_clause(facts, tokens, clauses)
     likely = likelihoods(tokens, clauses)
     pieces: list[Piece] = []
-    kept = [f for f in facts if f.kind not in KINDS]
+    kept = [f for f in facts if f.kind not in ACTIONS]
     for k in range(len(clauses)):
         if k in silent:
             kept += told[k]
             continue
         here = [f for f in told[k] if not _strange(f.kind, k, told, likely)]
-        for kind in sorted((kind for kind in KINDS if likely[k][kind] > PLAIN), key=lambda kind: -likely[k][kind]):
+        for kind in sorted((kind for kind in ACTIONS if likely[k][kind] > PLAIN), key=lambda kind: -likely[k][kind]):
             if (here and likely[k][kind] <= PLAIN_BESIDES) or any(f.kind == kind for f in told[k]):
                 continue
             pieces = pieces or [Piece(tokens, c.first, c.last, c.verb) for c in clauses]
@@ -95,7 +95,7 @@ def by_clause(facts: Sequence[Fact], tokens: Sequence[Token], clauses: Sequence[
     begins = [tokens[c.first].start for c in clauses]
     out: list[list[Fact]] = [[] for _ in clauses]
     for f in facts:
-        if f.kind in KINDS:
+        if f.kind in ACTIONS:
             out[max((k for k, b in enumerate(begins) if b <= f.start), default=0)].append(f)
     return out
 

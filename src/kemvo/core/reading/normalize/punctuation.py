@@ -28,7 +28,7 @@ WRITTEN = re.compile(r"[.,;:!?]")
 NO_WORD = "#"
 
 
-class Sign(NamedTuple):
+class PauseSign(NamedTuple):
     """What speaks for or against a pause: so many words in a row, the first of them so far from the word before the
     pause."""
 
@@ -38,17 +38,17 @@ class Sign(NamedTuple):
 
 
 SIGNS = (
-    Sign("w", 1, -2),
-    Sign("a", 1, -1),
-    Sign("b", 1, 0),
-    Sign("x", 1, 1),
-    Sign("y", 1, 2),
-    Sign("ab", 2, -1),
-    Sign("bx", 2, 0),
-    Sign("xy", 2, 1),
-    Sign("abx", 3, -1),
-    Sign("bxy", 3, 0),
-    Sign("xyz", 3, 1),
+    PauseSign("w", 1, -2),
+    PauseSign("a", 1, -1),
+    PauseSign("b", 1, 0),
+    PauseSign("x", 1, 1),
+    PauseSign("y", 1, 2),
+    PauseSign("ab", 2, -1),
+    PauseSign("bx", 2, 0),
+    PauseSign("xy", 2, 1),
+    PauseSign("abx", 3, -1),
+    PauseSign("bxy", 3, 0),
+    PauseSign("xyz", 3, 1),
 )
 """Of the words w, a, b | x, y, z around a pause."""
 

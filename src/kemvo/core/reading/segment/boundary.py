@@ -24,7 +24,7 @@ WHO = PRONOUNS | frozenset("it to can could not don't and or that would might sh
 
 BOUND = BINDING | WHO
 
-Decision = bool | None
+CutDecision = bool | None
 """What a rule of cutting says. True: a new action begins; False: none does; None: the next rule is asked."""
 
 TELLING = (

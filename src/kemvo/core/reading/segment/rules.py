@@ -10,7 +10,7 @@ from kemvo.core.language import lexicon as lx
 from kemvo.core.reading.clause import ONE_SIDED
 from kemvo.core.reading.segment import rules_moved as moved
 from kemvo.core.reading.segment import rules_said as said
-from kemvo.core.reading.segment.boundary import ARTICLES, COVERED, Decision, Gap
+from kemvo.core.reading.segment.boundary import ARTICLES, COVERED, CutDecision, Gap
 from kemvo.core.reading.segment.left_context import (
     ASIDE,
 )
@@ -20,7 +20,7 @@ from kemvo.core.reading.tokens import Token
 class Rule(NamedTuple):
     """What decides, and before which words it is asked; None: before every word."""
 
-    decide: Callable[[Gap], Decision]
+    decide: Callable[[Gap], CutDecision]
     words: frozenset[str] | None = None
 
 
@@ -102,7 +102,7 @@ MAY_BEGIN = (
 
 
 @lru_cache(maxsize=4096)
-def _asked(w: str) -> tuple[Callable[[Gap], Decision], ...]:
+def _asked(w: str) -> tuple[Callable[[Gap], CutDecision], ...]:
     """The rules that are asked before a word."""
     return tuple(r.decide for r in RULES if r.words is None or w in r.words)
 

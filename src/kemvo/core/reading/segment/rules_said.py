@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from kemvo.core.language import lexicon as lx
-from kemvo.core.reading.segment.boundary import ARTICLES, BINDING, BOUND, COVERED, UPPER, Decision, Gap
+from kemvo.core.reading.segment.boundary import ARTICLES, BINDING, BOUND, COVERED, UPPER, CutDecision, Gap
 from kemvo.core.reading.segment.left_context import (
     ASIDE,
     bare_shift_before,
@@ -50,7 +50,7 @@ FEELS = lx.UNREAL | {"feels"}
 IT_GOES_ON = KEEPS_IT | lx.UNREAL | lx.CONNECT
 
 
-def after_comma(g: Gap) -> Decision:
+def after_comma(g: Gap) -> CutDecision:
     """ "Step back, lift the right toes"; but "step, left foot" and "step out, left foot" go on."""
     if not g.before.comma:
         return None
@@ -67,7 +67,7 @@ def after_comma(g: Gap) -> Decision:
     return begins or g.piece[0].w in ASIDE or g.says(lx.UNREAL) or None
 
 
-def and_goes_on(g: Gap) -> Decision:
+def and_goes_on(g: Gap) -> CutDecision:
     """ "Turn and look over the right shoulder"; "half and half"; "slow and low"; "one hundred and eighty"; "the right knee
     and the right hand rise"."""
     look = g.after == "look" and g.before.w in lx.TURN
@@ -88,59 +88,59 @@ def and_goes_on(g: Gap) -> Decision:
     )
 
 
-def or_number(g: Gap) -> Decision:
+def or_number(g: Gap) -> CutDecision:
     """ "Sixty or seventy percent"."""
     return False if g.before.w in lx.NUMBERS and g.after in lx.NUMBERS else None
 
 
-def again_to(g: Gap) -> Decision:
+def again_to(g: Gap) -> CutDecision:
     """ "Shift again onto the left"."""
     return False if g.after in ("onto", "into", "between", "to", "evenly") else None
 
 
-def meanwhile(g: Gap) -> Decision:
+def meanwhile(g: Gap) -> CutDecision:
     """ "The right foot then steps"."""
     return False if goes_on(g) else None
 
 
-def connecting(g: Gap) -> Decision:
+def connecting(g: Gap) -> CutDecision:
     """ "Shift right | and step left"; but "next to"."""
     if g.w == "next" and next((t.w for t in g.tokens[g.i + 1 : g.i + 2]), "") == "to":
         return None
     return g.told() or hands_only(g) or (g.w != "again" and only_ways(g))
 
 
-def no_need(g: Gap) -> Decision:
+def no_need(g: Gap) -> CutDecision:
     """ "Step forward | no need to rush"; "step out | no weight on it yet"."""
     return True if g.after in ("need", "weight") and g.told() and g.before.w not in ("with", "there's") else None
 
 
-def speaking(g: Gap) -> Decision:
+def speaking(g: Gap) -> CutDecision:
     """ "Step back | make sure the knee…", "sink | feel the ground", "go back | make the right leg solid"."""
     sure = g.w not in ("make", "making", "be") or g.after == "sure"
     made = g.w == "make" and g.after in ("it", "the", "your")
     return True if (sure or made) and g.before.w not in BOUND and g.told() else None
 
 
-def after_supposed(g: Gap) -> Decision:
+def after_supposed(g: Gap) -> CutDecision:
     """ "If you're feeling steady | lift the left knee"."""
     if g.has_verb or not g.acts() or len(g.piece) < 3 or not is_supposed(g):
         return None
     return True if g.before.w not in NOT_AFTER_SUPPOSED else None
 
 
-def aside(g: Gap) -> Decision:
+def aside(g: Gap) -> CutDecision:
     """ "Step out | keeping the knees soft"."""
     return True if g.told() else None
 
 
-def let(g: Gap) -> Decision:
+def let(g: Gap) -> CutDecision:
     """ "Sit back | let the toes come up"."""
     whom = g.after in WHOM
     return True if whom and g.before.w not in BOUND_OR_DENIED and g.told() else None
 
 
-def with_(g: Gap) -> Decision:
+def with_(g: Gap) -> CutDecision:
     """ "Step out | with the left palm up"; "turn left | with a pivot on the heel"; "sink | with the weight on the left"."""
     said = [t.w for t in g.tokens[g.i + 1 : g.i + 4]]
     takes = next((k for k in range(g.i + 2, min(g.i + 5, len(g.tokens))) if g.tokens[k].side), 0)
@@ -154,47 +154,47 @@ def with_(g: Gap) -> Decision:
     return True if with_foot_or_weight(g) and (g.told() or hands_only(g)) else None
 
 
-def dont(g: Gap) -> Decision:
+def dont(g: Gap) -> CutDecision:
     """ "Wait | don't shift yet"."""
     return True if g.told() and g.before.w not in BOUND else None
 
 
-def like(g: Gap) -> Decision:
+def like(g: Gap) -> CutDecision:
     """ "Sit back | like you're taking a chair"."""
     return True if g.after in ("you're", "you", "a", "someone", "somebody") and g.told() else None
 
 
-def purpose(g: Gap) -> Decision:
+def purpose(g: Gap) -> CutDecision:
     """ "Bend the knee | to protect your back"."""
     if g.says(TIMES) and g.after in lx.ACTS:
         return True  # "take four counts | to shift to the left"
     return True if g.after in ("protect", "save", "avoid", "help", "stay", "make", "keep") and g.told() else None
 
 
-def after_warning(g: Gap) -> Decision:
+def after_warning(g: Gap) -> CutDecision:
     """ "Don't lock the knee | turn your waist"; but "don't let the knee turn" goes on."""
     ended = g.before.w in WARNING_ENDS or (g.piece[0].w == "without" and len(g.piece) == 2)
     return True if not g.has_verb and g.acts() and ended and warns(g) else None
 
 
-def after_hands(g: Gap) -> Decision:
+def after_hands(g: Gap) -> CutDecision:
     """ "With your hands at your chest | step back"."""
     return True if not g.has_verb and hands_only(g) and leaves_hands(g) else None
 
 
-def if_(g: Gap) -> Decision:
+def if_(g: Gap) -> CutDecision:
     """ "Lift the knee | if you can"."""
     return g.told()
 
 
-def you_can(g: Gap) -> Decision:
+def you_can(g: Gap) -> CutDecision:
     """ "The left leg is empty | you could pick it up", "once it's empty | I can turn it"."""
     if g.w != "you" and g.piece[0].w not in ("once", "when"):
         return None
     return g.told() if g.after in ("can", "could", "may", "might", "should") else None
 
 
-def it_acts(g: Gap) -> Decision:
+def it_acts(g: Gap) -> CutDecision:
     """ "Lift the left foot | it goes out"."""
     feels = g.after in FEELS and g.told() and g.before.w not in IT_GOES_ON
     return (
@@ -202,12 +202,12 @@ def it_acts(g: Gap) -> Decision:
     )
 
 
-def name(g: Gap) -> Decision:
+def name(g: Gap) -> CutDecision:
     """A posture's name is a piece of its own."""
     return True if COVERED in (g.w, g.before.w) and g.w != g.before.w else None
 
 
-def hands_next(g: Gap) -> Decision:
+def hands_next(g: Gap) -> CutDecision:
     """ "Turn to the right | shoulders relaxed"."""
     if g.w == "shoulder":
         return None

@@ -19,7 +19,7 @@ LONGEST_S = 30 * 60
 """Of a sound the user brings at most so much is used."""
 
 
-class Round(Protocol):
+class Loop(Protocol):
     """A sound that comes round, at a mean level of one."""
 
     def __len__(self) -> int: ...
@@ -29,7 +29,7 @@ class Round(Protocol):
         ...
 
 
-class HeldRound:
+class HeldLoop:
     """A round that is held in memory."""
 
     def __init__(self, samples: Samples) -> None:
@@ -43,7 +43,7 @@ class HeldRound:
         return self.samples[np.arange(start, start + n) % len(self.samples)]
 
 
-class FiledRound:
+class FiledLoop:
     """A round that lies in a file made by `make_round`, read piece by piece."""
 
     def __init__(self, path: Path) -> None:
@@ -75,7 +75,7 @@ _KEPT_AS = np.dtype("<f2")
 _BLOCK = 1 << 18
 
 
-def make_round(intake: Intake, to: Path, report: Report = lambda _: None) -> None:
+def make_loop(intake: Intake, to: Path, report: Report = lambda _: None) -> None:
     """Make a sound from outside come round, and keep it in the file `to`. Raises KemvoError when it is no sound; then, and
     when `report` stops it, nothing is left behind."""
     plain, partial = to.with_name(f".{to.name}.plain"), to.with_name(f".{to.name}.part")
