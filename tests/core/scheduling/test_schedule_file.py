@@ -90,5 +90,5 @@ def test_a_problem_that_cannot_be_read_says_why(tmp_path: Path, data: object, sa
 @pytest.mark.parametrize("kind", SCHEMAS)
 def test_every_schema_is_printed_and_published(kind: str) -> None:
     printed = json.loads(CliRunner().invoke(app, ["schema", kind]).output)
-    kept = Path(__file__).parents[2] / f"docs/schema/{kind}.schema.json"
+    kept = Path(__file__).parents[3] / f"docs/schema/{kind}.schema.json"
     assert printed == schema_of(kind) == json.loads(kept.read_text())
