@@ -102,4 +102,4 @@ def test_a_render_can_be_stopped(page: Page, demo: str) -> None:
     expect(page.locator("[data-state=full]")).to_contain_text("in full")
     page.get_by_role("button", name="Make MP3").click()
     page.get_by_role("button", name="Stop").click()
-    expect(page.get_by_text("Stopped. Nothing was written.")).to_be_visible()
+    expect(page.get_by_text("Stopped. Nothing was kept.")).to_be_visible()

@@ -1,4 +1,4 @@
-"""A sound made to come round in a process of its own: decoding takes a whole core and would make all others wait, and a
+"""Makes a loop in a process of its own: decoding takes a whole core and would keep everybody waiting, and a
 damaged file that brings the decoder down brings down nothing else.
 
 The process writes a line of JSON for every step: the share that is done, then what is to be told, or what is wrong.

@@ -1,4 +1,4 @@
-"""Sounds that come round, to sound under a practice: held in memory, or made from a sound from outside and kept in a file."""
+"""Loops under a practice: seamless sounds held in memory, or made once from an imported sound and kept in a file."""
 
 from __future__ import annotations
 

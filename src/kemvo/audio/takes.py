@@ -1,4 +1,4 @@
-"""A recorded line made ready: the silence around it trimmed, its loudness levelled."""
+"""Takes made ready to play: silence trimmed, loudness levelled."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""What is said to a person when something they gave cannot be used: what, where, and how to mend it."""
+"""Problems as sentences: what cannot be used, where it is, and how to fix it."""
 
 from __future__ import annotations
 

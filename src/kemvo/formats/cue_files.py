@@ -1,4 +1,4 @@
-"""What is said in a practice as files: captions, chapters and metadata (WebVTT), SubRip, CSV, a plain sheet, label lists."""
+"""Cue files written: captions, chapters and metadata (WebVTT), SubRip, CSV, a plain sheet, label lists."""
 
 from __future__ import annotations
 

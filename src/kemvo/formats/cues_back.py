@@ -1,4 +1,4 @@
-"""Files of what is said, read back: WebVTT, SubRip, CSV, label lists, the sheet, and the cue sheet as PDF."""
+"""Cue files read back: WebVTT, SubRip, CSV, label lists, the sheet, and the cue sheet as PDF."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""What could be said along a timeline: every cue with its moment, its window and its wordings."""
+"""Cue candidates: everything that could be said along a timeline, each with its moment, window and wordings."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""The mark: how far the closing spot is from the opening one, and which single step, done differently, would close it."""
+"""The return to the mark: how far from its opening spot a form ends, and which single changed step would close the gap."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""The feet on the floor: what a foot, a step and a trace are, and where both feet are at every moment.
+"""Footprints: the types for a foot, a step and a whole trace, and where both feet are at any moment.
 
 Everything is told from the form's own start: x to the right and y to the front in metres, angles in degrees clockwise
 from the front. A foot's place is its heel.

@@ -1,4 +1,4 @@
-"""The account of a block: time on one leg alone, standing, walking, how evenly the sides are trained, against the limits of
+"""Physical load of a block: time on one leg, standing and walking, and left/right balance, against the limits of
 the group."""
 
 from __future__ import annotations

@@ -1,4 +1,4 @@
-"""Which way the body faces after a turn, and a foot after it has turned."""
+"""Turns: the body's new facing, and a foot's new angle, after a turn."""
 
 from __future__ import annotations
 

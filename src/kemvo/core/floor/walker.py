@@ -1,4 +1,4 @@
-"""A form walked: from the opening stance on, what every movement does to both feet.
+"""The walker: from the opening stance on, what every movement does to both feet.
 
 Steps are made from the standing foot, in the direction the body faces; how far, the table `WAYS` says.
 """

@@ -1,4 +1,4 @@
-"""Short forms of hand-outs and notes: "wt R, LF fwd", as they are meant and as a voice says them (common practice, no source)."""
+"""Abbreviations used in handouts and notes ("wt R, LF fwd"): what they stand for, and how a voice says them (common practice, no source)."""
 
 from __future__ import annotations
 

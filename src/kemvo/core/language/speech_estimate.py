@@ -1,4 +1,4 @@
-"""How long a text takes to say, where no voice has measured it yet: by its syllables."""
+"""Estimated speech length, by syllables, for texts that no voice has measured yet."""
 
 from __future__ import annotations
 

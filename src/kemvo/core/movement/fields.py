@@ -1,4 +1,4 @@
-"""From the facts of a line to the fields of a movement, to a short sign for each fact, and corrections by hand."""
+"""Fills a movement's fields from the facts of its line; short labels for facts; corrections by hand."""
 
 from __future__ import annotations
 

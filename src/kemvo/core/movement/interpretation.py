@@ -1,4 +1,4 @@
-"""What a movement's own words say: the facts of its line and of its words about the feet, corrections applied."""
+"""The interpretation of a movement: facts from its line and its foot notes, with the instructor's corrections applied."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""What the parts of a movement's line speak of: feet and weight, turning, hands, and details that come late."""
+"""Parts of a movement's line by subject: feet and weight, turning, hands, late details."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""Which leg takes the weight where a movement's words tell a shift and no leg: "shift forward", "sit back 70 %".
+"""The receiving leg: which leg takes the weight when the words give a shift but no leg ("shift forward", "sit back 70 %").
 
 The words are asked first (forward: to the foot in front; back: to the one behind), then the foot that has stepped since the
 last shift; otherwise it is the leg that has less. Common practice, no source.

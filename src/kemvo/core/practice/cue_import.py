@@ -1,4 +1,4 @@
-"""Cues taken back from a file: what it says otherwise becomes other words, other times, or words of one's own."""
+"""Importing an edited cue file: changed lines become new wordings, new times, or cues of the instructor's own."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""What is said, as rows for files: every utterance, and what was left out."""
+"""Cues as table rows for export: every utterance, and what was left out."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""Words that a recogniser heard wrong, or a hasty hand wrote: what is meant, by the words around.
+"""Misheard and mistyped words: what was meant, judged by the surrounding words.
 
 Which are taken for which: common practice, no source; from how captions of spoken lessons read.
 """

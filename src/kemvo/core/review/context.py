@@ -1,4 +1,4 @@
-"""What the checks of the read-through look at, and how they tell what they find."""
+"""The context a check works in: the form, its feet on the floor, and how a finding is worded."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""Changes to a form that a mend may try: one movement or one posture changed, and nothing else."""
+"""Form edits a mend may try: one movement or one posture changed, nothing else."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""Mends: changes of a form that take a finding away. Each is tried before it is offered: it removes its finding and adds
+"""Mends: changes to a form that remove a finding. Each is tried before it is offered: it removes its finding and adds
 none."""
 
 from __future__ import annotations

@@ -1,4 +1,4 @@
-"""A problem of talk and its answer: what could be said, in which wordings and when, and what is said.
+"""The scheduling problem and its answer: what could be said, in which wordings and when; and what is said.
 
 Knows nothing of tai chi, and nothing of how the answer is found (`schedule.py`).
 """

@@ -1,4 +1,4 @@
-"""What became of every saying of a problem, told with reasons in numbers."""
+"""The outcome of each cue, with its reason in numbers."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""What is said, in which words, starting when: an exact optimiser, pure and without any knowledge of tai chi.
+"""The exact optimiser: which utterances, in which words, starting when. Knows nothing of tai chi.
 
 Given sayings in the order of their target moments, each with wordings of a known length and worth, a window, and an ideal
 moment with a price for being early and late, find the utterances of greatest total worth less prices such that nobody

@@ -1,4 +1,4 @@
-"""Functions that never fall, on whole steps of time: how much can be won by then. And the free stretches between blocked
+"""Non-decreasing step functions on an integer time grid: the value reached by then. And the free stretches between blocked
 times."""
 
 from __future__ import annotations

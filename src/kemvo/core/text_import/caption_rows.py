@@ -1,4 +1,4 @@
-"""Captions cut anywhere, put together again as rows of a form: sentences, or pieces that tell something of their own."""
+"""Caption rows: captions cut anywhere, rejoined into whole sentences or self-contained pieces."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""A read text made into a form: sections, postures, movements. Nothing of the text is thrown away."""
+"""The draft form made from a text: sections, postures, movements. Nothing of the text is thrown away."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""A form as it grows out of a text, line by line, and what is filled in at its end."""
+"""The form builder: grows a form line by line, and fills the gaps at the end."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""How a text is laid out: what headings, indents and the labels of lists say of its lines."""
+"""The role of each line, as headings, indents and list labels show it."""
 
 from __future__ import annotations
 

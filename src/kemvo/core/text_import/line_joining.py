@@ -1,4 +1,4 @@
-"""Lines of a text that run on into each other: wrapped sentences, and captions that are cut anywhere."""
+"""Joining lines that run on: wrapped sentences, and captions cut anywhere."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""A line that names a posture: its number, the name, on which side, how many times, and whether the sides take turns.
+"""Lines that name a posture: number, name, side, repeats, and whether the sides alternate.
 
 "5. Brush knee, left (3 times)", "Cloud hands x3", "4 x Push", "Golden rooster left and right", "Posture 7 - Heron wades".
 The forms are those of usual lists (common practice, no source).

@@ -1,4 +1,4 @@
-"""A sentence that tells several movements, cut where one ends: a movement has one place for the weight and one breath."""
+"""Splits a sentence that describes several movements: a movement has one weight and one breath."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""The breath along a timeline: lung fill, and how many breaths.
+"""The breath curve along a timeline: lung fill, and the number of breaths.
 
 Movements in a row with the same direction are one breath. `free` movements, holds and pauses call no
 breath: the lungs stay as they are for the picture, and nobody is asked to hold anything.

@@ -1,4 +1,4 @@
-"""Breath schools: what the breath does along movements, worked out.
+"""The breath planner: where the breath goes in and out along movements, by school.
 
 matched   in and out alternate, each within the comfort of the group; as many movements as possible keep the direction
           that was wished for them; the breath changes between movements, else at a natural point within one; no more

@@ -1,4 +1,4 @@
-"""Paces of stretches of a pass: a tempo, a length, a number of breaths, counts a shift, swaying in place. Where what is
+"""Paces for stretches of a pass: a tempo, a length, a number of breaths, counts per shift, swaying in place. Where what is
 asked for cannot be kept, or two paces meet, it is said."""
 
 from __future__ import annotations

@@ -1,4 +1,4 @@
-"""The breath of a practice: for every pass, by its school, from when to when the breath goes in or out."""
+"""The breath of each pass: every in- and out-breath with its times, by the breath school."""
 
 from __future__ import annotations
 

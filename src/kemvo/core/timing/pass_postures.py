@@ -1,4 +1,4 @@
-"""What the passes of a session go through in their forms: titles, postures, and what is missing."""
+"""The postures each pass covers: its title, its postures, and what is missing from the form."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""What of a form a pass goes through: a part of it, hands or feet alone, once or again, growing in a chain."""
+"""The rounds of a pass: which part of the form, hands or feet alone, repeats, chains."""
 
 from __future__ import annotations
 

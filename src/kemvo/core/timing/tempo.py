@@ -1,4 +1,4 @@
-"""Tempo along a pass: a base, other paces for stretches of it, gradual slowing or quickening, all integrated exactly.
+"""Tempo along a pass: a base tempo, other paces for stretches, gradual change; integrated exactly.
 
 Within a gradual stretch the tempo goes evenly from one value to another *with the counts*: v(c) = v0 + (v1 - v0)·c/C.
 A count lasts 60 000 / v(c) ms, so a stretch from count a to b lasts 60 000·C/(v1 - v0)·ln(v(b)/v(a)) ms.

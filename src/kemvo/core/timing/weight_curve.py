@@ -1,4 +1,4 @@
-"""The weight between the legs: its curve, its shifts, and the time on each leg."""
+"""The weight curve between the legs, its shifts, and the time on each leg."""
 
 from __future__ import annotations
 

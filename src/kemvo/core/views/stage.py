@@ -1,4 +1,4 @@
-"""What the stage shows: the spans of a practice in one view, curves sampled in time, words and sounds."""
+"""The stage's view of a practice: spans, sampled curves, words and sounds."""
 
 from __future__ import annotations
 

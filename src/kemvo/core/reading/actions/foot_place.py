@@ -1,4 +1,4 @@
-"""What a foot does that is put, brought, drawn or taken somewhere."""
+"""Feet that are put, brought, drawn or taken somewhere: step, lift or pivot."""
 
 from __future__ import annotations
 

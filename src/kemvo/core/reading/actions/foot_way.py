@@ -1,4 +1,4 @@
-"""Whose foot it is, and how it goes: side, way, toes, touch-down."""
+"""Details of a foot action: whose foot, which direction, toe angle, touch-down."""
 
 from __future__ import annotations
 

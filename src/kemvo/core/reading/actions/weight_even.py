@@ -1,4 +1,4 @@
-"""The weight comes to both legs: shared evenly, in the middle, at the centre."""
+"""Weight brought to both legs: even, in the middle, at the centre."""
 
 from __future__ import annotations
 

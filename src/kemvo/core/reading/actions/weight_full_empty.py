@@ -1,4 +1,4 @@
-"""A leg that is full or empty: which one bears the weight then."""
+"""Legs called full or empty: which one then bears the weight."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""The weight goes on, forward or back, and no leg is named: "sit back", "and into it", "all the way forward"."""
+"""Weight shifts without a named leg: "sit back", "and into it", "all the way forward"."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""How likely a clause tells each kind of action, by its words.
+"""The clause classifier: how likely a clause is to describe each kind of action.
 
 No rule can know every turn of speech. What a clause sounds like is told by its words, one by one, in twos and in threes,
 and by those of the clauses beside it, as weights of logistic regressions learned from lines whose facts are known

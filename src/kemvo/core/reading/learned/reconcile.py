@@ -1,4 +1,4 @@
-"""A second look at what the rules have read: what they missed that sounds plainly like an action is added, what they read
+"""Reconciles the rules with the classifier: an action they missed that the clause plainly sounds like is added, what they read
 that does not sound like one at all is taken away.
 
 How a clause sounds comes from `likely`. The bounds and the cautions below were chosen on lines of speakers that the rules

@@ -1,4 +1,4 @@
-"""What is said once and meant again: "shift to the left and then to the right", "lift and place the left foot".
+"""Ellipsis: words said once and meant again ("shift to the left and then to the right", "lift and place the left foot").
 
 The verb is put in again before the second side, the foot after the first verb, and the foot that goes on acting before what
 it does next, as words of no width.

@@ -1,4 +1,4 @@
-"""What people say while they speak and that tells nothing of the movement: left out before reading.
+"""Fillers: what people say while speaking that describes no movement; dropped before reading.
 
 "Um", "sort of", "there we go" and most words of manner ("gently", "slowly") can stand anywhere in an instruction. Without
 them its words stand beside each other as in a written one. Which they are: common practice, no source.

@@ -1,4 +1,4 @@
-"""A side that stands for the foot of that side: "the left steps back", "bring the right up half a step".
+"""Implied feet: a side that stands for its foot ("the left steps back", "bring the right up half a step").
 
 The foot is put in as a word of no width, so that everything after reads "the left foot". Where hands may be meant (a
 hand or a place on the body is named near by) the side stays as it is.

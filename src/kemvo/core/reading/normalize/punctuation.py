@@ -1,4 +1,4 @@
-"""Where a speaker pauses: the commas that running text without punctuation lacks.
+"""Punctuation for running text: commas where a speaker is likely to pause.
 
 How likely a pause stands between two words is told by the words around, as weights of a logistic regression learned
 from lines whose ends are known (`make learn` writes them to `pause_weights.py`).

@@ -1,4 +1,4 @@
-"""How much each sign speaks for a pause: its name, its weight, the words it is of. Made by `make learn`; not to be edited
+"""Learned weights of the pause model: feature, weight, words. Made by `make learn`; not to be edited
 by hand."""
 
 TABLE = """\

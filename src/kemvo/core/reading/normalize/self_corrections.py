@@ -1,4 +1,4 @@
-"""Words that a speaker takes back: "weight on the left, no, sorry, on the right" as "weight on the right"."""
+"""Self-corrections: "weight on the left, no, sorry, on the right" becomes "weight on the right"."""
 
 from __future__ import annotations
 

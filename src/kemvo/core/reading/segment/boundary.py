@@ -1,4 +1,4 @@
-"""The place between two words, where one action may end and the next begin."""
+"""A possible clause boundary: the gap between two words, with what stands on either side."""
 
 from __future__ import annotations
 

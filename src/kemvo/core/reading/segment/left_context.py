@@ -1,4 +1,4 @@
-"""What has been told before a gap: hands only, the weight, a whole action without a verb."""
+"""Left context of a boundary: what the words before it already describe."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""What comes after a gap: a foot that acts, the weight, how something is done."""
+"""Right context of a boundary: what the words after it begin to describe."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""Where one action ends and the next begins: a table of rules, asked in their order until one decides."""
+"""Segmentation rules: a table, tried in order until one decides whether a boundary ends a clause."""
 
 from __future__ import annotations
 

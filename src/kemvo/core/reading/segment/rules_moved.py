@@ -1,4 +1,4 @@
-"""Rules of cutting by feet, weight, breath and body: where one has all it needs, and the next is named."""
+"""Segmentation rules about feet, weight, breath and body: one action is complete and the next is named."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""Rules of cutting by what joins, what is said about a movement, and who acts."""
+"""Segmentation rules about connecting words, remarks, and who acts."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""A row of words cut where one action ends and the next begins."""
+"""The segmenter: cuts a text into clauses, each describing one action."""
 
 from __future__ import annotations
 

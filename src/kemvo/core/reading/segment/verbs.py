@@ -1,4 +1,4 @@
-"""Which words begin an action, and when such a word is only a thing of that name."""
+"""Verbs: which words begin an action, and when such a word is only a noun."""
 
 from __future__ import annotations
 
