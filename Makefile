@@ -8,7 +8,7 @@ TYPES := web/src/shared/api-types.ts
 SCHEMAS := form session room schedule-problem schedule-answer
 WEB_SOURCES := $(shell find web/src web/public -type f -not -name api-types.ts 2>/dev/null) web/index.html web/vite.config.ts web/tsconfig.json
 
-.PHONY: neural demo run test check bench learn setup pages types screenshots
+.PHONY: neural demo run test quick check bench learn setup pages types screenshots
 
 demo: setup pages neural ## Start Kemvo on demo data and print its address
 	@$(BIN)/kemvo demo
@@ -18,6 +18,9 @@ run: setup pages ## Start Kemvo on your own data
 
 test: setup pages $(STAMPS)/dev $(STAMPS)/chromium check ## Install what tests need, run style, types, import rule and all tests
 	$(BIN)/python -m pytest -n 2 --dist loadfile
+
+quick: check ## Style, types, import rules, and the tests that need neither browser nor speech nor long searches
+	$(BIN)/python -m pytest -n 2 --dist load -m "not long" tests/core tests/store tests/reference
 
 check: $(STAMPS)/dev $(TYPES) ## Style, types and the import rule
 	$(BIN)/ruff check src tests bench
@@ -67,12 +70,10 @@ $(STAMPS)/dev: requirements-dev.lock $(STAMPS)/python
 	$(BIN)/python -m pip install --quiet --disable-pip-version-check -r requirements-dev.lock
 	@touch $@
 
-# "npm install" and not "npm ci": the lock holds the binaries of the platforms that were at hand when it was made,
-# and "ci" refuses a lock without those of all others.
 $(STAMPS)/web: web/package-lock.json
 	@mkdir -p $(STAMPS)
 	@command -v npm > /dev/null || { echo "Node.js 20 with npm is needed to build the pages. On Debian: apt install nodejs npm"; exit 1; }
-	cd web && npm install --silent --no-save --no-audit --no-fund
+	cd web && npm ci --silent --no-audit --no-fund
 	@touch $@
 
 $(TYPES): web/src/shared/openapi.json $(STAMPS)/web

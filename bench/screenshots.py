@@ -161,6 +161,12 @@ def text(page: Page) -> None:
     ready(page, "[data-lines]")
 
 
+def your_data(page: Page) -> None:
+    """Where everything is kept, and the way back from a copy."""
+    page.goto("/data")
+    ready(page, "h1")
+
+
 PICTURES: dict[str, tuple[Callable[[Page], None], str]] = {
     "forms": (forms, "light"),
     "form-sheet": (form_sheet, "light"),
@@ -175,12 +181,17 @@ PICTURES: dict[str, tuple[Callable[[Page], None], str]] = {
     "stage": (stage, "light"),
     "keys": (keys, "light"),
     "text": (text, "light"),
+    "your-data": (your_data, "light"),
     "stances": (stances, "light"),  # last: it changes a form
 }
 
 if __name__ == "__main__":
     FOLDER.mkdir(parents=True, exist_ok=True)
-    with tempfile.TemporaryDirectory() as name, served("demo", Path(name)) as (client, _), sync_playwright() as driver:
+    with (
+        tempfile.TemporaryDirectory() as name,
+        served("demo", Path(name) / "saltmarsh-hall") as (client, _),
+        sync_playwright() as driver,
+    ):
         browser = driver.chromium.launch(executable_path=shutil.which("chromium"), args=FLAGS.split())
         for title, (show, scheme) in PICTURES.items():
             page = browser.new_page(

@@ -2,7 +2,7 @@ import type { FormRow, Pass } from "../shared/api";
 import { Check } from "../shared/Check";
 import { NumberField } from "../shared/NumberField";
 import { Paces } from "./PassPaces";
-import type { PassRowProps } from "./PassRow";
+import type { PassRowProps } from "./passRowProps";
 
 const PAUSES = [
   { field: "pause_before_ms", name: "still before" },

@@ -1,7 +1,7 @@
 import { Fragment } from "react";
 import type { Pass, PassLine } from "../shared/api";
 import { NumberField } from "../shared/NumberField";
-import type { PassRowProps } from "./PassRow";
+import type { PassRowProps } from "./passRowProps";
 
 type Pace = Pass["paces"][number];
 type Given = Pick<Pace, "tempo" | "to" | "ms" | "breaths" | "counts_a_shift" | "sways">;

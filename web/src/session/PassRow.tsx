@@ -2,26 +2,10 @@ import { useSortable } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import { Copy, GripVertical, Trash2 } from "lucide-react";
 import { memo } from "react";
-import type { Choices, FormRow, Pass, PassLine } from "../shared/api";
 import { clock, plural } from "../shared/format";
 import { GrowingText } from "../shared/GrowingText";
 import { PassChoices } from "./PassChoices";
-
-export interface PassRowProps {
-  pass: Pass;
-  no: number;
-  line: PassLine | undefined;
-  forms: FormRow[];
-  choices: Choices;
-  change: (id: string, change: Partial<Pass>, how?: "typing") => void;
-  copy: (id: string) => void;
-  remove: (id: string) => void;
-  /** Whether its choices are shown; otherwise they are told in one line. */
-  open: boolean;
-  onOpen: (id: string) => void;
-  /** Whether it stands in a group. */
-  grouped: boolean;
-}
+import type { PassRowProps } from "./passRowProps";
 
 /** One pass: its title and length, and below what it goes over and how. */
 export const PassRow = memo(function PassRow(props: PassRowProps) {
