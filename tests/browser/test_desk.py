@@ -62,6 +62,11 @@ def test_a_left_out_cue_is_cured_pinned_recorded_and_rendered(page: Page, demo: 
     assert after["pinned"]
     assert abs(after["start_ms"] - (before["start_ms"] - 100)) <= 10
     page.keyboard.press("Alt+k")
+    # The key is taken and saved in a moment: waited for, since "saved" is shown before it as well as after it.
+    for _ in range(200):
+        if not next(c for c in cues(page, demo) if c["id"] == chosen)["pinned"]:
+            break
+        page.wait_for_timeout(50)
     saved(page)
     assert not next(c for c in cues(page, demo) if c["id"] == chosen)["pinned"]
 
