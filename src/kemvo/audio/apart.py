@@ -7,8 +7,10 @@ The process writes a line of JSON for every step: the share that is done, then w
 from __future__ import annotations
 
 import json
+import os
 import subprocess
 import sys
+from contextlib import suppress
 from pathlib import Path
 
 from kemvo.audio.intake import Intake, Report
@@ -16,6 +18,9 @@ from kemvo.audio.loops import make_loop
 from kemvo.core.errors import KemvoError, Problem
 
 STEP = 0.01
+
+POLITE = 5
+"""So much the process steps back (nice) behind whoever asks the server something."""
 
 
 def make_loop_apart(source: Path, name: str, to: Path, report: Report = lambda _: None) -> list[str]:
@@ -52,6 +57,8 @@ def make_loop_apart(source: Path, name: str, to: Path, report: Report = lambda _
 def main(source: Path, name: str, to: Path) -> None:
     """What the process of its own does."""
     told = 0.0
+    with suppress(AttributeError, OSError):
+        os.nice(POLITE)
 
     def report(share: float) -> None:
         nonlocal told
