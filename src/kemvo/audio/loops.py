@@ -80,12 +80,19 @@ def make_loop(intake: Intake, to: Path, report: Report = lambda _: None) -> None
     when `report` stops it, nothing is left behind."""
     plain, partial = to.with_name(f".{to.name}.plain"), to.with_name(f".{to.name}.part")
     try:
+        energy = 0.0
         with plain.open("wb") as out:
             for block in intake.blocks(RATE, LONGEST_S, report=lambda share: report(DECODING * share)):
                 block.tofile(out)
+                energy += float(np.dot(block, block))
         n = intake.samples
         join = min(JOIN_S * RATE, n // 3)
-        power = sum(float(np.dot(b, b)) for b in _joined(plain, n, join)) / max(1, n - join)
+        # What changes where the ends are laid together: the head goes, and the tail becomes another.
+        head, tail = _piece(plain, 0, join), _piece(plain, n - join, join)
+        both = tail * _up(join)[::-1] + head * _up(join)
+        power = (energy + sum(s * float(np.dot(x, x)) for s, x in ((1, both), (-1, head), (-1, tail)))) / max(
+            1, n - join
+        )
         gain = np.float32(1 / np.sqrt(power) if power > QUIETEST**2 else 0.0)
         with partial.open("wb") as out:
             shape = {"descr": _KEPT_AS.str, "fortran_order": False, "shape": (n - join,)}
@@ -107,11 +114,22 @@ QUIETEST = 1e-6
 """A sound whose mean level is below this is silence, and stays so."""
 
 
+def _up(join: int) -> np.ndarray:
+    """How what comes in grows, at equal power."""
+    return np.sqrt(np.linspace(0, 1, join)).astype(np.float32)
+
+
+def _piece(plain: Path, at: int, n: int) -> np.ndarray:
+    with plain.open("rb") as file:
+        file.seek(4 * at)
+        return np.fromfile(file, np.float32, n)
+
+
 def _joined(plain: Path, n: int, join: int) -> Iterator[np.ndarray]:
     """A decoded sound without its first `join` samples, which are laid softly over its last ones; block by block."""
-    up = np.sqrt(np.linspace(0, 1, join)).astype(np.float32)
+    up, head = _up(join), _piece(plain, 0, join)
     with plain.open("rb") as file:
-        head = np.fromfile(file, np.float32, join)
+        file.seek(4 * join)
         at = join
         while at < n:
             block = np.fromfile(file, np.float32, min(_BLOCK, n - at))
