@@ -6,7 +6,7 @@ import os
 import sqlite3
 import threading
 from collections.abc import Iterator
-from contextlib import closing, contextmanager, suppress
+from contextlib import AbstractContextManager, closing, contextmanager, suppress
 from datetime import datetime
 from importlib.resources import files
 from pathlib import Path
@@ -178,10 +178,17 @@ class Database:
             source.backup(here)
             here.execute("PRAGMA journal_mode = WAL")
 
-    @contextmanager
-    def open(self) -> Iterator[sqlite3.Connection]:
-        """A connection in one transaction that writes: committed at the end, undone if an error leaves the block. Within
+    def open(self) -> AbstractContextManager[sqlite3.Connection]:
+        """A connection in one transaction that writes: committed at the end of the block, undone if an error leaves it. Within
         `together` it is part of that transaction. Raises StoreTrouble."""
+        return self._transaction("BEGIN IMMEDIATE")
+
+    def read(self) -> AbstractContextManager[sqlite3.Connection]:
+        """A connection that only reads, at one moment of the data; it waits for no writer. Raises StoreTrouble."""
+        return self._transaction("BEGIN")
+
+    @contextmanager
+    def _transaction(self, begin: str) -> Iterator[sqlite3.Connection]:
         shared: sqlite3.Connection | None = getattr(self._mine, "shared", None)
         if shared is not None:
             yield shared
@@ -190,7 +197,7 @@ class Database:
         with self._told():
             db = self._connect()
             try:
-                db.execute("BEGIN IMMEDIATE")
+                db.execute(begin)
                 yield db
                 wrote = db.total_changes > 0
                 db.execute("COMMIT")
@@ -200,22 +207,6 @@ class Database:
                 if db.in_transaction:
                     db.execute("ROLLBACK")
                 raise
-            finally:
-                db.close()
-
-    @contextmanager
-    def read(self) -> Iterator[sqlite3.Connection]:
-        """A connection that only reads, at one moment of the data; it waits for no writer. Raises StoreTrouble."""
-        shared: sqlite3.Connection | None = getattr(self._mine, "shared", None)
-        if shared is not None:
-            yield shared
-            return
-        self.prepare()
-        with self._told():
-            db = self._connect()
-            try:
-                db.execute("BEGIN")
-                yield db
             finally:
                 db.close()
 

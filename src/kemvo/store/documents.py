@@ -119,16 +119,7 @@ class Documents(Generic[T]):
             row = self._row(db, id_)
             text = self._text_of(db, id_, number)
             self._read_text(text)
-            now = written_now()
-            newest = db.execute("SELECT max(number) + 1 FROM revision WHERE document = ?", (id_,)).fetchone()[0]
-            db.execute(
-                "INSERT INTO revision (document, number, parent, body, saved) VALUES (?, ?, ?, ?, ?)",
-                (id_, newest, row["revision"], _deflated(text), now),
-            )
-            db.execute(
-                "UPDATE document SET body = ?, revision = ?, version = version + 1, saved = ? WHERE id = ?",
-                (text, newest, now, id_),
-            )
+            self._write(db, row, text)
             return self._get(db, id_)
 
     def _rows(self, db: sqlite3.Connection, removed: bool) -> Iterator[tuple[str, sqlite3.Row | None]]:
@@ -234,19 +225,23 @@ class Documents(Generic[T]):
             row = self._fresh(db, id_, version)
             if row["body"] == text:
                 return self._stored(db, row, body)
-            now = written_now()
-            number = db.execute("SELECT max(number) + 1 FROM revision WHERE document = ?", (id_,)).fetchone()[0]
-            db.execute(
-                "INSERT INTO revision (document, number, parent, body, saved) VALUES (?, ?, ?, ?, ?)",
-                (id_, number, row["revision"], _deflated(text), now),
-            )
-            db.execute(
-                "UPDATE document SET body = ?, revision = ?, version = version + 1, saved = ? WHERE id = ?",
-                (text, number, now, id_),
-            )
+            self._write(db, row, text)
             row = self._row(db, id_)
             self._remember(row, body)
             return self._stored(db, row, body)
+
+    def _write(self, db: sqlite3.Connection, row: sqlite3.Row, text: str) -> None:
+        """A new revision, made from the present one, as the present one."""
+        id_, now = row["id"], written_now()
+        number = db.execute("SELECT max(number) + 1 FROM revision WHERE document = ?", (id_,)).fetchone()[0]
+        db.execute(
+            "INSERT INTO revision (document, number, parent, body, saved) VALUES (?, ?, ?, ?, ?)",
+            (id_, number, row["revision"], _deflated(text), now),
+        )
+        db.execute(
+            "UPDATE document SET body = ?, revision = ?, version = version + 1, saved = ? WHERE id = ?",
+            (text, number, now, id_),
+        )
 
     def undo(self, id_: str, version: int) -> Stored[T]:
         """Go back to the revision this one was made from; nothing happens at the first."""
