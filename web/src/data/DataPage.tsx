@@ -76,9 +76,9 @@ export function DataPage() {
           What is here now is copied first and stands in the list below, so this can be taken back as well.
         </p>
         {asked ? (
-          <div role="alert" className="alert alert-warning">
-            <span>{asked.says}</span>
-            <div className="flex gap-2">
+          <div role="alert" className="alert alert-warning block">
+            <p>{asked.says}</p>
+            <div className="mt-2 flex flex-wrap gap-2">
               <button type="button" className="btn btn-sm" onClick={() => void restore(asked.begin)}>
                 Replace what is here
               </button>
