@@ -81,10 +81,12 @@ def served(command: str, folder: Path) -> Iterator[tuple[httpx.Client, int]]:
     assert server.stdout
     found = re.search(r"http://\S+", server.stdout.readline())
     assert found
-    with httpx.Client(base_url=found[0].replace("localhost", "127.0.0.1")) as client:
-        yield client, server.pid
-    server.terminate()
-    server.wait()
+    try:
+        with httpx.Client(base_url=found[0].replace("localhost", "127.0.0.1")) as client:
+            yield client, server.pid
+    finally:
+        server.terminate()
+        server.wait()
 
 
 def edit(folder: Path) -> None:

@@ -128,7 +128,7 @@ def stage(page: Page) -> None:
         page.keyboard.press("Shift+ArrowRight")
     page.keyboard.press("ArrowRight")
     page.keyboard.press("Space")
-    page.wait_for_function("document.querySelector('[data-words]').textContent.length > 0")
+    page.locator("[data-words]:not(:empty)").first.wait_for()
     page.keyboard.press("Space")
 
 
