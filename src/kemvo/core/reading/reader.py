@@ -21,8 +21,8 @@ from kemvo.core.reading.actions.kicks import kick
 from kemvo.core.reading.actions.time import time
 from kemvo.core.reading.actions.turn import faced, part_turn, turn, turned_on
 from kemvo.core.reading.actions.weight import shift
-from kemvo.core.reading.actions.weight_even import WE_ARE
 from kemvo.core.reading.actions.weight_onward import takes_weight
+from kemvo.core.reading.actions.weight_shared import WE_ARE
 from kemvo.core.reading.clause import Memory, Piece
 from kemvo.core.reading.learned.reconcile import looked_again
 from kemvo.core.reading.normalize.ellipsis import with_feet_again, with_subjects, with_verbs

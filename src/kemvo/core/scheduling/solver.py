@@ -4,11 +4,9 @@ Given sayings in the order of their target moments, each with wordings of a know
 moment with a price for being early and late, find the utterances of greatest total worth less prices such that nobody
 hears two things at once: a least gap between utterances, nothing in blocked times, every utterance within its window.
 
-How: what comes later only needs to know from when on the speaker is free, and what was won until then. `F[i](t)` is the
-most that the first i sayings can bring with the speaker free at t. It never falls; F[i+1] follows from F[i] by trying every
-wording at every end within its window. All times are whole multiples of a common step (their greatest common divisor),
-worths and prices whole millionths, so that the answer is the optimum itself: with whole numbers the best times lie on the
-step (the constraints are differences of times, their matrix totally unimodular), and nothing is rounded on the way.
+How: `F[i](t)` is the most the first i sayings can bring with the speaker free at t; it never falls, and F[i+1] follows by
+trying every wording at every end within its window. Times are multiples of their greatest common divisor, worths whole
+millionths: the answer is the optimum itself (the constraints are differences of times, so their matrix is totally unimodular).
 """
 
 from __future__ import annotations

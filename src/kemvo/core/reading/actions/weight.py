@@ -8,8 +8,6 @@ from itertools import pairwise
 from kemvo.core.facts import Fact
 from kemvo.core.language import lexicon as lx
 from kemvo.core.reading.actions.foot_words import rises_on_toes, shifts_a_foot
-from kemvo.core.reading.actions.weight_even import EVEN, EVEN_PARTS, WE_ARE, is_even, settles_even
-from kemvo.core.reading.actions.weight_full_empty import emptied_leg, filled_leg
 from kemvo.core.reading.actions.weight_onward import (
     GO,
     GOING,
@@ -17,6 +15,15 @@ from kemvo.core.reading.actions.weight_onward import (
     SAME,
     STANCES,
     somewhere,
+)
+from kemvo.core.reading.actions.weight_shared import (
+    EVEN,
+    EVEN_PARTS,
+    WE_ARE,
+    emptied_leg,
+    filled_leg,
+    is_even,
+    settles_even,
 )
 from kemvo.core.reading.clause import SAME_ONE, Memory, Piece
 from kemvo.core.reading.quantities import number_at, share

@@ -15,7 +15,7 @@ from kemvo.core.reading.actions.foot_kind import step_is_verb
 from kemvo.core.reading.actions.foot_way import pivot_on, size_of, stands_by, toes_way, touch_of, way_of
 from kemvo.core.reading.actions.kicks import begins_only
 from kemvo.core.reading.actions.turn import target
-from kemvo.core.reading.actions.weight_even import EVEN
+from kemvo.core.reading.actions.weight_shared import EVEN
 from kemvo.core.reading.clause import Piece
 from kemvo.core.reading.learned import classifier as sound
 from kemvo.core.reading.learned.classifier import ACTIONS, likelihoods
