@@ -1,8 +1,8 @@
 """The exact optimiser: which utterances, in which words, starting when. Knows nothing of tai chi.
 
-Given sayings in the order of their target moments, each with wordings of a known length and worth, a window, and an ideal
-moment with a price for being early and late, find the utterances of greatest total worth less prices such that nobody
-hears two things at once: a least gap between utterances, nothing in blocked times, every utterance within its window.
+Given sayings in the order of their targets, each with a window, an ideal moment with prices for early and late, and wordings of
+known length and worth: the utterances of greatest total worth less prices such that nobody hears two things at once (a least
+gap between them), nothing in blocked times, every utterance within its window.
 
 How: `F[i](t)` is the most the first i sayings can bring with the speaker free at t; it never falls, and F[i+1] follows by
 trying every wording at every end within its window. Times are multiples of their greatest common divisor, worths whole
