@@ -4,9 +4,8 @@ Given sayings in the order of their targets, each with a window, an ideal moment
 known length and worth: the utterances of greatest total worth less prices such that nobody hears two things at once (a least
 gap between them), nothing in blocked times, every utterance within its window.
 
-How: `F[i](t)` is the most the first i sayings can bring with the speaker free at t; it never falls, and F[i+1] follows by
-trying every wording at every end within its window. Times are multiples of their greatest common divisor, worths whole
-millionths: the answer is the optimum itself (the constraints are differences of times, so their matrix is totally unimodular).
+How: `F[i](t)` is the most the first i sayings can bring with the speaker free at t; F[i+1] follows by trying every wording at
+every end. Times are multiples of their common divisor, worths whole millionths, so the answer is the optimum itself.
 """
 
 from __future__ import annotations
