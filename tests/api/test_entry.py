@@ -72,13 +72,14 @@ def test_only_its_own_names_and_plain_addresses_are_answered(guarded: TestClient
 
 
 def test_the_passphrase_is_kept_as_a_hash_that_only_its_owner_may_read(tmp_path: Path) -> None:
-    set_passphrase(tmp_path, WORDS)
-    kept = (tmp_path / FILE).read_text()
+    folder = tmp_path / "not" / "made yet"
+    set_passphrase(folder, WORDS)
+    kept = (folder / FILE).read_text()
     assert WORDS not in kept
     assert "$argon2id$" in kept
-    assert (tmp_path / FILE).stat().st_mode & 0o077 == 0
+    assert (folder / FILE).stat().st_mode & 0o077 == 0
     with pytest.raises(KemvoError, match="at least"):
-        set_passphrase(tmp_path, "short")
+        set_passphrase(folder, "short")
 
 
 def test_another_host_refuses_to_start_without_a_passphrase(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:

@@ -39,7 +39,7 @@ class Guard:
             raise KemvoError(
                 Problem(
                     what="Other machines could read and change all your data: there is no passphrase yet.",
-                    mend="Set one with “kemvo passphrase”, then start Kemvo again. To use it on this machine only, leave out --host.",
+                    mend=f"Set one with “kemvo passphrase --folder {folder}”, then start Kemvo again. To use it on this machine only, leave out --host.",
                 )
             ) from None
         self._wrong: dict[str, deque[float]] = defaultdict(deque)
@@ -76,6 +76,7 @@ def set_passphrase(folder: Path, passphrase: str) -> None:
         raise KemvoError(
             Problem(what=f"A passphrase needs at least {SHORTEST} letters.", mend="Four ordinary words are a good one.")
         )
+    folder.mkdir(parents=True, exist_ok=True)
     path = folder / FILE
     partial = path.with_suffix(".part")
     kept = {"hash": PasswordHasher().hash(passphrase), "secret": secrets.token_hex(32)}
