@@ -7,7 +7,7 @@ from functools import lru_cache
 
 import numpy as np
 
-from kemvo.audio.loops import JOIN_S, HeldLoop, Loop
+from kemvo.audio.loops import JOIN_S, QUIETEST, HeldLoop, Loop, growth
 from kemvo.audio.tones import RATE
 from kemvo.audio.voice import Samples
 from kemvo.core.model.session import BackgroundId
@@ -58,13 +58,13 @@ def _round(sound: np.ndarray) -> Samples:
     """A sound made to come round: its last seconds laid over its first; at a mean level of one."""
     join = min(JOIN_S * RATE, len(sound) // 3)
     if join:
-        up = np.sqrt(np.linspace(0, 1, join))
+        up = growth(join)
         out = sound[join:].copy()
         out[-join:] = out[-join:] * up[::-1] + sound[:join] * up
     else:
         out = sound
     level = float(np.sqrt(np.mean(out**2))) if len(out) else 0.0
-    return np.asarray(out / level if level > 1e-6 else out * 0, np.float32)
+    return np.asarray(out / level if level > QUIETEST else out * 0, np.float32)
 
 
 class Bed:

@@ -89,7 +89,7 @@ def make_loop(intake: Intake, to: Path, report: Report = lambda _: None) -> None
         join = min(JOIN_S * RATE, n // 3)
         # What changes where the ends are laid together: the head goes, and the tail becomes another.
         head, tail = _piece(plain, 0, join), _piece(plain, n - join, join)
-        both = tail * _up(join)[::-1] + head * _up(join)
+        both = tail * growth(join)[::-1] + head * growth(join)
         power = (energy + sum(s * float(np.dot(x, x)) for s, x in ((1, both), (-1, head), (-1, tail)))) / max(
             1, n - join
         )
@@ -114,7 +114,7 @@ QUIETEST = 1e-6
 """A sound whose mean level is below this is silence, and stays so."""
 
 
-def _up(join: int) -> np.ndarray:
+def growth(join: int) -> np.ndarray:
     """How what comes in grows, at equal power."""
     return np.sqrt(np.linspace(0, 1, join)).astype(np.float32)
 
@@ -127,7 +127,7 @@ def _piece(plain: Path, at: int, n: int) -> np.ndarray:
 
 def _joined(plain: Path, n: int, join: int) -> Iterator[np.ndarray]:
     """A decoded sound without its first `join` samples, which are laid softly over its last ones; block by block."""
-    up, head = _up(join), _piece(plain, 0, join)
+    up, head = growth(join), _piece(plain, 0, join)
     with plain.open("rb") as file:
         file.seek(4 * join)
         at = join

@@ -31,7 +31,7 @@ TOGETHER_WORTH = 0.2
 
 
 class Decision(NamedTuple):
-    """What became of a cue (see `told.Outcome`). Of cues said in one utterance, the first one carries the sound."""
+    """What became of a cue (see `scheduling.reasons.Outcome`). Of cues said in one utterance, the first one carries the sound."""
 
     cue: Cue
     state: State

@@ -61,7 +61,7 @@ def filled_in(p: Posture) -> Posture:
 
 def with_typed_read(form: Form, before: Form | None = None) -> Form:
     """The form in which every line that was typed has been read into the fields that are open to it. A weight of which its
-    words tell no leg goes where `legs` says, and one that they do not tell is as the movement before left it. Where that
+    words tell no leg goes where `receiving_leg` says, and one that they do not tell is as the movement before left it. Where that
     is another than in `before` (a weight was changed there, or movements were put in, taken out or moved), movements
     that only carried it on go along. All else stays as it is: a posture of the catalogue keeps its own weight until its
     words are changed."""
