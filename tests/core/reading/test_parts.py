@@ -3,7 +3,7 @@
 import pytest
 
 from kemvo.core.facts import Direction, Fact, StepSize, Touch, as_plain
-from kemvo.core.movement.fields import in_words
+from kemvo.core.movement.fact_words import in_words
 from kemvo.core.reading.quantities import angle, duration, number_at, share
 from kemvo.core.reading.reader import read_line
 from kemvo.core.reading.segment.segmenter import clauses

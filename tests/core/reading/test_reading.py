@@ -10,7 +10,8 @@ from kemvo.core.language.sides import MARK, mirror_text
 from kemvo.core.model.catalogue import name_index, suggestions
 from kemvo.core.model.form import Movement
 from kemvo.core.model.mirror import mirror_fact
-from kemvo.core.movement.fields import filled, in_words
+from kemvo.core.movement.fact_words import in_words
+from kemvo.core.movement.fields import filled
 from kemvo.core.reading.reader import read_line
 from kemvo.core.text_import.draft import draft
 from kemvo.core.text_import.entries import ScriptEntry

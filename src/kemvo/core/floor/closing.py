@@ -9,7 +9,7 @@ from typing import NamedTuple
 from kemvo.core.floor.feet import FloorStep, Trace, centre, travel, turned_by
 from kemvo.core.floor.walker import Tweak, trace
 from kemvo.core.model.form import Form
-from kemvo.core.movement.fields import WAY_WORDS
+from kemvo.core.movement.fact_words import WAY_WORDS
 from kemvo.core.types import OTHER_SIDE, SIDE_WORD, Side, Value
 
 ON_THE_MARK_M = 0.15

@@ -1,4 +1,4 @@
-"""Fills a movement's fields from the facts of its line; short labels for facts; corrections by hand."""
+"""Fills a movement's fields from the facts of its line; corrections by hand."""
 
 from __future__ import annotations
 
@@ -7,11 +7,10 @@ from typing import Any
 
 from kemvo.core.facts import Fact
 from kemvo.core.model.form import FILLED_IN, Correction, Form, Movement, MovementField, Posture
+from kemvo.core.movement.fact_words import in_words
 from kemvo.core.movement.interpretation import FactOrigin, SaidFact, line_facts
 from kemvo.core.movement.receiving_leg import Legs, left_pct
-from kemvo.core.types import SIDE_WORD, Value
-
-WAY_WORDS = {"in": "in", "out": "out", "side": "to the side", "corner": "to the corner", "half": "half a step", "circle": "in an arc", "up": "up", "down": "down", "behind": "behind", "forward": "forward", "back": "back"}  # fmt: skip
+from kemvo.core.types import Value
 
 
 def fields_of(facts: Sequence[Fact]) -> dict[MovementField, Any]:
@@ -116,44 +115,6 @@ def carried(movements: Iterable[Movement], legs: Legs) -> tuple[Movement, ...]:
         legs.left = m.left_pct
         out.append(m)
     return tuple(out)
-
-
-def in_words(f: Fact) -> str:
-    """What a fact says, in a few words of the trade."""
-    whose = {"L": "left ", "R": "right ", "both": "both ", None: ""}[f.side]
-    match f.kind:
-        case "step":
-            verb = ("takes", "take") if f.size else ("steps", "step")
-            who = f"{whose}foot {verb[0]}" if f.side != "both" else f"feet {verb[1]}"
-            size = f"a {f.size} step" if f.size else ""
-            stepped = _joined(who, size, WAY_WORDS.get(f.direction or "", ""), f"{f.cm} cm" if f.cm else "")
-            return f"{stepped}, {f.touch} first" if f.touch else stepped
-        case "lift":
-            return f"{whose}foot lifts"
-        case "pivot":
-            return _joined(
-                f"{whose}toes turn", f.toes or "", f"{f.angle}" if f.angle else "", f"on the {f.on}" if f.on else ""
-            )
-        case "kick":
-            return _joined(f"{whose}foot kicks", f"with the {f.part}" if f.part else "")
-        case "shift":
-            leg = "even" if f.side == "both" else f"into the {SIDE_WORD[f.side]}" if f.side else "to the other leg"
-            return _joined("weight", leg, f"{f.share} %" if f.share is not None and f.side != "both" else "")
-        case "turn":
-            to = f"{f.to} o'clock" if f.to and f.to.isdecimal() else f.to or ""
-            return _joined("turn", to, f"{f.degrees}°" if f.degrees else "")
-        case "breath":
-            return f"breath {f.direction}"
-        case "hold":
-            return _joined("hold", f"{f.ms / 1000:g} seconds" if f.ms else f"{f.counts:g} counts" if f.counts else "")
-        case "counts":
-            return f"{f.counts:g} counts" if f.counts is not None else "counts"
-        case "posture":
-            return _joined("posture", (f.id or "").replace("-", " "), {"L": "left", "R": "right"}.get(f.side or "", ""))
-
-
-def _joined(*parts: str) -> str:
-    return " ".join(p for p in parts if p)
 
 
 class Sign(Value):

@@ -8,7 +8,7 @@ from typing import Literal, NamedTuple
 
 from kemvo.core.language.lexicon import HAND
 from kemvo.core.model.form import Correction
-from kemvo.core.movement.fields import in_words
+from kemvo.core.movement.fact_words import in_words
 from kemvo.core.movement.interpretation import FEET, line_facts, words_in
 
 PortionKind = Literal["foot", "turn", "hands", "late"]

@@ -10,7 +10,7 @@ from kemvo.core.floor.footprint import space
 from kemvo.core.floor.placement import best_spot, facings_of, step_that_fits
 from kemvo.core.floor.walker import trace
 from kemvo.core.model.form import Movement
-from kemvo.core.movement.fields import in_words
+from kemvo.core.movement.fact_words import in_words
 from kemvo.core.movement.interpretation import said, stance_of
 from kemvo.core.review.context import Seen
 from kemvo.core.review.findings import Finding

@@ -11,7 +11,8 @@ from kemvo.core.language import lexicon as lx
 from kemvo.core.language.sides import side_words
 from kemvo.core.model.catalogue import Entry
 from kemvo.core.model.form import FILLED_IN, Form, Movement, Origins, Posture
-from kemvo.core.movement.fields import filled, in_words
+from kemvo.core.movement.fact_words import in_words
+from kemvo.core.movement.fields import filled
 from kemvo.core.movement.interpretation import words_in
 from kemvo.core.tables.stances import STANCES, stance_in
 from kemvo.core.text_import.caption_rows import in_rows

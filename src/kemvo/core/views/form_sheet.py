@@ -14,7 +14,7 @@ from kemvo.core.floor.feet import Event, Feet, FloorStep, Moment, centre
 from kemvo.core.floor.footprint import Disc, Needed, in_a_sentence, needed, space
 from kemvo.core.floor.placement import best_spot, seen_by, seen_from
 from kemvo.core.model.form import Correction, Form
-from kemvo.core.movement.fields import in_words
+from kemvo.core.movement.fact_words import in_words
 from kemvo.core.movement.interpretation import foot_side, line_facts
 from kemvo.core.review.checks import read_through
 from kemvo.core.review.context import Seen, seen
