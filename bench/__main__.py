@@ -92,7 +92,8 @@ def served(command: str, folder: Path) -> Iterator[tuple[httpx.Client, int]]:
 def edit(folder: Path) -> None:
     """Save one changed movement of a 108-posture form, with all that follows from it, over the network."""
     with served("serve", folder) as (client, _):
-        view = client.post("/api/forms", json=long_form().model_dump(mode="json")).json()
+        made = client.post("/api/forms", json=long_form().model_dump(mode="json")).json()
+        view = client.get(f"/api/forms/{made['id']}").json()
         movements = [m for s in view["body"]["sections"] for p in s["postures"] for m in p["movements"]]
         took = []
         version = view["version"]

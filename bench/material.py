@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from kemvo.core.model.form import Form, Movement, Section, with_ids
+from kemvo.core.model.form import Form, Movement, Section
 from kemvo.core.model.session import Part, Pass, Session, with_pass_ids
+from kemvo.core.movement.readings import finished
 from kemvo.demo.load import demo_files
 from kemvo.formats.kemvo_json import read_file
 
@@ -28,7 +29,7 @@ def long_form() -> Form:
             )
         )
     parts = [postures[i : i + 18] for i in range(0, POSTURES, 18)]
-    return with_ids(
+    return finished(
         Form(
             title="Hundred and eight",
             tempo=30,

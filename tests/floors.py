@@ -2,7 +2,8 @@
 
 from hypothesis import strategies as st
 
-from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.model.form import Form, Movement, Posture, Section
+from kemvo.core.movement.readings import finished
 from kemvo.core.tables.groups import GROUPS, Who
 from kemvo.core.tables.rooms import Room
 from kemvo.core.tables.schools import SCHOOLS, OwnStance
@@ -56,7 +57,7 @@ forms = st.builds(
     manner=manners,
     who=st.builds(Who, group=st.sampled_from(list(GROUPS)), stature_cm=st.integers(140, 200)),
     sections=st.lists(postures, min_size=1, max_size=4).map(lambda ps: (Section(postures=tuple(ps)),)),
-).map(with_ids)
+).map(finished)
 
 
 def walk(*lines: str | Movement, **of_form: object) -> Form:
@@ -69,7 +70,7 @@ def walk(*lines: str | Movement, **of_form: object) -> Form:
         m = line if isinstance(line, Movement) else filled(Movement(line=line, left_pct=left), over=True)
         left = m.left_pct
         done.append(m)
-    return with_ids(Form(**of_form, sections=(Section(postures=(Posture(movements=tuple(done)),)),)))
+    return finished(Form(**of_form, sections=(Section(postures=(Posture(movements=tuple(done)),)),)))
 
 
 CORRIDOR = Room(corners=((0, 0), (3, 0), (3, 8), (0, 8)))

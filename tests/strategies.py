@@ -2,8 +2,9 @@
 
 from hypothesis import strategies as st
 
-from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.model.form import Form, Movement, Posture, Section
 from kemvo.core.model.session import Part, Pass, Session, with_pass_ids
+from kemvo.core.movement.readings import finished
 
 LINES = (
     "Left heel steps to the corner",
@@ -45,7 +46,7 @@ forms = st.builds(
     tempo=st.floats(4, 240).map(lambda x: round(x, 2)),
     opening_left_pct=st.integers(0, 100),
     sections=st.lists(sections, max_size=3).map(tuple),
-).map(with_ids)
+).map(finished)
 
 
 @st.composite
@@ -75,7 +76,7 @@ def practices(draw: st.DrawFn) -> tuple[Session, dict[str, Form]]:
 
 def one_posture(*steps: Movement, **of_posture: object) -> Form:
     """A form of one posture with the given movements."""
-    return with_ids(Form(tempo=60, sections=(Section(postures=(Posture(movements=steps, **of_posture),)),)))
+    return finished(Form(tempo=60, sections=(Section(postures=(Posture(movements=steps, **of_posture),)),)))
 
 
 def talk(texts: object) -> dict[str, int]:

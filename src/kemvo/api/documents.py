@@ -6,7 +6,7 @@ import shutil
 from collections.abc import Iterator
 from contextlib import contextmanager
 from pathlib import Path
-from typing import Annotated, Generic, TypeVar
+from typing import Annotated, Any, Generic, TypeVar
 from urllib.parse import quote
 
 from fastapi import Response, UploadFile
@@ -37,8 +37,12 @@ class DocumentView(BaseModel, Generic[T, D]):
 
 
 def answer(view: BaseModel) -> Response:
-    """A view as it is sent: it was made here and needs no checking on its way out (a third of an edit's time)."""
-    return Response(view.model_dump_json(), media_type="application/json")
+    """A view as it is sent: it was made here and needs no checking on its way out (a third of an edit's time). What a
+    form's words were read as stays here: the page is told it in words (`derived`)."""
+    return Response(view.model_dump_json(exclude=READINGS), media_type="application/json")
+
+
+READINGS: Any = {"body": {"sections": {"__all__": {"postures": {"__all__": {"movements": {"__all__": {"read"}}}}}}}}
 
 
 class EarlierView(BaseModel):

@@ -6,6 +6,7 @@ from fastapi import APIRouter, Response, UploadFile
 from pydantic import BaseModel
 
 from kemvo.api.documents import (
+    READINGS,
     DocumentView,
     Earlier,
     UnreadableView,
@@ -20,6 +21,7 @@ from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
 from kemvo.core.model.mirror import mirror_form, mirror_posture
 from kemvo.core.movement.fields import filled_in, with_typed_read
+from kemvo.core.movement.readings import Reread, read_again, read_earlier
 from kemvo.core.timing.timeline import plan_form
 from kemvo.core.timing.totals import Totals, totals
 from kemvo.core.views.form_sheet import Sheet, sheet
@@ -91,13 +93,13 @@ def _row(stored: Stored[Form]) -> FormRow:
     )
 
 
-@router.post("", status_code=201)
+@router.post("", status_code=201, response_model_exclude=READINGS)
 def new_form(house: Here, form: Form | None = None) -> FormView:
     """A new form; without a body, an empty one to type into."""
     return view(house.forms.add(with_typed_read(with_ids(form or starter()))))
 
 
-@router.post("/file", status_code=201)
+@router.post("/file", status_code=201, response_model_exclude=READINGS)
 def open_form(house: Here, file: UploadFile) -> FormView:
     """A form from a file that Kemvo saved."""
     bundle = read_file(file_text(file), file.filename or "")
@@ -118,7 +120,7 @@ def unreadable_forms(house: Here) -> list[UnreadableView]:
     return unreadable_views(house.forms)
 
 
-@router.post("/{id_}/go-back")
+@router.post("/{id_}/go-back", response_model_exclude=READINGS)
 def go_back_form(house: Here, id_: str, to: Earlier) -> FormView:
     """Make an earlier version the present one."""
     return view(house.forms.go_back(id_, to.number))
@@ -137,19 +139,48 @@ def save_form(house: Here, id_: str, save: FormSave) -> Response:
     return answer(view(house.forms.save(id_, save.version, body)))
 
 
-@router.post("/{id_}/undo")
+class ReadAgain(BaseModel):
+    """What would be read otherwise now. `earlier`: of so many movements the words were read by an earlier version of the
+    reader."""
+
+    changes: list[Reread]
+    earlier: int
+
+
+class ReadAgainNow(Version):
+    """Words to be read anew: those of one movement, or of all."""
+
+    movement: str = ""
+
+
+@router.get("/{id_}/read-again")
+def reading_again(house: Here, id_: str, movement: str = "") -> ReadAgain:
+    """What would be read otherwise if the form's words, or one movement's, were read again. Nothing is changed."""
+    form = house.forms.get(id_).body
+    earlier = read_earlier(form)
+    return ReadAgain(changes=read_again(form, movement)[1] if earlier else [], earlier=earlier)
+
+
+@router.post("/{id_}/read-again", response_model=FormView)
+def read_form_again(house: Here, id_: str, wish: ReadAgainNow) -> Response:
+    """Read the words again; one step to undo. 409 when somebody else wrote since `version`."""
+    form, _ = read_again(house.forms.get(id_).body, wish.movement)
+    return answer(view(house.forms.save(id_, wish.version, form)))
+
+
+@router.post("/{id_}/undo", response_model_exclude=READINGS)
 def undo_form(house: Here, id_: str, at: Version) -> FormView:
     """One step back."""
     return view(house.forms.undo(id_, at.version))
 
 
-@router.post("/{id_}/redo")
+@router.post("/{id_}/redo", response_model_exclude=READINGS)
 def redo_form(house: Here, id_: str, at: Version) -> FormView:
     """One step forward again."""
     return view(house.forms.redo(id_, at.version))
 
 
-@router.post("/{id_}/duplicate", status_code=201)
+@router.post("/{id_}/duplicate", status_code=201, response_model_exclude=READINGS)
 def duplicate_form(house: Here, id_: str, other_side: bool = False) -> FormView:
     """A copy of a form; with `other_side`, mirrored."""
     form = house.forms.get(id_).body
@@ -158,13 +189,13 @@ def duplicate_form(house: Here, id_: str, other_side: bool = False) -> FormView:
     return view(house.forms.add(copy.model_copy(update={"title": f"{copy.title or 'Untitled form'} ({suffix})"[:200]})))
 
 
-@router.delete("/{id_}")
+@router.delete("/{id_}", response_model_exclude=READINGS)
 def remove_form(house: Here, id_: str) -> FormView:
     """Put a form out of sight; it can be brought back."""
     return view(house.forms.remove(id_))
 
 
-@router.post("/{id_}/bring-back")
+@router.post("/{id_}/bring-back", response_model_exclude=READINGS)
 def bring_form_back(house: Here, id_: str) -> FormView:
     """Bring a removed form back."""
     return view(house.forms.bring_back(id_))

@@ -13,6 +13,7 @@ from kemvo.api.work import JobView, job_view
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.form import Movement
 from kemvo.core.movement.fields import Sign, corrected, filled, signs
+from kemvo.core.movement.readings import read_as_in
 from kemvo.core.text_import.draft import Draft, draft
 from kemvo.core.text_import.script import read_script
 from kemvo.formats.scripts import script_entries
@@ -34,9 +35,13 @@ def _reading(movement: Movement) -> LineReading:
 
 
 @router.post("/read/movement")
-def read_movement(movement: Movement) -> LineReading:
-    """Read a movement's line."""
-    return _reading(movement)
+def read_movement(house: Here, movement: Movement, form: str = "") -> LineReading:
+    """What a movement's line says. `form`: where it stands; words that were read there are not read anew."""
+    return _reading(_as_in(house, movement, form))
+
+
+def _as_in(house: House, movement: Movement, form: str) -> Movement:
+    return read_as_in(movement, house.forms.get(form).body) if form else movement
 
 
 class Correcting(BaseModel):
@@ -49,10 +54,11 @@ class Correcting(BaseModel):
 
 
 @router.post("/read/correct")
-def correct_reading(correcting: Correcting) -> LineReading:
+def correct_reading(house: Here, correcting: Correcting, form: str = "") -> LineReading:
     """Put a reading right. It stays with the words it was read from."""
     try:
-        return _reading(corrected(correcting.movement, correcting.no, correcting.what))
+        movement = _as_in(house, correcting.movement, form)
+        return _reading(corrected(movement, correcting.no, correcting.what))
     except (IndexError, KeyError):
         raise KemvoError(
             Problem(what="This reading cannot be put right so.", mend="Choose one of the signs beside the line.")

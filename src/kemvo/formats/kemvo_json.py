@@ -12,8 +12,9 @@ from typing import Any, NamedTuple
 from pydantic import ValidationError
 
 from kemvo.core.errors import KemvoError, Problem, from_validation
-from kemvo.core.model.form import Form, read_form
+from kemvo.core.model.form import Form
 from kemvo.core.model.session import Forms, Session, read_session
+from kemvo.core.movement.readings import opened
 from kemvo.core.tables.rooms import Room
 from kemvo.formats.json_text import parsed_json
 
@@ -71,10 +72,10 @@ def read_file(text: str | bytes, name: str = "") -> Bundle:
             )
         )
     if kind == "form":
-        return Bundle(None, {"form": read_form(_member(data, "form", name), name)})
+        return Bundle(None, {"form": opened(_member(data, "form", name), name)})
     forms = _member(data, "forms", name)
     session = read_session(_member(data, "session", name), name)
-    return Bundle(session, {str(key): read_form(value, f"{name} form “{key}”".strip()) for key, value in forms.items()})
+    return Bundle(session, {str(key): opened(value, f"{name} form “{key}”".strip()) for key, value in forms.items()})
 
 
 def read_room(text: str | bytes, name: str = "") -> Room:

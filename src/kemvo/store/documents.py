@@ -13,6 +13,7 @@ from typing import Generic, Literal, NamedTuple, TypeVar
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.form import Form, read_form
 from kemvo.core.model.session import Session, read_session
+from kemvo.core.movement.readings import with_readings
 from kemvo.store.database import Database
 
 Kind = Literal["form", "session"]
@@ -77,7 +78,18 @@ VERSIONS_OFFERED = 10
 class Documents(Generic[T]):
     """All documents of one kind."""
 
-    def __init__(self, database: Database, kind: Kind, read: Callable[[object], T], new_id: Callable[[], str]) -> None:
+    def __init__(
+        self,
+        database: Database,
+        kind: Kind,
+        read: Callable[[object], T],
+        new_id: Callable[[], str],
+        settle: Callable[[T, T | None], T],
+    ) -> None:
+        """`settle`: what a document of before still lacks is worked out, once, and stays with it; the second is the
+        document as it was until now, which may have it already."""
+        self.settle: Callable[[T, T | None], T] = settle
+        self._lacking: set[object] = set()
         self.database = database
         self.kind = kind
         self.read: Callable[[object], T] = read
@@ -192,7 +204,28 @@ class Documents(Generic[T]):
     def get(self, id_: str) -> Stored[T]:
         """One document, removed or not. Raises NotThere."""
         with self.database.read() as db:
-            return self._get(db, id_)
+            row = self._row(db, id_)
+            stored = self._stored(db, row)
+        if _key(row) in self._lacking:
+            self._keep_settled(row, stored.body)
+        return stored
+
+    def _keep_settled(self, row: sqlite3.Row, body: T) -> None:
+        """Put what a document lacked into it, as if it had always been there: no step of its own to undo. Where nothing can
+        be written (a full disk), it is worked out again the next time."""
+        text = body.model_dump_json(exclude_defaults=True)
+        with suppress(KemvoError), self.database.open() as db:
+            id_, revision = row["id"], row["revision"]
+            found = db.execute(
+                "UPDATE document SET body = ? WHERE id = ? AND revision = ? AND version = ?",
+                (text, id_, revision, row["version"]),
+            )
+            if found.rowcount:
+                db.execute(
+                    "UPDATE revision SET body = ? WHERE document = ? AND number = ?", (_deflated(text), id_, revision)
+                )
+                self._remember(self._row(db, id_), body)
+        self._lacking.discard(_key(row))
 
     def version(self, id_: str) -> int:
         """The version of a document, 0 when there is none."""
@@ -278,12 +311,13 @@ class Documents(Generic[T]):
             row = self._fresh(db, id_, version)
             found = db.execute(find, {"id": id_, "revision": row["revision"]}).fetchone()
             if found:
-                body = db.execute(
-                    "SELECT body FROM revision WHERE document = ? AND number = ?", (id_, found[0])
-                ).fetchone()[0]
+                text = self._text_of(db, id_, found[0])
+                body = self._read_text(text)
+                settled = self.settle(body, self._body(row))
+                text = text if settled is body else settled.model_dump_json(exclude_defaults=True)
                 db.execute(
                     "UPDATE document SET body = ?, revision = ?, version = version + 1, saved = ? WHERE id = ?",
-                    (zlib.decompress(body).decode(), found[0], written_now(), id_),
+                    (text, found[0], written_now(), id_),
                 )
             return self._get(db, id_)
 
@@ -329,7 +363,13 @@ class Documents(Generic[T]):
     def _body(self, row: sqlite3.Row) -> T:
         """The content of a row, read once for every version of a document."""
         known = self._read.get(_key(row))
-        return known if known is not None else self._remember(row, self._read_text(row["body"]))
+        if known is not None:
+            return known
+        body = self._read_text(row["body"])
+        settled = self.settle(body, None)
+        if settled is not body:
+            self._lacking.add(_key(row))
+        return self._remember(row, settled)
 
     def _remember(self, row: sqlite3.Row, body: T) -> T:
         self._read[_key(row)] = body
@@ -349,12 +389,12 @@ BODIES_KEPT = 200
 
 def form_documents(database: Database, new_id: Callable[[], str]) -> Documents[Form]:
     """The forms in a database."""
-    return Documents(database, "form", read_form, new_id)
+    return Documents(database, "form", read_form, new_id, with_readings)
 
 
 def session_documents(database: Database, new_id: Callable[[], str]) -> Documents[Session]:
     """The sessions in a database."""
-    return Documents(database, "session", read_session, new_id)
+    return Documents(database, "session", read_session, new_id, lambda session, _: session)
 
 
 def written_now() -> str:

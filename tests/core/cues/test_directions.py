@@ -7,9 +7,10 @@ from hypothesis import strategies as st
 from floors import forms
 from kemvo.core.cues.directions import DIALECTS, NORTH, directed
 from kemvo.core.language.sides import mirror_text, spoken
-from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.model.form import Form, Movement, Posture, Section
 from kemvo.core.model.mirror import mirror_form
 from kemvo.core.model.session import TURN_MS, Directions, Part, Pass, Session, with_pass_ids
+from kemvo.core.movement.readings import finished
 from kemvo.core.practice.pipeline import work_out
 from kemvo.core.tables.rooms import Room, SideNames, Spot
 from kemvo.core.timing.timeline import plan, plan_form
@@ -19,7 +20,7 @@ from kemvo.core.views.stage import stage
 from strategies import talk
 
 ROOM = Room(width=8, depth=6, sides=SideNames(left="window side", right="door side", front="mirror wall", back="piano"))
-FORM = with_ids(
+FORM = finished(
     Form(
         title="Turns",
         room=ROOM,

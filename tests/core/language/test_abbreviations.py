@@ -9,8 +9,9 @@ from hypothesis import strategies as st
 from kemvo.core.cues.wording import sayable
 from kemvo.core.language.abbreviations import CORNERS, SHORT_FORMS, SHORT_SIDES, written_out
 from kemvo.core.language.sides import mirror_text, side_words, spoken
-from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.model.form import Form, Movement, Posture, Section
 from kemvo.core.movement.fields import with_typed_read
+from kemvo.core.movement.readings import finished
 from kemvo.core.reading.reader import read_line
 from kemvo.core.review.checks import read_through
 from kemvo.core.review.context import seen
@@ -143,7 +144,7 @@ def test_a_form_of_notes_walks_as_its_words_do() -> None:
 
     def seen_of(lines: list[str]) -> tuple[object, ...]:
         movements = tuple(Movement(line=line) for line in lines)
-        form = with_typed_read(with_ids(Form(sections=(Section(postures=(Posture(movements=movements),)),))))
+        form = with_typed_read(finished(Form(sections=(Section(postures=(Posture(movements=movements),)),))))
         look = seen(form)
         steps = [(s.after, s.facing, s.span.left_to) for s in look.trace.steps]
         return steps, [(f.kind, f.side) for f in read_through(look)]

@@ -7,9 +7,10 @@ from hypothesis import strategies as st
 from kemvo.core.errors import KemvoError
 from kemvo.core.lesson.fit_solver import FitBlock, fit
 from kemvo.core.lesson.lesson import as_pattern, fitted, laid_out
-from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.model.form import Form, Movement, Posture, Section
 from kemvo.core.model.session import BreathChoice, Pace, Part, Pass, Session, with_pass_ids
 from kemvo.core.movement.line_parts import feet_words, hands_words
+from kemvo.core.movement.readings import finished, read
 from kemvo.core.practice.pipeline import work_out
 from kemvo.core.tables.block_kinds import BLOCK_KINDS, CURVES, PATTERNS, thinned
 from kemvo.core.timing.timeline import plan
@@ -19,7 +20,7 @@ from kemvo.formats.plan_pdf import write_pdf
 from kemvo.formats.plan_text import write_csv, write_markdown
 from strategies import talk
 
-FORM = with_ids(
+FORM = finished(
     Form(
         title="Reeds",
         tempo=30,
@@ -97,8 +98,8 @@ def test_hands_alone_say_no_feet_and_stay_where_they_are_and_feet_alone_say_no_h
     assert [s.movement.line for s in hands[:2]] == ["Hands hold a ball", "Left hand opens"]
     feet = [s for s in spans(block(kind="feet")) if s.movement]
     assert [s.movement.line for s in feet[:2]] == ["Weight into the right", "Left foot steps forward, heel first"]
-    assert hands_words("Weight even") == ""
-    assert feet_words("The hands open", "") == ""
+    assert hands_words(read(Movement(line="Weight even"))).text == ""
+    assert feet_words(read(Movement(line="The hands open"))).text == ""
 
 
 def test_words_thin_out_over_the_same_material() -> None:

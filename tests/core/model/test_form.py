@@ -4,7 +4,8 @@ import pytest
 from hypothesis import given
 
 from kemvo.core.errors import KemvoError
-from kemvo.core.model.form import Form, Posture, read_form, with_ids
+from kemvo.core.model.form import Form, Posture, read_form
+from kemvo.core.movement.readings import finished
 from strategies import forms
 
 
@@ -63,7 +64,7 @@ def test_every_id_is_there_once(form: Form) -> None:
 
 @given(forms)
 def test_giving_ids_again_changes_nothing(form: Form) -> None:
-    assert with_ids(form) == form
+    assert finished(form) == form
     assert read_form(form.model_dump(mode="json")) == form
 
 

@@ -7,8 +7,9 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from kemvo.core.language.sides import mirror_text
-from kemvo.core.model.form import FILLED_IN, Form, Movement, Origins, Posture, Section, with_ids
+from kemvo.core.model.form import FILLED_IN, Form, Movement, Origins, Posture, Section
 from kemvo.core.movement.fields import carried, corrected, filled, filled_in, with_typed_read
+from kemvo.core.movement.readings import finished
 from kemvo.core.movement.receiving_leg import Legs
 
 LINES = ["", "raise the arms", "weight into the left leg", "shift 70 % onto the right", "weight even, breathe in"]
@@ -26,7 +27,7 @@ forms = st.builds(
     Form,
     sections=st.lists(st.builds(Section, postures=st.lists(postures, max_size=3).map(tuple)), max_size=2).map(tuple),
     opening_left_pct=st.sampled_from([50, 100]),
-).map(with_ids)
+).map(finished)
 
 
 def all_of(form: Form) -> list[Movement]:
@@ -34,7 +35,7 @@ def all_of(form: Form) -> list[Movement]:
 
 
 def form_of(*lines: Movement) -> Form:
-    return with_ids(Form(sections=(Section(postures=(Posture(movements=lines),)),)))
+    return finished(Form(sections=(Section(postures=(Posture(movements=lines),)),)))
 
 
 def typed(line: str, **more: object) -> Movement:
@@ -136,7 +137,7 @@ def test_rows_moved_and_read_again_are_as_if_typed_so(order: list[int], kept: in
 
 def test_a_posture_of_the_catalogue_keeps_its_weights_when_what_is_before_it_is_typed() -> None:
     own = filled_in(Posture(movements=(Movement(line="hands rise", left_pct=50), Movement(line="press", left_pct=70))))
-    form = with_ids(Form(sections=(Section(postures=(Posture(movements=(typed("weight left"),)), own)),)))
+    form = finished(Form(sections=(Section(postures=(Posture(movements=(typed("weight left"),)), own)),)))
     assert weights(with_typed_read(form)) == [100, 50, 70]
 
 

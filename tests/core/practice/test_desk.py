@@ -14,9 +14,10 @@ from kemvo.core.cues.terms import in_terms
 from kemvo.core.cues.wording import LEADS, led_in
 from kemvo.core.errors import KemvoError
 from kemvo.core.language.sides import side_words
-from kemvo.core.model.form import Form, Movement, Phrase, Posture, Section, Wordings, with_ids
+from kemvo.core.model.form import Form, Movement, Phrase, Posture, Section, Wordings
 from kemvo.core.model.session import Calls, CueChoice, OwnCue, Part, Pass, Session, with_pass_ids
 from kemvo.core.movement.line_parts import portions, words_of
+from kemvo.core.movement.readings import finished
 from kemvo.core.practice.booth import booth, line_of_file
 from kemvo.core.practice.cue_import import taken
 from kemvo.core.practice.cue_rows import cue_rows
@@ -29,7 +30,7 @@ from kemvo.formats.cue_pdf import write_cue_pdf
 from kemvo.formats.cues_back import read_cues
 from strategies import practices, talk
 
-FORM = with_ids(
+FORM = finished(
     Form(
         title="Reeds",
         tempo=30,
@@ -90,8 +91,8 @@ def said(s: Session, kind: str) -> list[str]:
 
 
 def test_a_line_is_told_in_its_parts_and_joined_where_that_is_shorter() -> None:
-    line = FORM.postures()[0].movements[0].line
-    assert [(p.kind, words_of(line, p.start, p.end)) for p in portions(line)] == [
+    m = FORM.postures()[0].movements[0]
+    assert [(p.kind, words_of(m.line, p.start, p.end)) for p in portions(m)] == [
         ("foot", "Left heel steps to the corner"),
         ("hands", "The hands hold a ball"),
         ("late", "The palm turns over last"),

@@ -6,7 +6,8 @@ from hypothesis import strategies as st
 
 from floors import forms, walk
 from kemvo.core.floor.closing import closings, mark_of
-from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.model.form import Form, Movement, Posture, Section
+from kemvo.core.movement.readings import finished
 from kemvo.core.review.checks import read_through
 from kemvo.core.review.context import seen
 from kemvo.core.review.findings import CHECKS, Finding
@@ -28,7 +29,7 @@ def kinds(form: Form) -> set[str]:
 
 
 def two(first: Posture, second: Posture, **of_form: object) -> Form:
-    return with_ids(Form(**of_form, sections=(Section(postures=(first, second)),)))
+    return finished(Form(**of_form, sections=(Section(postures=(first, second)),)))
 
 
 def posture(*lines: str, **of: object) -> Posture:
@@ -201,7 +202,7 @@ def test_nothing_is_too_odd_for_a_wider_school_and_everyone(form: Form) -> None:
 @pytest.mark.parametrize("school", ["yang-long", "two-thirds", "chen-old"])
 def test_every_posture_of_the_catalogue_walks_and_has_nothing_to_mend(entry: object, side: str, school: str) -> None:
     """By itself, from the opening stance: it need not end on the mark, and its first shift begins from even."""
-    form = with_ids(Form(manner=SCHOOLS[school].manner, sections=(Section(postures=(entry.on(side),)),)))
+    form = finished(Form(manner=SCHOOLS[school].manner, sections=(Section(postures=(entry.on(side),)),)))
     told = [f for f in findings(form) if f.kind not in ("off-the-mark", "weight-jump")]
     assert not told, [f.says for f in told]
     assert len(seen(form).trace.steps) == len(entry.posture.movements)
@@ -230,7 +231,7 @@ def test_the_school_says_how_much_weight_a_bow_stance_has(school: str) -> None:
 @pytest.mark.parametrize("entry", [e for e in shipped_catalogue() if e.posture.kinds], ids=lambda e: e.id)
 def test_what_wants_care_in_the_catalogue_has_a_gentler_version_for_every_group(entry: object) -> None:
     for group in GROUPS:
-        form = with_ids(Form(who=Who(group=group), sections=(Section(postures=(entry.on("L"),)),)))
+        form = finished(Form(who=Who(group=group), sections=(Section(postures=(entry.on("L"),)),)))
         assert "no-gentler" not in kinds(form)
 
 
@@ -258,7 +259,7 @@ def test_a_step_made_shorter_by_so_many_centimetres_closes_the_form() -> None:
 
 def test_a_line_that_names_a_posture_of_the_form_is_understood() -> None:
     for line, found in (("and that's tide turns", []), ("Tide turns!", []), ("and that's tidying", ["not-understood"])):
-        form = with_ids(
+        form = finished(
             Form(sections=(Section(postures=(Posture(name="Tide turns", movements=(Movement(line=line),)),)),))
         )
         assert [f.kind for f in read_through(seen(form)) if f.kind == "not-understood"] == found

@@ -6,7 +6,8 @@ import pytest
 
 from floors import walk
 from kemvo.core.floor.closing import mark_of
-from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.model.form import Form, Movement, Posture, Section
+from kemvo.core.movement.readings import finished
 from kemvo.core.review.checks import read_through
 from kemvo.core.review.context import seen
 from kemvo.core.review.findings import Finding
@@ -24,7 +25,7 @@ def offered(form: Form, kind: str) -> tuple[Finding, list[Mend]]:
 
 
 def postures(*made: Posture, **of_form: object) -> Form:
-    return with_ids(Form(**of_form, sections=(Section(postures=made),)))
+    return finished(Form(**of_form, sections=(Section(postures=made),)))
 
 
 def test_two_sides_get_the_same_counts_one_way_or_the_other() -> None:

@@ -7,15 +7,16 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from kemvo.core.lesson.lesson import fitted
-from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.model.form import Form, Movement, Posture, Section
 from kemvo.core.model.session import BreathChoice, Pace, Part, Pass, Session, with_pass_ids
+from kemvo.core.movement.readings import finished
 from kemvo.core.timing.paces import BACK_WORDS
 from kemvo.core.timing.pass_breath import breaths_of
 from kemvo.core.timing.timeline import plan
 from kemvo.core.views.session_plan import session_plan
 from strategies import practices
 
-FORM = with_ids(
+FORM = finished(
     Form(
         title="Reeds",
         tempo=30,

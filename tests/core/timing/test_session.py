@@ -4,8 +4,9 @@ import pytest
 from hypothesis import given, settings
 
 from kemvo.core.errors import KemvoError
-from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.model.form import Form, Movement, Posture, Section
 from kemvo.core.model.session import Part, Pass, Session, SoundChoice, first_passes, read_session
+from kemvo.core.movement.readings import finished
 from kemvo.core.practice.desk import cue_lines
 from kemvo.core.practice.pipeline import work_out
 from kemvo.core.practice.soundtrack import CHIME_MS, breath_tones, chimes, sounds
@@ -16,7 +17,7 @@ from kemvo.core.views.session_plan import session_plan
 from kemvo.core.views.stage import CURVE_STEP_MS, stage
 from strategies import one_posture, practices, talk
 
-FORM = with_ids(
+FORM = finished(
     Form(
         title="Tide",
         tempo=60,

@@ -7,9 +7,10 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
+from kemvo.core.model.form import Form, Movement, Posture, Section
 from kemvo.core.model.mirror import mirror_form
 from kemvo.core.model.session import Part, Pass, Session
+from kemvo.core.movement.readings import finished
 from kemvo.core.timing.score import done_times, performances
 from kemvo.core.timing.timeline import mirrored, plan, plan_form
 from kemvo.core.timing.totals import totals, totals_by
@@ -194,7 +195,7 @@ def test_two_of_three_counts_repeats_and_neighbours_of_one_name() -> None:
 def test_a_part_begins_with_the_weight_that_comes_before_it() -> None:
     first = Posture(id="a", movements=(Movement(left_pct=100),))
     second = Posture(id="b", movements=(Movement(left_pct=0),))
-    here = {"f": with_ids(Form(sections=(Section(postures=(first, second)),)))}
+    here = {"f": finished(Form(sections=(Section(postures=(first, second)),)))}
     spans = plan(Session(passes=(Pass(part=Part(form_id="f", first="b")),)), here).spans
     assert [s.left_from for s in spans] == [100, 100, 0]
     other = plan(Session(passes=(Pass(part=Part(form_id="f", first="b"), other_side=True),)), here).spans

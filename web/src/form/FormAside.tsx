@@ -16,6 +16,7 @@ import * as edits from "./edits";
 import { FloorView } from "./FloorView";
 import { focusRow, showRow } from "./focus";
 import { LineSigns } from "./LineSigns";
+import { ReadAgain } from "./ReadAgain";
 import { ReadThrough } from "./ReadThrough";
 import { MovementDetails, PostureDetails, TotalsTable } from "./RowDetails";
 import { Suggestions } from "./Suggestions";
@@ -72,7 +73,7 @@ export function FormAside({ id, doc, here, seenId, onOtherSide, onTold }: FormAs
   const leaves: Record<Exclude<Leaf, "read">, ReactNode> = {
     row: posture ? (
       <RowLeaf
-        {...{ form, posture, movement, here, onOtherSide, onTold }}
+        {...{ id, form, posture, movement, here, onOtherSide, onTold }}
         gentler={derived.care.gentler[posture.id]}
         line={movement && derived.movements[movement.id]}
         change={edit}
@@ -141,6 +142,13 @@ export function FormAside({ id, doc, here, seenId, onOtherSide, onTold }: FormAs
             onSetAside={(f) => edit((x) => ({ ...x, set_aside: [...x.set_aside, f.id] }))}
             onBringBack={() => edit((x) => ({ ...x, set_aside: [] }))}
           />
+          {leaf === "read" && (
+            <ReadAgain
+              formId={id}
+              version={version}
+              onReadAgain={(movement) => void ask("read-again", { movement })}
+            />
+          )}
         </div>
       </div>
       <p className="quiet text-sm sm:col-span-2 lg:col-span-1">
@@ -154,6 +162,7 @@ export function FormAside({ id, doc, here, seenId, onOtherSide, onTold }: FormAs
 }
 
 interface RowLeafProps {
+  id: string;
   form: Form;
   posture: Posture;
   movement: Movement | undefined;
@@ -166,7 +175,7 @@ interface RowLeafProps {
 }
 
 /** What the row holds besides what stands in it. */
-function RowLeaf({ posture, movement, here, line, gentler, change, onOtherSide, onTold }: RowLeafProps) {
+function RowLeaf({ id, posture, movement, here, line, gentler, change, onOtherSide, onTold }: RowLeafProps) {
   const changePosture = (id: string, part: Partial<Posture>, how?: "typing") =>
     change((f) => edits.changePosture(f, id, part), how);
   const keep = async () => {
@@ -181,6 +190,7 @@ function RowLeaf({ posture, movement, here, line, gentler, change, onOtherSide, 
     return (
       <div className="grid gap-4">
         <LineSigns
+          formId={id}
           movement={movement}
           onRead={(read) => change((f) => edits.putMovement(f, movement.id, read), "typing")}
         />

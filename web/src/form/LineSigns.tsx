@@ -33,13 +33,14 @@ const NAMES: Record<string, string> = {
 };
 
 interface LineSignsProps {
+  formId: string;
   movement: Movement;
   /** A reading put right, or taken into all fields. */
   onRead: (read: Movement) => void;
 }
 
 /** What Kemvo reads from a movement's words, as they are typed; signs are put right by key. */
-export function LineSigns({ movement, onRead }: LineSignsProps) {
+export function LineSigns({ formId, movement, onRead }: LineSignsProps) {
   const [asked, setAsked] = useState(movement);
   const [chosen, setChosen] = useState(0);
   const list = useRef<HTMLUListElement>(null);
@@ -51,15 +52,17 @@ export function LineSigns({ movement, onRead }: LineSignsProps) {
   }, [movement]);
   const { data } = useQuery({
     queryKey: ["read", asked],
-    queryFn: () => call<LineReading>("read/movement", "POST", asked),
+    queryFn: () => call<LineReading>(`read/movement?form=${formId}`, "POST", asked),
     placeholderData: (before) => before,
   });
 
   const correct = async (no: number, what: string) => {
-    const answer = await call<LineReading>("read/correct", "POST", { movement: latest.current, no, what });
+    const asked = { movement: latest.current, no, what };
+    const answer = await call<LineReading>(`read/correct?form=${formId}`, "POST", asked);
     onRead(answer.movement);
   };
-  const takeAll = async () => onRead((await call<LineReading>("read/movement", "POST", latest.current)).over);
+  const takeAll = async () =>
+    onRead((await call<LineReading>(`read/movement?form=${formId}`, "POST", latest.current)).over);
 
   useEffect(() => {
     const listen = (e: globalThis.KeyboardEvent) => {

@@ -37,6 +37,7 @@ export type Floor = Schemas["Floor"];
 export type FloorLine = Schemas["FloorLine"];
 export type Print = FloorLine["left"];
 export type Finding = Schemas["Finding"];
+export type ReadAgain = Schemas["ReadAgain"];
 export type Tables = Schemas["Tables"];
 export type Manner = Schemas["Manner"];
 export type OwnStance = Schemas["OwnStance"];

@@ -224,7 +224,7 @@ class _Teller:
     def _movement(self, s: Span, opens: int) -> Iterator[Cue]:
         m = s.movement
         assert m
-        found = () if any((m.cues.full, m.cues.short, m.cues.keyword)) else portions(m.line, m.corrections)
+        found = () if any((m.cues.full, m.cues.short, m.cues.keyword)) else portions(m)
         if len(found) < 2:
             kind: CueKind = found[0].kind if found and found[0].kind != "late" else "foot"
             made = self._worded(s, wordings_of(m, s.left_from), m.id)
@@ -354,7 +354,7 @@ def _parts_together(run: Sequence[Cue], timeline: Timeline) -> Together:
         words = [_of_length(c, length) for c in run]
         texts.append((length, ", ".join([words[0], *(w[:1].lower() + w[1:] for w in words[1:])])))
     line = span.movement.line if span.movement else ""
-    found = portions(line, span.movement.corrections) if span.movement else ()
+    found = portions(span.movement) if span.movement else ()
     places = [c.part for c in run]
     plain = all(
         c.wordings[0].text == words_of(line, found[k].start, found[k].end)

@@ -8,14 +8,14 @@ form's own front, a side of the room is where the body really points, also when 
 from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Sequence
-from functools import lru_cache
 from typing import Literal, NamedTuple
 
 from kemvo.core.cues.wording import number_word
+from kemvo.core.facts import Fact
 from kemvo.core.floor.feet import turned_by
 from kemvo.core.floor.walker import trace
 from kemvo.core.language import lexicon as lx
-from kemvo.core.model.form import Correction, Form, Movement
+from kemvo.core.model.form import Form, Movement
 from kemvo.core.model.mirror import mirror_movement
 from kemvo.core.model.session import FACINGS, Directions, Forms
 from kemvo.core.movement.interpretation import line_facts
@@ -180,12 +180,11 @@ def _told(p: Performance, walk: _Walk, choice: Directions, view_deg: float) -> P
     movements = []
     for m in p.posture.movements:
         faced = walk.facing(m, p.nth)
-        line = m.line
         if faced is not None:
             turn = BodyTurn(*faced, walk.front_deg + view_deg, walk.form.room, NORTH[choice.front])
             changed = abs(turned_by(turn.after - turn.before)) >= TURNED
-            line = retold(m.line, m.corrections, row.says(turn), changed, row.absolute)
-        movements.append(m if line == m.line else m.model_copy(update={"line": line}))
+            m = retold(m, row.says(turn), changed, row.absolute)
+        movements.append(m)
     return p._replace(posture=p.posture.model_copy(update={"movements": tuple(movements)}))
 
 
@@ -194,18 +193,30 @@ PLACES = frozenset({"front", "back", "window", "door"}) | frozenset(p.replace("-
 _HEAD = lx.TURN | lx.FACE | lx.TRUNK | frozenset("open opens the your a whole quarter half slight slightly".split())
 
 
-@lru_cache(maxsize=8192)
-def retold(line: str, corrections: tuple[Correction, ...], to: str, changed: bool, absolute: bool) -> str:
-    """A line whose last turn is said in other words: `to` ("to the window side"; "" leaves the line). `changed`: the body
-    faces another way at its end; a turn of the waist, which comes back by itself, stays as it was written."""
-    turns = [s.fact for s in line_facts(line, corrections) if s.fact.kind == "turn"]
-    if not to or not turns:
-        return line
+def retold(m: Movement, to: str, changed: bool, absolute: bool) -> Movement:
+    """A movement whose line says its last turn in other words: `to` ("to the window side"; "" leaves the line). `changed`:
+    the body faces another way at its end; a turn of the waist, which comes back by itself, stays as it was written."""
+    turns = [s.fact for s in line_facts(m) if s.fact.kind == "turn"]
+    if not to or not turns or m.read is None:
+        return m
     last = turns[-1]
     named = absolute and last.to is not None and (last.to in PLACES or last.to.isdecimal())
     if not (changed or named):
-        return line
-    words = line[last.start : last.end].split()
+        return m
+    new = _turn_words(m.line[last.start : last.end].split(), to, last.start == 0)
+    line = m.line[: last.start] + new + m.line[last.end :]
+    by = len(line) - len(m.line)
+
+    def moved(f: Fact) -> Fact:
+        start = f.start + by if f.start >= last.end else min(f.start, last.start + len(new))
+        end = f.end + by if f.end >= last.end else min(f.end, last.start + len(new))
+        return f.model_copy(update={"start": start, "end": max(start, end)})
+
+    return m.reworded(line, tuple(map(moved, m.read.line)), m.foot, m.read.foot)
+
+
+def _turn_words(words: Sequence[str], to: str, begins: bool) -> str:
+    """The words of a turn with another end: "turn left" and "to the window side" make "turn to the window side"."""
     head = []
     for w in words:
         if w.lower() not in _HEAD:
@@ -215,6 +226,4 @@ def retold(line: str, corrections: tuple[Correction, ...], to: str, changed: boo
         head.pop()
     said = to.removeprefix("to ") if head and head[-1].lower() in lx.FACE else to
     new = " ".join([*head, said])
-    if not head and last.start == 0:
-        new = new[:1].upper() + new[1:]
-    return line[: last.start] + new + line[last.end :]
+    return new[:1].upper() + new[1:] if not head and begins else new

@@ -42,7 +42,7 @@ def _said(cue: Cue, span: Span) -> str:
     m = span.movement
     if m is None or cue.kind not in PARTS | {"late"}:
         return cue.wordings[0].text
-    found = portions(m.line, m.corrections)
+    found = portions(m)
     return (
         words_of(m.line, found[cue.part].start, found[cue.part].end) if cue.part < len(found) else cue.wordings[0].text
     )
@@ -50,7 +50,7 @@ def _said(cue: Cue, span: Span) -> str:
 
 def _whole(cue: Cue, m: Movement, text: str) -> str:
     """The movement's whole words, with the part that the cue tells in its new words."""
-    found = portions(m.line, m.corrections)
+    found = portions(m)
     if len(found) < 2 or cue.part >= len(found):
         return text
     p = found[cue.part]

@@ -5,8 +5,9 @@ Only what an instructor decides is stored here; durations, curves, totals and cu
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator
-from typing import Annotated, Literal
+from collections.abc import Callable, Iterator, Sequence
+from hashlib import blake2b
+from typing import Annotated, Any, Literal
 
 from pydantic import Field, ValidationError
 
@@ -75,6 +76,26 @@ class Correction(Value):
     facts: Annotated[tuple[Fact, ...], Field(max_length=20)] = ()
 
 
+class Readings(Value):
+    """What a movement's words were read as, once: the facts of its line and of its foot notes, each with the letters it
+    was read from. `words`: which words these are (`words_key`); readings of other words do not count. `reader`: the
+    version of the reader that read them.
+    """
+
+    words: Annotated[str, Field(max_length=40)] = ""
+    reader: Annotated[int, Field(ge=0, le=10_000)] = 0
+    line: Annotated[tuple[Fact, ...], Field(max_length=400)] = ()
+    foot: Annotated[tuple[Fact, ...], Field(max_length=400)] = ()
+
+    def __hash__(self) -> int:
+        return hash(self.words)
+
+
+def words_key(line: str, foot: str) -> str:
+    """A short key that tells the words of a movement from others."""
+    return blake2b(f"{line}\0{foot}".encode(), digest_size=8).hexdigest()
+
+
 class Movement(Value):
     """One thing the legs do, with what waist and hands do meanwhile.
 
@@ -84,7 +105,8 @@ class Movement(Value):
     `stance`: the stance reached; None: as the words say. `facing`: which way the body faces at its end, in degrees
     from the form's front; None: as the words say. `gaze`: where the eyes go, in words. `corrections`: readings of
     the line put right by hand. `origins`: where a field's value comes from; a field without one was given as it is.
-    `unread`: the line was typed, and its fields have not yet taken what it says.
+    `unread`: the line was typed, and its fields have not yet taken what it says. `read`: what its words were read as;
+    None: they have not been read yet.
     """
 
     id: Id = ""
@@ -102,6 +124,26 @@ class Movement(Value):
     corrections: Annotated[tuple[Correction, ...], Field(max_length=50)] = ()
     origins: Origins = Origins()
     unread: bool = False
+    read: Readings | None = None
+
+    def is_read(self) -> bool:
+        """Whether the readings it has are those of its present words."""
+        if self.read is None:
+            return not (self.line or self.foot)
+        return self.read.words == words_key(self.line, self.foot)
+
+    def reworded(
+        self, line: str, facts: Sequence[Fact] = (), foot: str = "", of_foot: Sequence[Fact] = (), **more: Any
+    ) -> Movement:
+        """The movement in other words whose facts are known, because they follow from those it had. `more`: other fields
+        to set."""
+        read = Readings(
+            words=words_key(line, foot),
+            reader=self.read.reader if self.read else 0,
+            line=tuple(facts),
+            foot=tuple(of_foot),
+        )
+        return self.model_copy(update={"line": line, "foot": foot, "read": read if line or foot else None, **more})
 
 
 class Posture(Value):

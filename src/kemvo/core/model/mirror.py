@@ -2,7 +2,11 @@
 
 from __future__ import annotations
 
+import re
+from collections.abc import Iterable
 from functools import lru_cache
+
+from rapidfuzz.distance import Postfix, Prefix
 
 from kemvo.core.facts import Fact
 from kemvo.core.language.sides import mirror_text, other
@@ -32,6 +36,36 @@ def mirror_fact(f: Fact) -> Fact:
     )
 
 
+def mirror_facts(facts: Iterable[Fact], line: str, mirrored: str) -> tuple[Fact, ...]:
+    """The facts of a line as those of the line for the other side, at its letters."""
+    facts = tuple(facts)
+    if not facts:
+        return ()
+    words = list(zip(_WORD.finditer(line), _WORD.finditer(mirrored), strict=True))
+
+    def moved(at: int) -> int:
+        for old, new in words:
+            if at <= old.start():
+                return new.start() - (old.start() - at)
+            if at <= old.end():
+                return new.start() + _within(old[0], new[0], at - old.start())
+        return len(mirrored) - (len(line) - at)
+
+    return tuple(mirror_fact(f).model_copy(update={"start": moved(f.start), "end": moved(f.end)}) for f in facts)
+
+
+_WORD = re.compile(r"\S+")
+"""Mirroring changes letters within words and never their number."""
+
+
+def _within(old: str, new: str, at: int) -> int:
+    """A place within a word as the place within the word that stands for it."""
+    if old == new or at <= Prefix.similarity(old, new):
+        return at
+    tail = Postfix.similarity(old, new)
+    return len(new) - (len(old) - at) if at >= len(old) - tail else len(new) - tail
+
+
 def _mirrored(m: Movement) -> dict[str, object]:
     changes: dict[str, object] = {}
     if m.facing is not None:
@@ -46,16 +80,17 @@ def _mirrored(m: Movement) -> dict[str, object]:
 @lru_cache(maxsize=8192)
 def mirror_movement(m: Movement) -> Movement:
     """The movement done on the other side."""
-    return m.model_copy(
-        update={
-            "left_pct": 100 - m.left_pct,
-            "side": other(m.side),
-            "line": mirror_text(m.line),
-            "foot": mirror_text(m.foot),
-            "cues": mirror_wordings(m.cues),
-            **_mirrored(m),
-        }
-    )
+    line, foot = mirror_text(m.line), mirror_text(m.foot)
+    changes: dict[str, object] = {
+        "left_pct": 100 - m.left_pct,
+        "side": other(m.side),
+        "cues": mirror_wordings(m.cues),
+        **_mirrored(m),
+    }
+    if m.read is None or not m.is_read():
+        return m.model_copy(update={"line": line, "foot": foot, **changes})
+    of_line, of_foot = mirror_facts(m.read.line, m.line, line), mirror_facts(m.read.foot, m.foot, foot)
+    return m.reworded(line, of_line, foot, of_foot, **changes)
 
 
 def mirror_posture(p: Posture) -> Posture:

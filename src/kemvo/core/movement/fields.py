@@ -9,6 +9,7 @@ from kemvo.core.facts import Fact
 from kemvo.core.model.form import FILLED_IN, Correction, Form, Movement, MovementField, Posture
 from kemvo.core.movement.fact_words import in_words
 from kemvo.core.movement.interpretation import FactOrigin, SaidFact, line_facts
+from kemvo.core.movement.readings import read, with_readings
 from kemvo.core.movement.receiving_leg import Legs, left_pct
 from kemvo.core.types import Value
 
@@ -32,7 +33,7 @@ def fields_of(facts: Sequence[Fact]) -> dict[MovementField, Any]:
 
 
 def _said_by(m: Movement) -> dict[MovementField, Any]:
-    return fields_of([s.fact for s in line_facts(m.line, m.corrections)])
+    return fields_of([s.fact for s in line_facts(read(m))])
 
 
 def open_to_reading(m: Movement, field: MovementField) -> bool:
@@ -64,6 +65,7 @@ def with_typed_read(form: Form, before: Form | None = None) -> Form:
     is another than in `before` (a weight was changed there, or movements were put in, taken out or moved), movements
     that only carried it on go along. All else stays as it is: a posture of the catalogue keeps its own weight until its
     words are changed."""
+    form = with_readings(form, before)
     was = _would_carry(before or form)
     legs = Legs(form.opening_left_pct)
     sections = []
@@ -83,7 +85,7 @@ def _would_carry(form: Form) -> dict[str, int]:
     legs = Legs(form.opening_left_pct)
     for p in form.postures():
         for i, m in enumerate(p.movements):
-            carries = legs.after(line_facts(m.line, m.corrections))
+            carries = legs.after(line_facts(m))
             if i and m.id:
                 out[m.id] = carries
             legs.left = m.left_pct
@@ -94,13 +96,13 @@ def _typed_read(movements: Sequence[Movement], legs: Legs, was: Mapping[str, int
     """The movements of a posture that begins with the weight on these legs. `was`: what they would have carried on."""
     out: list[Movement] = []
     for m in movements:
-        read = filled(m).model_copy(update={"unread": False}) if m.unread else m
-        carries = legs.after(line_facts(m.line, m.corrections))
+        taken = filled(m).model_copy(update={"unread": False}) if m.unread else m
+        carries = legs.after(line_facts(m))
         follows = m.unread or m.left_pct == was.get(m.id)
-        if follows and read.origins.left_pct == "filled" and read.left_pct != carries:
-            read = read.model_copy(update={"left_pct": carries})
-        legs.left = read.left_pct
-        out.append(read)
+        if follows and taken.origins.left_pct == "filled" and taken.left_pct != carries:
+            taken = taken.model_copy(update={"left_pct": carries})
+        legs.left = taken.left_pct
+        out.append(taken)
     return tuple(out)
 
 
@@ -109,7 +111,7 @@ def carried(movements: Iterable[Movement], legs: Legs) -> tuple[Movement, ...]:
     its words have it, or as the movement before left it."""
     out = []
     for m in movements:
-        now = legs.after(line_facts(m.line, m.corrections))
+        now = legs.after(line_facts(read(m)))
         if m.origins.left_pct == "filled":
             m = m.model_copy(update={"left_pct": now})
         legs.left = m.left_pct
@@ -148,7 +150,7 @@ CHOICES: dict[str, tuple[tuple[str, tuple[str | None, ...]], ...]] = {
 
 def signs(m: Movement) -> list[Sign]:
     """What is read from a movement's line, ready to be shown and corrected."""
-    return [_sign(s) for s in line_facts(m.line, m.corrections)]
+    return [_sign(s) for s in line_facts(read(m))]
 
 
 def _sign(s: SaidFact) -> Sign:
@@ -174,7 +176,8 @@ def corrected(m: Movement, no: int, what: str) -> Movement:
 
     Raises IndexError when there is no such fact.
     """
-    facts = line_facts(m.line, m.corrections)
+    m = read(m)
+    facts = line_facts(m)
     fact = facts[no].fact
     words = m.line[fact.start : fact.end]
     here = [s.fact for s in facts if s.fact.start >= fact.start and s.fact.end <= fact.end]

@@ -8,8 +8,7 @@ from typing import Literal, NamedTuple
 
 from kemvo.core.facts import Fact, FactKind
 from kemvo.core.language.abbreviations import written_out
-from kemvo.core.model.form import Correction, Movement
-from kemvo.core.reading.reader import read_line
+from kemvo.core.model.form import Correction, Movement, Readings
 from kemvo.core.tables.stances import Named, stance_in
 from kemvo.core.types import Side, StanceId
 
@@ -31,17 +30,21 @@ class SaidFact(NamedTuple):
     origin: FactOrigin
 
 
+def line_facts(m: Movement) -> tuple[SaidFact, ...]:
+    """The facts that a movement's line was read as, with what was put right by hand in its place."""
+    return _corrected(m.line, m.read, m.corrections) if m.read else ()
+
+
 @lru_cache(maxsize=KEPT)
-def line_facts(line: str, corrections: tuple[Correction, ...] = ()) -> tuple[SaidFact, ...]:
-    """The facts of a line, with what was put right by hand in its place."""
-    facts = read_line(line)
+def _corrected(line: str, read: Readings, corrections: tuple[Correction, ...]) -> tuple[SaidFact, ...]:
+    facts = read.line
     fixed: list[Fact] = []
     for c in corrections:
         at = line.find(c.words)
         if at < 0:
             continue
         end = at + len(c.words)
-        facts = [f for f in facts if f.start < at or f.end > end]
+        facts = tuple(f for f in facts if f.start < at or f.end > end)
         fixed += [f.model_copy(update={"start": at + f.start, "end": at + f.end}) for f in c.facts]
     said = [
         *(SaidFact(f, line[f.start : f.end], "guessed" if f.guessed else "read") for f in facts),
@@ -51,9 +54,9 @@ def line_facts(line: str, corrections: tuple[Correction, ...] = ()) -> tuple[Sai
 
 
 @lru_cache(maxsize=KEPT)
-def _acts(line: str, foot: str, corrections: tuple[Correction, ...]) -> tuple[SaidFact, ...]:
-    of_line = line_facts(line, corrections)
-    of_feet = [SaidFact(f, foot[f.start : f.end], "hand") for f in read_line(foot)] if foot else []
+def _acts(line: str, foot: str, read: Readings, corrections: tuple[Correction, ...]) -> tuple[SaidFact, ...]:
+    of_line = _corrected(line, read, corrections)
+    of_feet = [SaidFact(f, foot[f.start : f.end], "hand") for f in read.foot]
     if not of_feet:
         return of_line
     told = {s.fact.kind for s in of_feet}
@@ -86,7 +89,7 @@ def _completed(s: SaidFact, of_line: tuple[SaidFact, ...]) -> SaidFact:
 
 def said(m: Movement) -> tuple[SaidFact, ...]:
     """What a movement's words say, in order. Words about the feet (`foot`) go before what the line says of them."""
-    return _acts(m.line, m.foot, m.corrections)
+    return _acts(m.line, m.foot, m.read, m.corrections) if m.read else ()
 
 
 def stance_of(m: Movement) -> Named | None:

@@ -6,10 +6,11 @@ import re
 from functools import lru_cache
 from typing import Literal, NamedTuple
 
+from kemvo.core.facts import Fact
 from kemvo.core.language.lexicon import HAND
-from kemvo.core.model.form import Correction
+from kemvo.core.model.form import Movement
 from kemvo.core.movement.fact_words import in_words
-from kemvo.core.movement.interpretation import FEET, line_facts, words_in
+from kemvo.core.movement.interpretation import FEET, SaidFact, line_facts, words_in
 
 PortionKind = Literal["foot", "turn", "hands", "late"]
 
@@ -24,10 +25,14 @@ class Portion(NamedTuple):
     end: int
 
 
+def portions(m: Movement) -> tuple[Portion, ...]:
+    """The parts of a movement's line in order, neighbours of one kind together. A line of one kind is one part."""
+    return _portions(m.line, line_facts(m))
+
+
 @lru_cache(maxsize=8192)
-def portions(line: str, corrections: tuple[Correction, ...] = ()) -> tuple[Portion, ...]:
-    """The parts of a line in order, neighbours of one kind together. A line of one kind is one part."""
-    facts = [s.fact for s in line_facts(line, corrections)]
+def _portions(line: str, said: tuple[SaidFact, ...]) -> tuple[Portion, ...]:
+    facts = [s.fact for s in said]
     kinds: list[PortionKind | None] = []
     cuts = line_clauses(line)
     for cut in cuts:
@@ -69,26 +74,51 @@ class Cut(NamedTuple):
     end: int
 
 
-@lru_cache(maxsize=8192)
-def hands_words(line: str) -> str:
-    """What is left of a line without what it says of feet and weight: its clauses in which nothing of that was read."""
-    told = [s.fact for s in line_facts(line) if s.fact.kind in FEET or s.fact.kind == "shift"]
-    kept = [c for c in line_clauses(line) if not any(f.start < c.end and f.end > c.start for f in told)]
-    words = ", ".join(line[c.start : c.end].strip(" ,;.") for c in kept)
-    return words[:1].upper() + words[1:]
+class Words(NamedTuple):
+    """Words with the facts in them."""
+
+    text: str
+    facts: tuple[Fact, ...]
 
 
-@lru_cache(maxsize=8192)
-def feet_words(line: str, foot: str) -> str:
+NOT_HANDS = FEET | {"shift"}
+
+
+def hands_words(m: Movement) -> Words:
+    """What is left of a movement's line without what it says of feet and weight: its clauses in which nothing of that was
+    read."""
+    facts = [s.fact for s in line_facts(m)]
+    told = [f for f in facts if f.kind in NOT_HANDS]
+    kept = [c for c in line_clauses(m.line) if not any(f.start < c.end and f.end > c.start for f in told)]
+    text, found = "", list[Fact]()
+    for c in kept:
+        words = m.line[c.start : c.end].strip(" ,;.")
+        text += ", " if text else ""
+        by = len(text) - (c.start + m.line[c.start : c.end].index(words))
+        inside = [f for f in facts if c.start <= f.start and f.end <= c.end]
+        text += words
+        found += [_placed(f, max(0, f.start + by), min(len(text), f.end + by)) for f in inside]
+    return Words(text[:1].upper() + text[1:], tuple(found))
+
+
+OF_FEET = FEET | {"shift", "turn"}
+
+
+def feet_words(m: Movement) -> Words:
     """What a movement says of feet, weight and turning, in words."""
-    facts = [s.fact for s in line_facts(line) if s.fact.kind in FEET or s.fact.kind in ("shift", "turn")]
-    own = [s.fact for s in line_facts(foot) if s.fact.kind in FEET or s.fact.kind in ("shift", "turn")]
+    of_line = [s.fact for s in line_facts(m) if s.fact.kind in OF_FEET]
+    own = [f for f in (m.read.foot if m.read else ()) if f.kind in OF_FEET]
     kinds = {f.kind for f in own}
-    words = ", ".join(
-        in_words(f)
-        for f in (*own, *(f for f in facts if f.kind not in kinds and not (kinds & FEET and f.kind in FEET)))
-    )
-    return words[:1].upper() + words[1:]
+    text, found = "", list[Fact]()
+    for f in (*own, *(f for f in of_line if f.kind not in kinds and not (kinds & FEET and f.kind in FEET))):
+        text += ", " if text else ""
+        found.append(_placed(f, len(text), len(text) + len(in_words(f))))
+        text += in_words(f)
+    return Words(text[:1].upper() + text[1:], tuple(found))
+
+
+def _placed(f: Fact, start: int, end: int) -> Fact:
+    return f.model_copy(update={"start": start, "end": end})
 
 
 def line_clauses(line: str) -> list[Cut]:

@@ -36,6 +36,9 @@ from kemvo.core.reading.segment.boundary import COVERED
 from kemvo.core.reading.segment.segmenter import SUBORDINATE, Clause, clauses
 from kemvo.core.reading.tokens import Token, tokens_of
 
+READER = 1
+"""The reader's version: raised whenever a line is read otherwise than before (`tests/core/reading/test_version.py`)."""
+
 ABOUT = frozenset(
     "people beginners students care called named feel feels feeling check imagine sure mistake mistakes schools styles"
     " others week weeks yesterday tomorrow lesson lessons saw seen noticed asked tempted tempting reason purpose someone somebody anyone anybody nobody".split()

@@ -5,7 +5,8 @@ from __future__ import annotations
 from collections.abc import Callable
 from typing import Any, NamedTuple
 
-from kemvo.core.model.form import Form, Movement, Posture, with_ids
+from kemvo.core.model.form import Form, Movement, Posture
+from kemvo.core.movement.readings import finished
 from kemvo.core.review.context import Seen
 from kemvo.core.review.findings import Finding
 from kemvo.core.timing.timeline import Span
@@ -27,7 +28,7 @@ def changed(form: Form, posture_id: str, change: Callable[[Posture], Posture]) -
         else s
         for s in form.sections
     )
-    return with_ids(form.model_copy(update={"sections": sections}))
+    return finished(form.model_copy(update={"sections": sections}))
 
 
 def set_in(form: Form, posture_id: str, movement_id: str, **change: Any) -> Form:

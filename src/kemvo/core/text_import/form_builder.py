@@ -19,11 +19,11 @@ from kemvo.core.model.form import (
     Movement,
     Posture,
     Section,
-    with_ids,
 )
 from kemvo.core.model.mirror import mirror_posture
 from kemvo.core.movement.fields import carried, filled_in
 from kemvo.core.movement.interpretation import FEET, line_facts, said
+from kemvo.core.movement.readings import finished, read
 from kemvo.core.movement.receiving_leg import Legs
 from kemvo.core.tables.schools import Manner
 from kemvo.core.tables.stances import OPENING_STANCE, stance_in
@@ -196,7 +196,7 @@ class Building:
                 sections.append(Section(title=part.title, postures=few))
         notes = "\n".join([*self.notes, *(s.title for s in sections[MOST_SECTIONS:])])[:20_000]
         sections = _no_more_than(MOST_SECTIONS, sections)
-        return with_ids(
+        return finished(
             Form(title=self.title or title, notes=notes, manner=_manner(all_done), sections=tuple(sections))
         )
 
@@ -247,7 +247,7 @@ def _no_more_than(most: int, sections: list[Section]) -> list[Section]:
 
 
 def _says_counts(m: Movement) -> bool:
-    return any(s.fact.kind == "counts" for s in line_facts(m.line, m.corrections))
+    return any(s.fact.kind == "counts" for s in line_facts(read(m)))
 
 
 def lasting(p: Posture, counts: float) -> Posture:
@@ -277,7 +277,7 @@ def _manner(postures: Sequence[Posture]) -> Manner:
     """How the form opens, where its first movement says how the feet stand: "begin with your feet together"."""
     first = next((m for p in postures for m in p.movements), None)
     stance = stance_in(first.line) if first else None
-    if first is None or stance is None or any(_parts_the_feet(s.fact) for s in said(first)):
+    if first is None or stance is None or any(_parts_the_feet(s.fact) for s in said(read(first))):
         return Manner()
     opening = next((name for name, id_ in OPENING_STANCE.items() if id_ == stance.id), Manner().opening)
     return Manner(opening=opening)

@@ -8,6 +8,7 @@ from itertools import combinations
 from typing import NamedTuple, Protocol
 
 from kemvo.core.errors import Problem
+from kemvo.core.facts import Fact
 from kemvo.core.model.form import Form, Movement, Posture
 from kemvo.core.model.session import BreathChoice, Pace, Pass
 from kemvo.core.movement.interpretation import FEET, said
@@ -19,6 +20,9 @@ from kemvo.core.types import Breath
 
 BACK_WORDS = "And sway back"
 """What is said while the weight goes back to where a sway began."""
+
+BACK_SHIFT = Fact(kind="shift", start=4, end=13)
+"""What these words say."""
 
 BACK: dict[Breath, Breath] = {"in": "out", "out": "in", "free": "free"}
 
@@ -108,11 +112,9 @@ def swayed(placed: Sequence[PlacedPosture], p: Pass, entry: int) -> list[PlacedP
     for posture, *where in placed:
         movements: list[Movement] = []
         for m in posture.movements:
-            back = m.model_copy(
-                update={
-                    "id": f"{m.id}-back"[:64], "line": BACK_WORDS, "foot": "", "left_pct": left, "hold_ms": 0,
-                    "breath": BACK[m.breath], "cues": Movement().cues, "stance": None, "facing": None,
-                }
+            back = m.reworded(
+                BACK_WORDS, (BACK_SHIFT,), id=f"{m.id}-back"[:64], left_pct=left, hold_ms=0,
+                breath=BACK[m.breath], cues=Movement().cues, stance=None, facing=None,
             )  # fmt: skip
             movements += [m, *[back, m] * (times.get(at, 1) - 1)]
             at, left = at + 1, m.left_pct

@@ -60,14 +60,11 @@ def _alone(posture: Posture, only: str, entry: int) -> Posture:
 
 
 def _hands(m: Movement, entry: int) -> Movement:
-    return m.model_copy(
-        update={"line": hands_words(m.line), "foot": "", "left_pct": entry, "side": None, "cues": NO_CUES}
-    )
+    return m.reworded(*hands_words(m), left_pct=entry, side=None, cues=NO_CUES)
 
 
 def _feet(m: Movement) -> Movement:
-    words = feet_words(m.line, m.foot)
-    return m.model_copy(update={"line": words, "foot": "", "cues": NO_CUES})
+    return m.reworded(*feet_words(m), cues=NO_CUES)
 
 
 NO_CUES = Movement().cues

@@ -13,9 +13,9 @@ from kemvo.core.floor.closing import EndPlace, mark_of
 from kemvo.core.floor.feet import Event, Feet, FloorStep, Moment, centre
 from kemvo.core.floor.footprint import Disc, Needed, in_a_sentence, needed, space
 from kemvo.core.floor.placement import best_spot, seen_by, seen_from
-from kemvo.core.model.form import Correction, Form
+from kemvo.core.model.form import Form
 from kemvo.core.movement.fact_words import in_words
-from kemvo.core.movement.interpretation import foot_side, line_facts
+from kemvo.core.movement.interpretation import SaidFact, foot_side, line_facts
 from kemvo.core.review.checks import read_through
 from kemvo.core.review.context import Seen, seen
 from kemvo.core.review.findings import Finding
@@ -126,7 +126,7 @@ def sheet(form: Form) -> Sheet:
                 foot_side=side,
                 foot_full=is_full(side, s.left_to),
                 wordings=wordings_of(s.movement, s.left_from),
-                signs=_signs(s.movement.line, s.movement.corrections),
+                signs=_signs(line_facts(s.movement)),
             )
     whole, sections, postures = totals_by(
         spans,
@@ -146,9 +146,9 @@ def sheet(form: Form) -> Sheet:
 
 
 @lru_cache(maxsize=8192)
-def _signs(line: str, corrections: tuple[Correction, ...]) -> tuple[tuple[str, str], ...]:
+def _signs(said: tuple[SaidFact, ...]) -> tuple[tuple[str, str], ...]:
     """What is read from a line, in words, and where it comes from."""
-    return tuple((in_words(f.fact), f.origin) for f in line_facts(line, corrections))
+    return tuple((in_words(f.fact), f.origin) for f in said)
 
 
 def floor_of(look: Seen) -> Floor:
