@@ -295,7 +295,7 @@ class _Teller:
 
     def time_left(self) -> Iterator[Cue]:
         """How much time is left, so many minutes before the end."""
-        total = self.timeline.total_ms
+        total = self.timeline.done_ms or self.timeline.total_ms
         starts = [s.start_ms for s in self.spans]
         for minutes in sorted(set(self.calls.minutes_left), reverse=True):
             at = total - minutes * 60_000

@@ -5,7 +5,7 @@ Each stage takes what the one before gives, and none calls back.
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable, Mapping
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from typing import NamedTuple
 
 from kemvo.core.cues.candidates import Candidates, candidates
@@ -17,6 +17,7 @@ from kemvo.core.model.form import Phrase
 from kemvo.core.model.session import Directions, Forms, Session
 from kemvo.core.practice.soundtrack import Sound, quiet_times, sounds
 from kemvo.core.scheduling.model import Ceiling
+from kemvo.core.scheduling.value_curve import Interval
 from kemvo.core.timing.pass_breath import Breathed, breaths_of
 from kemvo.core.timing.score import Score, score_of
 from kemvo.core.timing.timeline import Span, Timeline, by_pass, timed
@@ -119,14 +120,16 @@ def prepare(
 
 
 def work_out(
-    session: Session, forms: Forms, measure: Measure, speed: float = 1.0, laid: LaidOut | None = None
-) -> Practice:
-    """Everything that follows from a session: laid out, then candidates → schedule → soundtrack."""
+    session: Session, forms: Forms, measure: Measure, speed: float = 1.0, laid: LaidOut | None = None,
+    blocked: Sequence[Interval] = (),
+) -> Practice:  # fmt: skip
+    """Everything that follows from a session: laid out, then candidates → schedule → soundtrack. `blocked`: times in which
+    nothing is said or sounds, besides the session's own."""
     ready = prepare(session, forms, measure, speed, laid)
     score, timeline, breaths, heard, _ = ready.laid
-    quiet = quiet_times(heard, session.sound)
+    quiet = [*quiet_times(heard, session.sound), *blocked]
     decided = decide(ready.found, ready.lengths, quiet, ceilings_of(session, heard), price_of(session.fullness))
-    soundtrack = sounds(heard, session.sound, decided.decisions, breaths, ready.pronunciations)
+    soundtrack = sounds(heard, session.sound, decided.decisions, breaths, ready.pronunciations, blocked)
     return Practice(
         score, timeline, breaths, heard, ready.found, decided, soundtrack,
         forms, session.directions, ready.pronunciations,

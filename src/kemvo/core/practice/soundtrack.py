@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from bisect import bisect_right
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from typing import Literal, NamedTuple
 
 from kemvo.core.cues.decisions import Decision
@@ -101,8 +101,9 @@ def sounds(
     decisions: Iterable[Decision],
     breaths: Iterable[Breathed],
     pronunciations: tuple[Phrase, ...] = (),
+    blocked: Sequence[Interval] = (),
 ) -> list[Sound]:
-    """Everything that sounds, in order of time."""
-    return sorted(
-        [*speech(decisions, pronunciations), *breath_tones(timeline, choice, breaths), *chimes(timeline, choice)]
-    )
+    """Everything that sounds, in order of time. `blocked`: times in which no tone and no chime may sound, either."""
+    tones = [*breath_tones(timeline, choice, breaths), *chimes(timeline, choice)]
+    free = [t for t in tones if not any(t.at_ms < end and t.at_ms + t.ms > start for start, end in blocked)]
+    return sorted([*speech(decisions, pronunciations), *free])

@@ -47,10 +47,12 @@ class Span(NamedTuple):
 
 
 class Timeline(NamedTuple):
-    """Spans from 0 to `total_ms`, without gap or overlap."""
+    """Spans from 0 to `total_ms`, without gap or overlap. `done_ms`: when the last movement ends, where time goes on after
+    it that nobody planned (None: all of it is planned)."""
 
     spans: tuple[Span, ...]
     total_ms: int
+    done_ms: int | None = None
 
 
 def by_pass(spans: Iterable[Span]) -> dict[int, list[Span]]:
@@ -81,13 +83,13 @@ def timed(score: Score, session: Session, forms: Forms, speed: float = 1.0) -> T
     exact: list[Fraction] = []
     for round_, places in groupby(score.places, lambda place: place.round):
         exact += _exact(round_, list(places), session, forms, speed)
-    return _lay_out(score, exact)
+    return laid_out(score, exact)
 
 
 def plan_form(form: Form, tempo: float | None = None) -> Timeline:
     """The timeline of one form by itself, once through, at `tempo` counts per minute (None: its own)."""
     score = score_of_form(form)
-    return _lay_out(score, _at(score.places, Fraction(60_000) / Fraction(tempo or form.tempo)))
+    return laid_out(score, _at(score.places, Fraction(60_000) / Fraction(tempo or form.tempo)))
 
 
 def _exact(round_: Round, places: Sequence[Place], session: Session, forms: Forms, speed: float) -> list[Fraction]:
@@ -121,7 +123,7 @@ def _at(places: Iterable[Place], ms_per_count: Fraction) -> list[Fraction]:
     return out
 
 
-def _lay_out(score: Score, lengths_ms: Sequence[Fraction]) -> Timeline:
+def laid_out(score: Score, lengths_ms: Sequence[Fraction]) -> Timeline:
     """Give every place its time: each end is the exact sum so far, rounded once."""
     left = score.left_pct
     # Whole milliseconds are added as such, the rest as fractions: the same sum, sooner.

@@ -1,0 +1,65 @@
+"""A recording's timeline: the same spans as a planned one, on the recording's clock."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from fractions import Fraction
+from typing import NamedTuple
+
+from kemvo.core.model.session import Forms, Session
+from kemvo.core.recording.clock import Clock, clock_of
+from kemvo.core.recording.model import Recording
+from kemvo.core.recording.performed import Keyed, performed
+from kemvo.core.timing.score import Place, Score, score_of
+from kemvo.core.timing.timeline import Timeline, laid_out, timed
+
+
+class Recorded(NamedTuple):
+    """What was done in a recording, its clock, and the timeline that follows. `numbers`: of every span the number of its place
+    in `done`, -1 for time that nobody planned."""
+
+    done: list[Keyed]
+    clock: Clock
+    score: Score
+    timeline: Timeline
+    numbers: tuple[int, ...]
+
+
+def done_in(recording: Recording, session: Session, forms: Forms) -> list[Keyed]:
+    """What was done in a recording, in order."""
+    score = score_of(session, forms)
+    plan = timed(score, session, forms)
+    return performed(score, plan, recording.frozen, recording.left_out, recording.again)
+
+
+def recorded(recording: Recording, session: Session, forms: Forms) -> Recorded:
+    """The timeline of a recording."""
+    score = score_of(session, forms)
+    done = performed(score, timed(score, session, forms), recording.frozen, recording.left_out, recording.again)
+    clock = clock_of(done, recording.marks, recording.media.ms, recording.begins_ms, recording.ends_ms)
+    return on_clock(done, clock, score.left_pct)
+
+
+def on_clock(done: Sequence[Keyed], clock: Clock, left_pct: int) -> Recorded:
+    """What was done, on a clock. Stops and the time before and after are pauses of the round they stand in."""
+    places: list[Place] = []
+    numbers: list[int] = []
+    lengths: list[Fraction] = []
+    left = left_pct
+    for i, e in enumerate(clock.elements):
+        ms = clock.times[i + 1] - clock.times[i]
+        if e.place >= 0:
+            place = done[e.place].place
+            left = place.left_to
+        elif ms and done:
+            beside = next((x.place for x in clock.elements[i::-1] if x.place >= 0), 0)
+            place = Place("pause", done[beside].place.round, None, None, 0, 0, ms, left, "free")
+        else:
+            continue
+        places.append(place)
+        numbers.append(e.place)
+        lengths.append(Fraction(ms))
+    score = Score(tuple(places), left_pct)
+    timeline = laid_out(score, lengths)
+    moving = [s.end_ms for s in timeline.spans if s.performance]
+    return Recorded(list(done), clock, score, timeline._replace(done_ms=moving[-1] if moving else None), tuple(numbers))
