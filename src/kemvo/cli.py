@@ -4,11 +4,13 @@ from __future__ import annotations
 
 import sys
 from pathlib import Path
-from typing import Annotated, NoReturn
+from typing import Annotated, Literal
 
 import typer
 
-from kemvo.core.errors import KemvoError, Problem
+from kemvo.cli_parts import FormFile, SessionFile, end, progress, sentences
+from kemvo.cli_recording import recording
+from kemvo.core.errors import Problem
 
 app = typer.Typer(
     name="kemvo",
@@ -18,13 +20,8 @@ app = typer.Typer(
     help="Timed, spoken follow-along tai chi practice. Tempo is in counts a minute, times in files are in milliseconds.",
 )
 
-SessionFile = Annotated[
-    Path,
-    typer.Argument(
-        metavar="SESSION.json",
-        help="A session file saved by Kemvo, or a ZIP with its sounds (or a form file: one pass to watch, one to follow).",
-    ),
-]
+app.add_typer(recording)
+
 Host = Annotated[
     str,
     typer.Option(help="Address to listen on. Other than 127.0.0.1 lets other machines in, with the passphrase."),
@@ -41,7 +38,7 @@ def serve(host: Host = "127.0.0.1", port: Port = 8137, browser: Browser = False,
     from kemvo.serve import alone, serve_folder
     from kemvo.store.database import home
 
-    with _sentences(), alone(home()):
+    with sentences(), alone(home()):
         serve_folder(home(), host, port, browser, name)
 
 
@@ -58,7 +55,7 @@ def demo(
     from kemvo.demo.load import fill
     from kemvo.serve import alone, serve_folder
 
-    with _sentences():
+    with sentences():
         folder.mkdir(parents=True, exist_ok=True)
         with alone(folder):
             fill(folder, fresh)
@@ -72,7 +69,7 @@ def passphrase(folder: Folder = None) -> None:
     from kemvo.api.entry import set_passphrase
     from kemvo.store.database import home
 
-    with _sentences():
+    with sentences():
         if sys.stdin.isatty():
             said = typer.prompt("Passphrase", hide_input=True, confirmation_prompt=True)
         else:
@@ -95,9 +92,9 @@ def backup(
     from kemvo.store.copies import back_up
     from kemvo.store.database import Database, home
 
-    with _sentences():
+    with sentences():
         out = file or Path(f"kemvo-{datetime.now():%Y-%m-%d}.zip")
-        made = back_up(Database((folder or home()) / "kemvo.sqlite"), out, large, _progress)
+        made = back_up(Database((folder or home()) / "kemvo.sqlite"), out, large, progress)
         typer.echo(f"{out}: {made.says()}")
 
 
@@ -113,15 +110,73 @@ def restore(
     from kemvo.store.copies import restore as put_back
     from kemvo.store.database import Database, home
 
-    with _sentences():
+    with sentences():
         file.stat()
         where = folder or home()
         where.mkdir(parents=True, exist_ok=True)
         with alone(where):
-            found = put_back(Database(where / "kemvo.sqlite"), file, _progress)
+            found = put_back(Database(where / "kemvo.sqlite"), file, progress)
         typer.echo(
             f"{found.forms} forms and {found.sessions} sessions are in {where} now, as they were in {file.name}."
         )
+
+
+@app.command()
+def form(
+    text: Annotated[
+        Path,
+        typer.Argument(
+            metavar="TEXT", help="Names, an outline, a script or captions: .txt, .md, .csv, .srt, .vtt or .mid."
+        ),
+    ],
+    out: Annotated[
+        Path | None,
+        typer.Option("-o", "--out", metavar="NAME.form.json", help="Form to write. Default: NAME.form.json here."),
+    ] = None,
+    title: Annotated[str, typer.Option(help="The form's title. Default: the text's own, else the file's name.")] = "",
+) -> None:
+    """Make a form of a text, as the page “Bring in a text” does. What was not understood is told on the error output."""
+    from kemvo.formats.kemvo_json import write_form
+    from kemvo.main_job import form_of_text
+
+    with sentences():
+        made, remarks = form_of_text(text, title)
+        path = out or Path(f"{text.stem}.form.json")
+        path.write_text(write_form(made), encoding="utf-8")
+        for line in remarks:
+            typer.echo(line, err=True)
+        postures = made.postures()
+        typer.echo(f"{path}: {len(postures)} postures, {sum(len(p.movements) for p in postures)} movements.", err=True)
+
+
+@app.command()
+def session(
+    form: FormFile,
+    out: Annotated[
+        Path | None,
+        typer.Option(
+            "-o", "--out", metavar="S.session.json", help="Session to write. Default: NAME.session.json here."
+        ),
+    ] = None,
+    tempo: Annotated[
+        float | None, typer.Option(help="Counts a minute. Default: the form's own.", min=4, max=240)
+    ] = None,
+    minutes: Annotated[float | None, typer.Option(help="How long it lasts: sets the tempo.", min=0.1, max=360)] = None,
+    facing: Annotated[
+        Literal["behind", "mirror", "watch", "side"], typer.Option(help="How the instructor stands.")
+    ] = "behind",
+) -> None:
+    """Make a session of one pass over a form."""
+    from kemvo.core.lesson.one_pass import one_pass
+    from kemvo.formats.kemvo_json import write_session
+    from kemvo.main_job import one_form
+
+    with sentences():
+        body = one_form(form)
+        made = one_pass(body, tempo, minutes, facing)
+        path = out or Path(f"{form.name.split('.')[0]}.session.json")
+        path.write_text(write_session(made, {"form": body}), encoding="utf-8")
+        typer.echo(f"{path}: {made.title}, {made.passes[0].tempo or body.tempo:g} counts a minute.", err=True)
 
 
 @app.command()
@@ -143,7 +198,7 @@ def cues(
     """
     from kemvo.main_job import prepared
 
-    with _sentences():
+    with sentences():
         job = prepared(session, speed)
         content = job.as_file(out.name if out else ".vtt")
         if out:
@@ -170,7 +225,7 @@ def schedule(
     from kemvo.core.scheduling.solver import solve
     from kemvo.formats.schedule_json import read_talk, write_answer
 
-    with _sentences():
+    with sentences():
         talk = read_talk(problem.read_bytes(), problem.name)
         text = write_answer(talk, solve(talk))
         if out:
@@ -192,7 +247,7 @@ def render(
     from kemvo.core.types import in_minutes
     from kemvo.main_job import prepared
 
-    with _sentences():
+    with sentences():
         job = prepared(session, speed)
         heard = render_sounds(
             job.practice.sounds,
@@ -200,7 +255,7 @@ def render(
             job.clips,
             out,
             out.suffix.removeprefix(".").lower(),
-            _progress,
+            progress,
             job.order(),
         )
         told = f"{in_minutes(job.practice.heard.total_ms)}, {job.spoken()} cues spoken. {heard.says()}"
@@ -222,7 +277,7 @@ def read(
     from kemvo.formats.catalogue import shipped_catalogue
     from kemvo.formats.scripts import script_entries
 
-    with _sentences():
+    with sentences():
         entries = [
             as_plain_entry(e)
             for e in read_script(script_entries(file.read_bytes(), file.name), name_index(shipped_catalogue()))
@@ -237,7 +292,6 @@ def read(
                 typer.echo(f"         {fact['kind']}{': ' if told else ''}{told}")
 
 
-FormFile = Annotated[Path, typer.Argument(metavar="FORM.json", help="A form file saved by Kemvo.")]
 AsJson = Annotated[bool, typer.Option("--json", help="Print JSON: lengths in metres, angles in degrees.")]
 
 
@@ -249,7 +303,7 @@ def check(form: FormFile, as_json: AsJson = False) -> None:
     from kemvo.core.review.mends import mends
     from kemvo.main_job import one_form
 
-    with _sentences():
+    with sentences():
         body = one_form(form)
         found = read_through(seen(body))
         mended = {f.id: [m.says for m in mends(body, f.id)] for f in found}
@@ -282,9 +336,9 @@ def floor(
     from kemvo.formats.kemvo_json import read_room
     from kemvo.main_job import one_form
 
-    with _sentences():
+    with sentences():
         if facings not in ("front", "four", "all"):
-            _end(Problem(what=f"Facings can be front, four or all, not {facings!r}.", mend="Choose one of those."))
+            end(Problem(what=f"Facings can be front, four or all, not {facings!r}.", mend="Choose one of those."))
         body = one_form(form)
         if room:
             body = body.model_copy(update={"room": read_room(room.read_bytes(), room.name)})
@@ -317,9 +371,9 @@ def schema(
     """Print the JSON Schema of a kind of file (as in docs/schema)."""
     from kemvo.formats.schemas import SCHEMAS, schema_of
 
-    with _sentences():
+    with sentences():
         if kind not in SCHEMAS:
-            _end(Problem(what=f"There is no schema called “{kind}”.", mend=f"Choose one of {', '.join(SCHEMAS)}."))
+            end(Problem(what=f"There is no schema called “{kind}”.", mend=f"Choose one of {', '.join(SCHEMAS)}."))
         _print_json(schema_of(kind))
 
 
@@ -333,34 +387,6 @@ def openapi() -> None:
 
     with tempfile.TemporaryDirectory() as folder:
         typer.echo(json.dumps(create_app(Path(folder)).openapi(), indent=1))
-
-
-def _progress(share: float) -> None:
-    if sys.stderr.isatty():
-        typer.echo(f"\r{share:4.0%}", nl=False, err=True)
-
-
-class _sentences:  # noqa: N801 - reads as a statement
-    """Within it, an error a user can mend ends the command with its sentence and exit code 2."""
-
-    def __enter__(self) -> None: ...
-
-    def __exit__(self, kind: object, error: BaseException | None, _: object) -> None:
-        if isinstance(error, KemvoError):
-            _end(*error.problems)
-        if isinstance(error, OSError) and not isinstance(error, BrokenPipeError):
-            _end(
-                Problem(
-                    what=f"{error.filename or 'The file'}: {error.strerror or error}.",
-                    mend="Check the name and try again.",
-                )
-            )
-
-
-def _end(*problems: Problem) -> NoReturn:
-    for problem in problems:
-        typer.echo(problem.sentence(), err=True)
-    raise typer.Exit(2)
 
 
 if __name__ == "__main__":

@@ -11,22 +11,30 @@ from kemvo.audio.clips import Clips
 from kemvo.audio.render import Order, under_of
 from kemvo.audio.voices import voice_of
 from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.model.catalogue import name_index, over
 from kemvo.core.model.form import Form
-from kemvo.core.model.session import Session, SpeechChoice, first_passes
+from kemvo.core.model.session import Forms, Session, SpeechChoice, first_passes
+from kemvo.core.movement.fields import with_typed_read
+from kemvo.core.movement.readings import finished
 from kemvo.core.practice.cue_rows import cue_rows
 from kemvo.core.practice.pipeline import Practice, work_out
+from kemvo.core.text_import.draft import draft
+from kemvo.core.text_import.script import read_script
 from kemvo.core.timing.pass_postures import missing_parts, require_a_form
 from kemvo.core.timing.timeline import chapters
 from kemvo.formats.captions import write_captions
+from kemvo.formats.catalogue import shipped_catalogue
 from kemvo.formats.cue_files import CUE_FILES
 from kemvo.formats.cue_pdf import write_cue_pdf
 from kemvo.formats.kemvo_json import read_file
 from kemvo.formats.midi import write_midi
 from kemvo.formats.packed import PackedFile, is_packed
+from kemvo.formats.scripts import script_entries
 from kemvo.formats.text import MOST_TEXT_BYTES, bounded
 from kemvo.packing import loop_of, unpack_sounds
 from kemvo.store.database import Database, home
 from kemvo.store.lengths import StoredBook
+from kemvo.store.own_postures import OwnPostures
 from kemvo.store.sounds import BroughtSounds, FoundTakes, Shelf, Takes
 
 BECOMES = {"left out": "is left out", "moved": "is said early"}
@@ -95,11 +103,22 @@ def _clips(choice: SpeechChoice, takes: Takes) -> Clips:
     return Clips(voice_of(choice, folder), book, FoundTakes(takes) if choice.takes else None)
 
 
-def prepared(path: Path, speed: float) -> SessionJob:
-    """Read a session file (a form file as a first session over it, a ZIP with its sounds) and work it out.
+class OpenedSession(NamedTuple):
+    """A session file with its forms, and the sounds that go with it."""
 
-    Raises KemvoError for what cannot be read, OSError when there is no such file.
-    """
+    session: Session
+    forms: Forms
+    takes: Takes
+    sounds: BroughtSounds
+
+    def clips(self) -> Clips:
+        """The clips of its voice."""
+        return _clips(self.session.speech, self.takes)
+
+
+def opened_session(path: Path) -> OpenedSession:
+    """A session file (a form file as a first session over it, a ZIP with its sounds). Raises KemvoError for what cannot be
+    read, OSError when there is no such file."""
     takes, sounds = _sounds(home())
     with path.open("rb") as file:
         if is_packed(file):
@@ -114,6 +133,30 @@ def prepared(path: Path, speed: float) -> SessionJob:
     bundle = read_file(data, path.name)
     session = bundle.session or first_passes("form", bundle.form())
     require_a_form(session, bundle.forms)
-    clips = _clips(session.speech, takes)
-    practice = work_out(session, bundle.forms, clips.measure, speed)
-    return SessionJob(session, practice, clips, sounds, [p.sentence() for p in missing_parts(session, bundle.forms)])
+    return OpenedSession(session, bundle.forms, takes, sounds)
+
+
+def prepared(path: Path, speed: float) -> SessionJob:
+    """Read a session file and work it out. Raises KemvoError for what cannot be read, OSError when there is no such file."""
+    opened = opened_session(path)
+    clips = opened.clips()
+    practice = work_out(opened.session, opened.forms, clips.measure, speed)
+    notices = [p.sentence() for p in missing_parts(opened.session, opened.forms)]
+    return SessionJob(opened.session, practice, clips, opened.sounds, notices)
+
+
+def form_of_text(path: Path, title: str = "") -> tuple[Form, list[str]]:
+    """A form made of a text as the page makes it, with the catalogue and the own postures; and the lines that were not
+    understood. Raises KemvoError for what cannot be read, OSError when there is no such file."""
+    with path.open("rb") as file:
+        data = bounded(file, path.name, MOST_TEXT_BYTES)
+    folder = home()
+    own = OwnPostures(Database(folder / "kemvo.sqlite")).all() if (folder / "kemvo.sqlite").exists() else ()
+    catalogue = over(shipped_catalogue(), own)
+    made = draft(read_script(script_entries(data, path.name), name_index(catalogue)), catalogue, title, path.stem[:200])
+    remarks = [
+        f"line {x.line}: “{x.text[:120]}” was not understood; it is a {x.became}."
+        for x in made.lines
+        if x.state == "not understood"
+    ]
+    return with_typed_read(finished(made.form)), remarks

@@ -19,7 +19,10 @@ LEAST_COUNTS, MOST_COUNTS = 0.25, 64.0
 Counts = Annotated[float, Field(ge=LEAST_COUNTS, le=MOST_COUNTS, allow_inf_nan=False)]
 """How long a movement lasts, in counts."""
 
-Tempo = Annotated[float, Field(ge=4, le=240, allow_inf_nan=False)]
+SLOWEST, FASTEST = 4, 240
+"""The tempos a form may have, in counts a minute."""
+
+Tempo = Annotated[float, Field(ge=SLOWEST, le=FASTEST, allow_inf_nan=False)]
 """Counts per minute."""
 
 MOST_STILL_MS = 30 * 60_000

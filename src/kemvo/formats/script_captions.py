@@ -14,6 +14,7 @@ from typing import NamedTuple
 import pysubs2
 
 from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.recording.calls import TimedText
 from kemvo.core.text_import.entries import ScriptEntry
 from kemvo.formats.webvtt import as_text, without_tags
 
@@ -55,6 +56,13 @@ def caption_entries(text: str, name: str) -> Iterator[ScriptEntry]:
         if words:
             yield ScriptEntry(block.start, no + 1, words, flows)
         no += 1
+
+
+def timed_texts(text: str, name: str) -> list[TimedText]:
+    """The caption blocks with what each adds, from when to when. Raises KemvoError for what is no captions."""
+    return [
+        TimedText(b.start, b.end, _CHANGE_OF_SPEAKER.sub("", " ".join(b.lines))) for b in _unrolled(_blocks(text, name))
+    ]
 
 
 def _blocks(text: str, name: str) -> list[_Block]:

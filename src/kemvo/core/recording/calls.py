@@ -138,7 +138,7 @@ def marks_from(
     anchor = _anchor(said, places, done, texts)
     marks = []
     for (i, j), t in zip(pairs, said, strict=True):
-        at = round(t.start_ms + anchor * (t.end_ms - t.start_ms))
+        at = round(t.start_ms + anchor * (t.end_ms - t.start_ms + LEAD_MS))
         sure = round(min(0.95, max(0.3, (float(alike[i, j]) - ALIKE) / (100 - ALIKE))), 2)
         marks.append(Mark(place=done[calls[j].place].key, at_ms=max(0, at), source=source, sure=sure))
     return Heard(marks, len(pairs), len(texts), anchor)
@@ -194,6 +194,9 @@ def _first_of_place(pairs: Sequence[tuple[int, int]], calls: Sequence[Call]) -> 
         first.setdefault(calls[j].place, (i, j))
     return list(first.values())
 
+
+LEAD_MS = 150
+"""A call that comes before its movement ends about so long before it (own choice)."""
 
 FULL = 0.9
 """Captions that stand for this share of the time between their beginnings are shown until the next one."""

@@ -1,0 +1,50 @@
+"""What the commands share: the files they are given, progress, and errors as sentences."""
+
+from __future__ import annotations
+
+import sys
+from pathlib import Path
+from typing import Annotated, NoReturn
+
+import typer
+
+from kemvo.core.errors import KemvoError, Problem
+
+SessionFile = Annotated[
+    Path,
+    typer.Argument(
+        metavar="SESSION.json",
+        help="A session file saved by Kemvo, or a ZIP with its sounds (or a form file: one pass to watch, one to follow).",
+    ),
+]
+FormFile = Annotated[Path, typer.Argument(metavar="FORM.json", help="A form file saved by Kemvo.")]
+
+
+def progress(share: float) -> None:
+    """Show the share that is done, where somebody looks."""
+    if sys.stderr.isatty():
+        typer.echo(f"\r{share:4.0%}", nl=False, err=True)
+
+
+class sentences:  # noqa: N801 - reads as a statement
+    """Within it, an error a user can mend ends the command with its sentence and exit code 2."""
+
+    def __enter__(self) -> None: ...
+
+    def __exit__(self, kind: object, error: BaseException | None, _: object) -> None:
+        if isinstance(error, KemvoError):
+            end(*error.problems)
+        if isinstance(error, OSError) and not isinstance(error, BrokenPipeError):
+            end(
+                Problem(
+                    what=f"{error.filename or 'The file'}: {error.strerror or error}.",
+                    mend="Check the name and try again.",
+                )
+            )
+
+
+def end(*problems: Problem) -> NoReturn:
+    """End the command with these sentences."""
+    for problem in problems:
+        typer.echo(problem.sentence(), err=True)
+    raise typer.Exit(2)

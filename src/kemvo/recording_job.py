@@ -1,0 +1,142 @@
+"""The job of recordings without pages: a session filmed by the stand-in studio, marks put into a recording, the recording given
+back with its voice."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from pathlib import Path
+from typing import NamedTuple
+
+from kemvo.core.model.session import Forms, Session
+from kemvo.core.practice.recorded import RecordedPractice, work_out_recording
+from kemvo.core.recording.calls import Heard, marks_from
+from kemvo.core.recording.model import Media, Recording
+from kemvo.core.recording.performed import Keyed, frozen, performed
+from kemvo.core.recording.taps import HAND_MS, marks_from_taps
+from kemvo.core.timing.score import score_of
+from kemvo.core.timing.timeline import chapters, timed
+from kemvo.film.give_back import Wish, give_back
+from kemvo.film.probe import Report, probe
+from kemvo.film.studio import Studio, film
+from kemvo.film.tracks import Caption
+from kemvo.formats.captions import write_captions
+from kemvo.formats.marks_json import read_marks, read_slips, read_taps, write_marks
+from kemvo.formats.script_captions import timed_texts
+from kemvo.formats.text import MOST_TEXT_BYTES, bounded, decoded
+from kemvo.main_job import OpenedSession
+
+
+def planned_places(session: Session, forms: Forms) -> list[Keyed]:
+    """The places of a session as it is planned."""
+    score = score_of(session, forms)
+    return performed(score, timed(score, session, forms))
+
+
+def shoot(opened: OpenedSession, out: Path, how: Studio, slips: Path | None, truth: Path | None, report: Report) -> str:
+    """Film a session, and write what is true of it. Answers with a sentence."""
+    planned = planned_places(opened.session, opened.forms)
+    if slips:
+        how = how._replace(slips=read_slips(slips.read_bytes(), slips.name, planned))
+    made = film(opened.session, opened.forms, opened.clips(), out, how, report)
+    if truth:
+        recording = made.truth.recording.model_copy(update={"media": probe(out)})
+        truth.write_text(write_marks(recording, planned, made.said), encoding="utf-8")
+    done = len(made.truth.recording.marks)
+    return f"{out}: {made.truth.recording.media.ms / 1000:.1f} s, {done} true moments, {len(made.said)} told."
+
+
+class Marked(NamedTuple):
+    """A recording with its marks, what is to be told, and the text of its file of marks."""
+
+    recording: Recording
+    remarks: list[str]
+    text: str
+
+
+def mark(opened: OpenedSession, path: Path, captions: Path | None, taps: Path | None, hand_ms: int = HAND_MS) -> Marked:
+    """Mark a recording by captions and taps; what neither tells follows from the plan."""
+    media = probe(path)
+    session, forms = opened.session, opened.forms
+    score = score_of(session, forms)
+    plan = timed(score, session, forms)
+    done = performed(score, plan)
+    remarks = list(media.notes)
+    recording = Recording(title=session.title, media=media, frozen=frozen(plan, score))
+    if captions:
+        texts = timed_texts(_text(captions), captions.name)
+        heard: Heard = marks_from(texts, done)
+        remarks.append(f"{heard.found} of {heard.texts} captions found their movement.")
+        recording = recording.model_copy(update={"marks": tuple(heard.marks)})
+    if taps:
+        tapped = marks_from_taps(read_taps(_text(taps), taps.name), done, hand_ms)
+        if tapped.over:
+            remarks.append(f"{tapped.over} taps came after the last posture and landed on none.")
+        by_hand = {(m.place, m.edge) for m in tapped.marks}
+        others = [m for m in recording.marks if (m.place, m.edge) not in by_hand]
+        recording = recording.model_copy(update={"marks": (*others, *tapped.marks)})
+    if not recording.marks:
+        remarks.append("Without taps or captions the plan is laid over the whole recording.")
+    return Marked(recording, remarks, write_marks(recording, done))
+
+
+def _text(path: Path) -> str:
+    with path.open("rb") as file:
+        return decoded(bounded(file, path.name, MOST_TEXT_BYTES), path.name)
+
+
+class Voiced(NamedTuple):
+    """A recording worked out with its voice, and what is to be told."""
+
+    media: Media
+    made: RecordedPractice
+    remarks: list[str]
+
+    def captions(self) -> list[Caption]:
+        """What is said, with its times."""
+        return [(s.at_ms, s.at_ms + s.ms, s.text) for s in self.made.practice.sounds if s.kind == "speech"]
+
+
+def voiced(opened: OpenedSession, path: Path, marks: Path) -> Voiced:
+    """A marked recording with its cues."""
+    media = probe(path)
+    planned = planned_places(opened.session, opened.forms)
+    recording, remarks = read_marks(marks.read_bytes(), marks.name, planned, media)
+    recording = recording.model_copy(
+        update={
+            "title": opened.session.title,
+            "sound": opened.session.sound.model_copy(update={"breath_tones": False, "chime": False}),
+            "fullness": opened.session.fullness,
+            "cue_choices": opened.session.cue_choices,
+        }
+    )
+    made = work_out_recording(recording, opened.session, opened.forms, opened.clips().measure)
+    return Voiced(media, made, [*media.notes, *remarks])
+
+
+def write_voiced(
+    job: Voiced, opened: OpenedSession, path: Path, out: Path, voice_only: bool, report: Report
+) -> list[Path]:
+    """Give a recording back with its voice, captions beside it. Answers with the files that were written."""
+    practice = job.made.practice
+    wish = Wish(
+        practice.sounds, job.made.session.sound, captions=job.captions(), chapters=chapters(practice.heard), title=job.made.session.title,
+        voice_only=voice_only,
+    )  # fmt: skip
+    give_back(path, job.media, wish, opened.clips(), out, report)
+    beside = out.with_suffix(".vtt")
+    beside.write_text(caption_text(job, beside), encoding="utf-8")
+    return [out, beside]
+
+
+def caption_text(job: Voiced, path: Path) -> str:
+    """What is said, as captions of the kind that a path's ending names."""
+    return write_captions(job.made.practice.sounds, path.suffix.lstrip(".").lower())
+
+
+def spoken(job: Voiced) -> Sequence[str]:
+    """What was shortened or left out, with its reason."""
+    return [
+        f"{d.cue.target_ms / 1000:.1f} s: “{d.cue.wordings[0].text}” {'is left out' if d.state == 'left out' else f'becomes “{d.text}”'}. {d.reason}"
+        for d in job.made.practice.decisions
+        if d.state in ("left out", "shortened")
+    ]
