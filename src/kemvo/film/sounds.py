@@ -176,7 +176,10 @@ def levels(
     meter = Meter(RATE)
     for s in sounds:
         if s.kind == "speech":
-            meter.add(samples_of(s, clips))
+            made = samples_of(s, clips)
+            if not len(made):
+                continue
+            meter.add(made)
             if meter.peaks().size * 0.002 > MEASURED_S:
                 break
     said = meter.loudness() if sounds else QUIET_LUFS

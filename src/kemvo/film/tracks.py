@@ -97,14 +97,10 @@ def caption_track(out: OutputContainer, codec: str, language: str = "eng") -> Su
 
 
 def caption_packets(stream: SubtitleStream, codec: str, captions: Iterable[Caption]) -> Iterator[Packet[Stream]]:
-    """Captions as packets. In MP4 the text goes with two bytes of its length, and silence between two is a packet, too."""
-    at = 0
+    """Captions as packets. In MP4 the text goes with two bytes of its length."""
     for start, end, text in captions:
-        if codec == "mov_text" and start > at:
-            yield _packet(stream, at, start, b"\0\0")
         raw = text.encode()[:65_000]
         yield _packet(stream, start, end, (len(raw).to_bytes(2, "big") + raw) if codec == "mov_text" else raw)
-        at = end
 
 
 def _packet(stream: SubtitleStream, start: int, end: int, data: bytes) -> Packet[Stream]:

@@ -17,7 +17,7 @@ from kemvo.core.language.sides import mirror_text, side_words, spoken
 from kemvo.core.recording.model import Mark, Source
 from kemvo.core.recording.performed import Keyed
 
-ALIKE = 55.0
+ALIKE = 60.0
 """From this likeness on (0 to 100) words can be a call; half of it is what two strange lines have in common (own choice)."""
 
 WRONG_SIDE = 25.0
