@@ -1,0 +1,110 @@
+"""A recording worked out: the same stages as a plan, on the recording's clock, for whoever looks at the picture."""
+
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from kemvo.core.language.sides import mirror_text
+from kemvo.core.model.form import Form
+from kemvo.core.model.session import OwnCue, Session
+from kemvo.core.practice.pipeline import work_out
+from kemvo.core.practice.recorded import work_out_recording
+from kemvo.core.recording.model import Again, Does, Filmed, KeptTalk, Mark, Media, Recording
+from kemvo.core.recording.performed import frozen, performances_of, performed
+from kemvo.core.timing.score import score_of
+from kemvo.core.timing.timeline import timed
+from strategies import practices, talk
+from takes import DONE, FORMS, SESSION, TIMELINE
+
+
+def recording(**more: object) -> Recording:
+    score = score_of(SESSION, FORMS)
+    plan = timed(score, SESSION, FORMS)
+    return Recording(media=Media(ms=TIMELINE.total_ms), frozen=frozen(plan, score), sound=SESSION.sound, **more)
+
+
+def test_a_recording_as_planned_is_the_planned_practice() -> None:
+    """A recording without marks, as long as the plan: every span, cue and sound as planned."""
+    planned = work_out(SESSION, FORMS, talk)
+    made = work_out_recording(recording(), SESSION, FORMS, talk).practice
+    assert made.timeline.spans == planned.timeline.spans
+    assert [(d.cue.id, d.text, d.start_ms) for d in made.decisions] == [
+        (d.cue.id, d.text, d.start_ms) for d in planned.decisions
+    ]
+    assert made.sounds == planned.sounds
+
+
+@settings(max_examples=40)
+@given(practice=practices(), data=st.data())
+def test_nothing_is_said_outside_the_recording_or_over_kept_talk(
+    practice: tuple[Session, dict[str, Form]], data: st.DataObject
+) -> None:
+    session, forms = practice
+    score = score_of(session, forms)
+    plan = timed(score, session, forms)
+    done = performed(score, plan)
+    total = data.draw(st.integers(2000, 300_000))
+    names = [name for name, _ in performances_of(done)]
+    again = [Again(performance=data.draw(st.sampled_from(names)), times=3)] if names else []
+    marks = [Mark(place=k.key, at_ms=data.draw(st.integers(0, total))) for k in done[::5]]
+    begin = data.draw(st.integers(0, total))
+    kept = (KeptTalk(from_ms=begin, to_ms=min(total, begin + 20_000)),)
+    take = Recording(
+        media=Media(ms=total), frozen=frozen(plan, score), marks=tuple(marks), again=tuple(again), talk=kept, sound=session.sound,
+        own_cues=(OwnCue(id="o1", text="Late words of my own", at_ms=total - 300),),
+    )  # fmt: skip
+    made = work_out_recording(take, session, forms, talk)
+    for s in made.practice.sounds:
+        assert s.at_ms >= 0
+        assert s.at_ms + s.ms <= total
+        assert s.at_ms + s.ms <= kept[0].from_ms or s.at_ms >= kept[0].to_ms
+    ids = [d.cue.id for d in made.practice.decisions]
+    assert len(set(ids)) == len(ids)
+    assert made.practice.heard.total_ms == (total if made.practice.heard.spans else 0)
+
+
+def lines(does: Does, turned_over: bool) -> list[str]:
+    take = recording(filmed=(Filmed(pass_id="a1", does=does),), turned_over=turned_over)
+    made = work_out_recording(take, SESSION, FORMS, talk).practice
+    return [s.movement.line for s in made.heard.spans if s.movement and s.movement_no == 0]
+
+
+@pytest.mark.parametrize(
+    ("does", "turned_over", "other_side"),
+    [
+        ("away", False, False), ("away", True, True),
+        ("facing", False, False), ("facing", True, False),
+        ("mirrored", False, False), ("mirrored", True, False),
+        ("side", False, False), ("side", True, True),
+    ],
+)  # fmt: skip
+def test_the_viewer_hears_the_side_they_see(does: Does, turned_over: bool, other_side: bool) -> None:
+    own = [k.place.movement.line for k in DONE if k.place.movement and k.place.movement_no == 0]
+    assert lines(does, turned_over) == ([mirror_text(x) for x in own] if other_side else own)
+
+
+@pytest.mark.parametrize("turned_over", [False, True])
+def test_the_instructors_sheet_has_their_own_sides(turned_over: bool) -> None:
+    """In front of the class as its mirror they did the other side; with the back to it, their own, whatever the picture shows."""
+    own = [k.place.movement.line for k in DONE if k.place.movement]
+    for does, wanted in (("away", own), ("mirrored", [mirror_text(x) for x in own])):
+        take = recording(filmed=(Filmed(pass_id="a1", does=does),), turned_over=turned_over)
+        made = work_out_recording(take, SESSION, FORMS, talk).practice
+        assert [s.movement.line for s in made.instructor() if s.movement] == wanted
+
+
+def test_a_stop_is_no_breath() -> None:
+    """An unplanned stop calls no breath: breaths end before it and begin after it."""
+    first = [k for k in DONE if k.place.kind == "movement"][3]
+    after = [k for k in DONE if k.place.kind == "movement"][4]
+    marks = (Mark(place=first.key, edge="end", at_ms=30_000), Mark(place=after.key, at_ms=50_000))
+    made = work_out_recording(recording(marks=marks), SESSION, FORMS, talk).practice
+    assert all(b.end_ms <= 30_000 or b.start_ms >= 50_000 for b in made.breaths)
+    stop = next(s for s in made.timeline.spans if s.start_ms == 30_000)
+    assert (stop.kind, stop.end_ms) == ("pause", 50_000)
+
+
+def test_own_cue_choices_are_the_recordings() -> None:
+    made = work_out_recording(recording(fullness=0), SESSION, FORMS, talk)
+    assert made.session.fullness == 0
+    assert SESSION.fullness == 100
