@@ -15,7 +15,7 @@ from kemvo.core.recording.performed import Keyed, frozen, performed
 from kemvo.core.recording.taps import HAND_MS, marks_from_taps
 from kemvo.core.timing.score import score_of
 from kemvo.core.timing.timeline import chapters, timed
-from kemvo.film.give_back import Wish, give_back
+from kemvo.film.give_back import Wish, captions_of, give_back
 from kemvo.film.probe import Report, probe
 from kemvo.film.studio import Studio, film
 from kemvo.film.tracks import Caption
@@ -93,7 +93,7 @@ class Voiced(NamedTuple):
 
     def captions(self) -> list[Caption]:
         """What is said, with its times."""
-        return [(s.at_ms, s.at_ms + s.ms, s.text) for s in self.made.practice.sounds if s.kind == "speech"]
+        return captions_of(self.made.practice.sounds)
 
 
 def voiced(opened: OpenedSession, path: Path, marks: Path) -> Voiced:

@@ -15,7 +15,21 @@ from starlette.middleware.gzip import GZipMiddleware
 from starlette.types import Receive, Scope, Send
 
 from kemvo import __version__
-from kemvo.api import booth, catalogue, data, desk, errors, floor, forms, lessons, reading, sessions, sound, work
+from kemvo.api import (
+    booth,
+    catalogue,
+    data,
+    desk,
+    errors,
+    floor,
+    forms,
+    lessons,
+    reading,
+    recordings,
+    sessions,
+    sound,
+    work,
+)
 from kemvo.api.described import described
 from kemvo.api.entry import Entry, Guard
 from kemvo.api.house import House
@@ -67,8 +81,9 @@ def create_app(folder: Path, names: Iterable[str] = (), guard: Guard | None = No
         app.add_middleware(Entry, guard=guard)
     app.add_middleware(Trust)
     app.add_middleware(Named, names=[*LOCAL_HOSTS, *names], numbers=guard is not None)
-    for part in (data, forms, floor, catalogue, reading, lessons, sessions, desk, booth, work, sound):
+    for part in (data, forms, floor, catalogue, reading, lessons, sessions, recordings, desk, booth, work, sound):
         app.include_router(part.router)
+    app.include_router(sessions.playing)
     app.include_router(forms.other_side)
     app.include_router(lessons.patterns)
     errors.install(app)

@@ -8,54 +8,71 @@ from fastapi import APIRouter, Form, Query, Response, UploadFile
 from pydantic import BaseModel, Field
 
 from kemvo.api.documents import Version, answer, disposition, download, file_text
-from kemvo.api.house import Here, House
+from kemvo.api.house import Here, House, Source
+from kemvo.api.recordings import RecordingView
+from kemvo.api.recordings import view as recording_view
 from kemvo.api.sessions import SessionView, view
 from kemvo.api.work import JobView, job_view
 from kemvo.core.cues.directions import Reader
 from kemvo.core.cues.save_wording import Scope, kept
 from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.model.session import Session
 from kemvo.core.practice.cue_import import Taken, taken
 from kemvo.core.practice.cue_rows import cue_rows
 from kemvo.core.practice.cures import Cure, cures
 from kemvo.core.practice.desk import Desk, desk
+from kemvo.core.practice.pipeline import work_out
 from kemvo.formats.cue_files import CUE_FILES
 from kemvo.formats.cue_pdf import write_cue_pdf
 from kemvo.formats.cues_back import read_cues
 from kemvo.formats.schedule_json import write_talk
 from kemvo.jobs import Job
 
-router = APIRouter(prefix="/api/sessions", tags=["desk"])
+router = APIRouter(prefix="/api/{kind}/{id_}", tags=["desk"])
+
+Saved = SessionView | RecordingView
 
 CueId = Annotated[str, Field(max_length=200)]
 
 
-@router.get("/{id_}/cues", response_model=Desk)
-def session_cues(house: Here, id_: str) -> Response:
+@router.get("/cues", response_model=Desk)
+def session_cues(house: Here, kind: Source, id_: str) -> Response:
     """What became of every cue: said in full, shorter, moved or left out, and why; and how much is spent talking."""
-    session, practice = house.practice_of(id_, wait=False)
+    session, practice = house.practice_of(id_, wait=False, kind=kind)
     return answer(desk(practice, session, len(house.clips(session.speech).unmeasured(practice.voiced()))))
 
 
-@router.post("/{id_}/measure", status_code=202)
-def measure(house: Here, id_: str) -> JobView:
+@router.post("/measure", status_code=202)
+def measure(house: Here, kind: Source, id_: str) -> JobView:
     """Begin to measure what a slow voice has not spoken yet, on both cores; the answer is the job to follow."""
-    title = house.sessions.get(id_).body.title
+    title = house.worked_from(id_, kind).session.title
 
     def work(job: Job) -> None:
-        house.measure_all(id_, job.report)
+        house.measure_all(id_, job.report, kind)
 
     return job_view(house.jobs.start(f"Measuring {title}", "", "", work))
 
 
-@router.get("/{id_}/cures")
-def cures_of(house: Here, id_: str, cue: Annotated[str, Query(max_length=200)]) -> list[str]:
+@router.get("/cures")
+def cures_of(house: Here, kind: Source, id_: str, cue: Annotated[str, Query(max_length=200)]) -> list[str]:
     """What would let a cue be said (better), in words, the smallest change first."""
-    return [c.says for c in _cures(house, id_, cue)]
+    return [c.says for c in _cures(house, kind, id_, cue)]
 
 
-def _cures(house: House, id_: str, cue: str) -> list[Cure]:
-    session = house.sessions.get(id_).body
-    return cures(session, house.forms_of(session), house.clips(session.speech).measure, cue)
+def _cures(house: House, kind: Source, id_: str, cue: str) -> list[Cure]:
+    found = house.worked_from(id_, kind)
+    laid = found.laid(1.0) if kind == "recordings" else None
+    return cures(found.session, found.forms, house.clips(found.session.speech).measure, cue, laid)
+
+
+def _save(house: House, kind: Source, id_: str, version: int, session: Session) -> Response:
+    """Save what was decided about cues: in the session, or in the recording, which has its own choices."""
+    if kind == "sessions":
+        return answer(view(house, house.sessions.save(id_, version, session)))
+    recording = house.recordings.get(id_).body.model_copy(
+        update={"cue_choices": session.cue_choices, "own_cues": session.own_cues, "fullness": session.fullness}
+    )
+    return answer(recording_view(house, house.recordings.save(id_, version, recording)))
 
 
 class Curing(Version):
@@ -65,10 +82,10 @@ class Curing(Version):
     no: Annotated[int, Field(ge=0, le=20)] = 0
 
 
-@router.post("/{id_}/cures", response_model=SessionView)
-def cure_cue(house: Here, id_: str, curing: Curing) -> Response:
+@router.post("/cures", response_model=Saved)
+def cure_cue(house: Here, kind: Source, id_: str, curing: Curing) -> Response:
     """Apply a cure: the session is saved with it. 409 when somebody else wrote since `version`."""
-    found = _cures(house, id_, curing.cue)
+    found = _cures(house, kind, id_, curing.cue)
     if curing.no >= len(found):
         raise KemvoError(
             Problem(
@@ -76,7 +93,7 @@ def cure_cue(house: Here, id_: str, curing: Curing) -> Response:
                 mend="Look at the desk again; the session has changed.",
             )
         )
-    return answer(view(house, house.sessions.save(id_, curing.version, found[curing.no].session)))
+    return _save(house, kind, id_, curing.version, found[curing.no].session)
 
 
 class Keeping(Version):
@@ -87,13 +104,14 @@ class Keeping(Version):
     scope: Scope
 
 
-@router.post("/{id_}/words", response_model=SessionView)
-def keep_words(house: Here, id_: str, keeping: Keeping) -> Response:
+@router.post("/words", response_model=Saved)
+def keep_words(house: Here, kind: Source, id_: str, keeping: Keeping) -> Response:
     """Keep words of a cue in its form, and let go what was decided about them in the session."""
-    stored = house.sessions.get(id_)
-    session = stored.body
-    plain = session.model_copy(update={"cue_choices": tuple(c for c in session.cue_choices if c.cue != keeping.cue)})
-    practice = house.practice(plain)
+    found = house.worked_from(id_, kind)
+    others = tuple(c for c in found.session.cue_choices if c.cue != keeping.cue)
+    plain = found.session.model_copy(update={"cue_choices": others})
+    measure = house.clips(plain.speech).measure
+    practice = work_out(plain, found.forms, measure, laid=found.laid(1.0))
     cue = next((c for c in practice.found.cues if c.id == keeping.cue), None)
     if cue is None:
         raise KemvoError(
@@ -102,9 +120,9 @@ def keep_words(house: Here, id_: str, keeping: Keeping) -> Response:
     span = practice.timeline.spans[cue.span]
     with house.database.together():
         form = house.forms.get(span.round.form_id)
-        saved = house.sessions.save(id_, keeping.version, plain)
+        saved = _save(house, kind, id_, keeping.version, plain)
         house.forms.save(form.id, form.version, kept(form.body, cue, span, keeping.text, keeping.scope))
-    return answer(view(house, saved))
+    return saved
 
 
 class CueFileView(BaseModel):
@@ -115,26 +133,26 @@ class CueFileView(BaseModel):
     ending: str
 
 
-@router.get("/{id_}/cue-files")
-def cue_files(id_: str) -> list[CueFileView]:
+@router.get("/cue-files")
+def cue_files(kind: Source, id_: str) -> list[CueFileView]:
     """The kinds of files there are of what is said."""
     return [CueFileView(id=f.id, title=f.title, ending=f.ending) for f in CUE_FILES.values()]
 
 
-@router.get("/{id_}/cue-files/{kind}", response_class=Response)
-def cue_file(house: Here, id_: str, kind: str) -> Response:
+@router.get("/cue-files/{file}", response_class=Response)
+def cue_file(house: Here, kind: Source, id_: str, file: str) -> Response:
     """What is said in a session, as a file."""
-    row = CUE_FILES.get(kind)
+    row = CUE_FILES.get(file)
     if row is None:
-        raise KemvoError(Problem(what=f"There is no file “{kind}”.", mend=f"Choose one of {', '.join(CUE_FILES)}."))
-    session, practice = house.spoken_of(id_)
+        raise KemvoError(Problem(what=f"There is no file “{file}”.", mend=f"Choose one of {', '.join(CUE_FILES)}."))
+    session, practice = house.spoken_of(id_, kind)
     return download(row.write(practice), session.title, row.ending, f"{row.media_type}; charset=utf-8")
 
 
-@router.get("/{id_}/cue-sheet.pdf", response_class=Response)
-def cue_sheet_pdf(house: Here, id_: str, reader: Reader = "instructor") -> Response:
+@router.get("/cue-sheet.pdf", response_class=Response)
+def cue_sheet_pdf(house: Here, kind: Source, id_: str, reader: Reader = "instructor") -> Response:
     """The cue sheet as PDF, for the instructor or for the class."""
-    session, practice = house.practice_of(id_)
+    session, practice = house.practice_of(id_, kind=kind)
     name = f"{session.title or 'session'} cues {reader}"
     return Response(
         write_cue_pdf(session.title, cue_rows(practice), reader, CUE_FILES["table"].write(practice)),
@@ -152,30 +170,30 @@ class Looked(BaseModel):
 Only = Annotated[bool, Form(description="What the file does not say is left out.")]
 
 
-def _taken(house: House, id_: str, file: UploadFile, only: bool) -> Taken:
+def _taken(house: House, kind: Source, id_: str, file: UploadFile, only: bool) -> Taken:
     """What taking a cue file over comes to. Raises KemvoError for what cannot be read."""
     lines = read_cues(file_text(file), file.filename or "")
-    session, practice = house.practice_of(id_)
+    session, practice = house.practice_of(id_, kind=kind)
     return taken(lines, practice, session, only)
 
 
-@router.post("/{id_}/cue-file/look")
-def look_at_cue_file(house: Here, id_: str, file: UploadFile, only: Only = False) -> Looked:
+@router.post("/cue-file/look")
+def look_at_cue_file(house: Here, kind: Source, id_: str, file: UploadFile, only: Only = False) -> Looked:
     """What taking a cue file over would change; nothing is changed."""
-    return Looked(says=_taken(house, id_, file, only).says)
+    return Looked(says=_taken(house, kind, id_, file, only).says)
 
 
-@router.post("/{id_}/cue-file", response_model=SessionView)
+@router.post("/cue-file", response_model=Saved)
 def take_cue_file(
-    house: Here, id_: str, file: UploadFile, version: Annotated[int, Form(ge=1)], only: Only = False
+    house: Here, kind: Source, id_: str, file: UploadFile, version: Annotated[int, Form(ge=1)], only: Only = False
 ) -> Response:
     """Take a cue file over: its words and times. 409 when somebody else wrote since `version`."""
-    made = _taken(house, id_, file, only)
-    return answer(view(house, house.sessions.save(id_, version, made.session)))
+    made = _taken(house, kind, id_, file, only)
+    return _save(house, kind, id_, version, made.session)
 
 
-@router.get("/{id_}/schedule.json", response_class=Response)
-def schedule_problem(house: Here, id_: str) -> Response:
+@router.get("/schedule.json", response_class=Response)
+def schedule_problem(house: Here, kind: Source, id_: str) -> Response:
     """What could be said in a session, as a problem for "kemvo schedule" or any other solver."""
-    session, practice = house.practice_of(id_)
+    session, practice = house.practice_of(id_, kind=kind)
     return download(write_talk(practice.decided.talk), session.title, "schedule.json", "application/json")

@@ -10,7 +10,7 @@ from collections.abc import Callable, Iterable
 from concurrent.futures import ThreadPoolExecutor
 from contextlib import suppress
 from pathlib import Path
-from typing import Annotated, Generic, NamedTuple, TypeVar
+from typing import Annotated, Generic, Literal, NamedTuple, TypeVar
 
 from fastapi import Depends, Request
 
@@ -20,14 +20,16 @@ from kemvo.core.model.catalogue import Entry, name_index, over, own_entry
 from kemvo.core.model.form import Posture
 from kemvo.core.model.session import Forms, Session, SpeechChoice
 from kemvo.core.practice.pipeline import LaidOut, Practice, lay_out, undecided, work_out
+from kemvo.core.practice.recorded import lay_out_recording, session_of
 from kemvo.core.reading.posture_names import NameIndex
 from kemvo.core.timing.pass_postures import require_a_form
 from kemvo.formats.catalogue import shipped_catalogue
 from kemvo.jobs import Jobs
 from kemvo.packing import loop_of
 from kemvo.store.database import Database
-from kemvo.store.documents import CannotBeRead, NotThere, form_documents, session_documents
+from kemvo.store.documents import CannotBeRead, NotThere, form_documents, recording_documents, session_documents
 from kemvo.store.lengths import StoredBook
+from kemvo.store.media import MediaShelf
 from kemvo.store.own_patterns import OwnPatterns
 from kemvo.store.own_postures import OwnPostures
 from kemvo.store.sounds import BroughtSounds, FoundTakes, Shelf, Takes
@@ -65,6 +67,20 @@ class _Worked(NamedTuple):
     at: int
 
 
+Source = Literal["sessions", "recordings"]
+"""What can be worked out to a practice."""
+
+
+class WorkedFrom(NamedTuple):
+    """What a practice is worked out from: the session (a recording's with its own choices), its forms, the versions of all that is in
+    it, and how it is laid out in time at a speed."""
+
+    session: Session
+    forms: Forms
+    versions: tuple[object, ...]
+    laid: Callable[[float], LaidOut]
+
+
 class House:
     """Everything that the pages of one data folder share."""
 
@@ -77,6 +93,8 @@ class House:
         self.database.keep_open()
         self.forms = form_documents(self.database, new_id)
         self.sessions = session_documents(self.database, new_id)
+        self.recordings = recording_documents(self.database, new_id)
+        self.media = MediaShelf(folder)
         self.own_postures = OwnPostures(self.database)
         self.own_patterns = OwnPatterns(self.database)
         self._catalogue: tuple[tuple[Entry, ...], NameIndex] | None = None
@@ -99,6 +117,7 @@ class House:
         """Take away what an earlier Kemvo left half done in this folder. Only for the one that has the folder to itself."""
         for left_over in (*self.renders.iterdir(), *self.incoming.iterdir()):
             left_over.unlink(missing_ok=True)
+        self.media.tidy()
         for left_over in self.takes.shelf.folder.glob(".*"):
             shutil.rmtree(left_over) if left_over.is_dir() else left_over.unlink(missing_ok=True)
 
@@ -172,19 +191,19 @@ class House:
         """A session worked out with its own voice."""
         return work_out(session, self.forms_of(session), self.clips(session.speech).measure, speed)
 
-    def practice_of(self, id_: str, speed: float = 1.0, wait: bool = True) -> tuple[Session, Practice]:
-        """A stored session and what it is worked out to. Pages ask for the same one several times at once: it is worked
-        out once, and remembered until the session or one of its forms is saved. `wait`: for every length to be measured;
-        else lengths may be estimated while they are."""
-        stored = self.sessions.get(id_)
-        used = sorted({p.part.form_id for p in stored.body.passes})
-        key = (id_, stored.version, speed, tuple((f, self.forms.version(f)) for f in used), self.takes.changes)
-        clips = self.clips(stored.body.speech)
+    def practice_of(
+        self, id_: str, speed: float = 1.0, wait: bool = True, kind: Source = "sessions"
+    ) -> tuple[Session, Practice]:
+        """A stored session (or recording) and what it is worked out to. Pages ask for the same one several times at once: it is
+        worked out once, and remembered until it or one of its forms is saved. `wait`: for every length to be measured; else
+        lengths may be estimated while they are."""
+        found = self.worked_from(id_, kind)
+        key = (kind, id_, speed, *found.versions, self.takes.changes)
+        clips = self.clips(found.session.speech)
 
         def work() -> _Worked:
             measure = clips.measure if wait else clips.glance
-            forms = self.forms_of(stored.body)
-            practice = work_out(stored.body, forms, measure, speed, self._laid_out(stored.body, forms, speed))
+            practice = work_out(found.session, found.forms, measure, speed, found.laid(speed))
             return _Worked(practice, bool(clips.unmeasured(practice.voiced())), self.lengths.changes)
 
         worked = self._once(key, work).get()
@@ -192,11 +211,28 @@ class House:
             with self._lock:
                 self._practices.pop(key, None)
             worked = self._once(key, work).get()
-        return stored.body, worked.practice
+        return found.session, worked.practice
 
-    def spoken_of(self, id_: str) -> tuple[Session, Practice]:
+    def worked_from(self, id_: str, kind: Source = "sessions") -> WorkedFrom:
+        """What a practice is worked out from: a session on its plan, or a recording on its clock."""
+        if kind == "sessions":
+            stored = self.sessions.get(id_)
+            session, forms = stored.body, self.forms_of(stored.body)
+            versions = (stored.version, *self._form_versions(session))
+            return WorkedFrom(session, forms, versions, lambda speed: self._laid_out(session, forms, speed))
+        recorded = self.recordings.get(id_)
+        of = self.sessions.get(recorded.body.session_id)
+        own, forms = session_of(recorded.body, of.body), self.forms_of(of.body)
+        versions = (recorded.version, of.version, *self._form_versions(own))
+        return WorkedFrom(own, forms, versions, lambda _: lay_out_recording(recorded.body, own, forms)[1])
+
+    def _form_versions(self, session: Session) -> tuple[object, ...]:
+        used = sorted({p.part.form_id for p in session.passes})
+        return tuple((f, self.forms.version(f)) for f in used)
+
+    def spoken_of(self, id_: str, kind: Source = "sessions") -> tuple[Session, Practice]:
         """The same, to be written to a file. Raises KemvoError where none of its forms is there."""
-        session, practice = self.practice_of(id_)
+        session, practice = self.practice_of(id_, kind=kind)
         require_a_form(session, self.forms_of(session))
         return session, practice
 
@@ -211,10 +247,10 @@ class House:
         self._last_laid = (plain, speed, forms, laid)
         return laid
 
-    def measure_all(self, id_: str, report: Callable[[float], None]) -> None:
+    def measure_all(self, id_: str, report: Callable[[float], None], kind: Source = "sessions") -> None:
         """Measure every length of a session that is only estimated so far, on both cores; `report` is told the share
         done and may raise to stop it."""
-        session, practice = self.practice_of(id_, wait=False)
+        session, practice = self.practice_of(id_, wait=False, kind=kind)
         clips = self.clips(session.speech)
         texts = clips.unmeasured(practice.voiced())
         with ThreadPoolExecutor(2, thread_name_prefix="kemvo-voice") as pool:

@@ -22,7 +22,7 @@ from kemvo.api.documents import (
     file_text,
     unreadable_views,
 )
-from kemvo.api.house import Here, House, new_id
+from kemvo.api.house import Here, House, Source, new_id
 from kemvo.api.sound import wav
 from kemvo.api.work import JobView, job_view
 from kemvo.audio.render import SOUND_FORMATS, Order, bed_of, render, under_of
@@ -40,6 +40,8 @@ from kemvo.packing import sounds_to_pack, unpack_sounds
 from kemvo.store.documents import Stored
 
 router = APIRouter(prefix="/api/sessions", tags=["sessions"])
+playing = APIRouter(prefix="/api/{kind}", tags=["sessions"])
+"""What sessions and recordings have in common: they are played."""
 
 
 class SessionView(DocumentView[Session, Plan]):
@@ -197,12 +199,16 @@ def session_packed(house: Here, id_: str) -> Response:
 Speed = Annotated[float, Query(ge=0.25, le=4, description="Multiplies every tempo; 1 is as planned.")]
 
 
-@router.get("/{id_}/stage", response_model=Stage)
-def session_stage(house: Here, id_: str, speed: Speed = 1.0, view: View = "class", wait: bool = True) -> Response:
-    """The session to be played, at a speed and in a view. Without `wait`: to be looked at, while the voice is measured."""
-    session, practice = house.practice_of(id_, speed, wait)
+@playing.get("/{id_}/stage", response_model=Stage)
+def practice_stage(
+    house: Here, kind: Source, id_: str, speed: Speed = 1.0, view: View = "class", wait: bool = True
+) -> Response:
+    """A session (or a recording) to be played, at a speed and in a view. Without `wait`: to be looked at, while the voice is
+    measured."""
+    session, practice = house.practice_of(id_, speed, wait, kind)
     guessed = 0 if wait else len(house.clips(session.speech).unmeasured(practice.voiced()))
-    under = "" if session.sound.background == "none" else f"/api/sessions/{id_}/under.wav?speed={speed}"
+    grounded = kind == "sessions" and session.sound.background != "none"
+    under = f"/api/sessions/{id_}/under.wav?speed={speed}" if grounded else ""
     return answer(stage(practice, session.title, view, speed, guessed, under))
 
 
@@ -224,10 +230,10 @@ def session_under(
     return wav(bed.block(at_ms * RATE // 1000, min(at_ms + ms, max(total, at_ms)) * RATE // 1000), keep=False)
 
 
-@router.get("/{id_}/captions.{ending}")
-def session_captions(house: Here, id_: str, ending: Literal["vtt", "srt"]) -> Response:
+@playing.get("/{id_}/captions.{ending}")
+def practice_captions(house: Here, kind: Source, id_: str, ending: Literal["vtt", "srt"]) -> Response:
     """The captions as WebVTT or SubRip."""
-    session, practice = house.spoken_of(id_)
+    session, practice = house.spoken_of(id_, kind)
     return download(write_captions(practice.sounds, ending), session.title, ending, CAPTION_FORMATS[ending])
 
 

@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterable, Iterator, Sequence
 from fractions import Fraction
 from pathlib import Path
 from typing import Any, NamedTuple
 
 import av
+import numpy as np
 from av.container import OutputContainer
 from av.packet import Packet
 from av.video.stream import VideoStream
@@ -28,6 +29,7 @@ from kemvo.film.tracks import (
     SoundWriter,
     caption_packets,
     caption_track,
+    picture_track,
     set_chapters,
     sound_track,
 )
@@ -69,7 +71,7 @@ IN_WEBM = frozenset({"vp8", "vp9", "av1"})
 
 class Wish(NamedTuple):
     """What is to be given back: what sounds, at which levels, whether the recording's own sound stays, captions, chapters, and a title.
-    `voice_only`: the voice track alone."""
+    `voice_only`: the voice track alone. `turned`: the picture is turned over, left for right, for which it is encoded anew."""
 
     sounds: Sequence[Sound]
     choice: SoundChoice = SoundChoice()
@@ -79,6 +81,12 @@ class Wish(NamedTuple):
     chapters: Sequence[tuple[int, str]] = ()
     title: str = ""
     voice_only: bool = False
+    turned: bool = False
+
+
+def captions_of(sounds: Iterable[Sound]) -> list[Caption]:
+    """What is said, with its times."""
+    return [(s.at_ms, s.at_ms + s.ms, s.text) for s in sounds if s.kind == "speech"]
 
 
 def ending_for(media: Media, codec: str = "") -> str:
@@ -150,7 +158,9 @@ def _write(
                     mend="Choose .mkv or .mp4.",
                 )
             )
-        copied = _copied_track(made, picture) if picture is not None else None
+        copied = None
+        if picture is not None:
+            copied = _turned_track(made, picture, media, row) if wish.turned else _copied_track(made, picture)
         track = sound_track(made, row.sound, _rate_for(row.sound, form.rate), form.channels, row.bit_rate)
         writer = SoundWriter(made, track, form.rate, form.channels)
         captions = caption_track(made, row.captions) if row.captions and wish.captions else None
@@ -159,7 +169,9 @@ def _write(
             set_chapters(made, _from_the_start(wish.chapters), media.ms)
         texts = caption_packets(captions, row.captions, wish.captions) if captions is not None else iter(())
         following = next(texts, None)
-        pictures = _pictures(source, picture, copied) if picture is not None and copied is not None else iter(())
+        pictures: Iterator[Packet[Any]] = iter(())
+        if picture is not None and copied is not None:
+            pictures = (_turned if wish.turned else _pictures)(source, picture, copied)
         shown = next(pictures, None)
         for block in sound:
             writer.write(block)
@@ -200,6 +212,35 @@ def _pictures(
             packet.dts -= begin
         packet.stream = copied
         yield packet
+
+
+def _turned_track(made: OutputContainer, picture: VideoStream, media: Media, row: Container) -> VideoStream:
+    """A track for the picture turned over: as it is shown, upright."""
+    size = (media.height, media.width) if media.rotation in (90, 270) else (media.width, media.height)
+    codec, options = ("libvpx-vp9", VP9_GOOD) if row.ending == "webm" else ("libx264", H264_GOOD)
+    track = picture_track(made, codec, picture.average_rate or 30, (size[0] // 2 * 2, size[1] // 2 * 2), options)
+    if picture.time_base is not None:
+        track.codec_context.time_base = picture.time_base
+        track.time_base = picture.time_base
+    return track
+
+
+H264_GOOD = {"preset": "veryfast", "crf": "20"}
+VP9_GOOD = {"deadline": "realtime", "cpu-used": "6", "crf": "30", "b": "0"}
+
+
+def _turned(source: av.container.InputContainer, picture: VideoStream, made: VideoStream) -> Iterator[Packet[Any]]:
+    """The pictures turned upright, then left for right, encoded anew at their own times."""
+    begin = _first_pts(source, picture)
+    last = -1
+    for frame in source.decode(picture):
+        pixels = np.rot90(frame.to_ndarray(format="rgb24"), k=int(frame.rotation) // 90 % 4)[:, ::-1]
+        image = av.VideoFrame.from_ndarray(np.ascontiguousarray(pixels, np.uint8), "rgb24")
+        image.pts = max(last + 1, (frame.pts or 0) - begin)
+        image.time_base = picture.time_base
+        last = image.pts
+        yield from made.encode(image)
+    yield from made.encode(None)
 
 
 def _first_pts(source: av.container.InputContainer, picture: VideoStream) -> int:

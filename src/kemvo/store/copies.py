@@ -23,6 +23,7 @@ from typing import NamedTuple
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.store.database import COPIES, NEWEST, Database, copy_to
 from kemvo.store.documents import written_now
+from kemvo.store.media import media_file
 from kemvo.store.trouble import StoreTrouble
 
 DATABASE, CONTENTS, SOUNDS = "kemvo.sqlite", "copy.json", "sounds"
@@ -207,7 +208,11 @@ def _sounds_of(copy: Path, large: bool) -> set[str]:
     """The sound files that a database names."""
     with closing(sqlite3.connect(copy)) as db:
         takes = {name for row in db.execute("SELECT file, raw FROM take") for name in row}
-        return takes | ({row[0] for row in db.execute("SELECT id FROM brought_sound")} if large else set())
+        if not large:
+            return takes
+        brought = {row[0] for row in db.execute("SELECT id FROM brought_sound")}
+        recorded = db.execute("SELECT body FROM document WHERE kind = 'recording'").fetchall()
+        return takes | brought | {media_file(json.loads(row[0])["media"]) for row in recorded}
 
 
 def _hash(file: Path) -> str:

@@ -1,4 +1,4 @@
-"""Forms and sessions as documents with every version they ever had: save, undo, redo, remove, bring back."""
+"""Forms, sessions and recordings as documents with every version they ever had: save, undo, redo, remove, bring back."""
 
 from __future__ import annotations
 
@@ -14,10 +14,11 @@ from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.form import Form, read_form
 from kemvo.core.model.session import Session, read_session
 from kemvo.core.movement.readings import with_readings
+from kemvo.core.recording.model import Recording, read_recording
 from kemvo.store.database import Database
 
-Kind = Literal["form", "session"]
-T = TypeVar("T", Form, Session)
+Kind = Literal["form", "session", "recording"]
+T = TypeVar("T", Form, Session, Recording)
 
 
 class Stored(NamedTuple, Generic[T]):
@@ -39,7 +40,7 @@ class NotThere(KemvoError):
 class Stale(KemvoError):
     """A write started from a version that is no longer the newest. `current` is the document as it is now."""
 
-    def __init__(self, current: Stored[Form] | Stored[Session]) -> None:
+    def __init__(self, current: Stored[Form] | Stored[Session] | Stored[Recording]) -> None:
         self.current = current
         super().__init__(
             Problem(
@@ -395,6 +396,11 @@ def form_documents(database: Database, new_id: Callable[[], str]) -> Documents[F
 def session_documents(database: Database, new_id: Callable[[], str]) -> Documents[Session]:
     """The sessions in a database."""
     return Documents(database, "session", read_session, new_id, lambda session, _: session)
+
+
+def recording_documents(database: Database, new_id: Callable[[], str]) -> Documents[Recording]:
+    """The recordings in a database."""
+    return Documents(database, "recording", read_recording, new_id, lambda recording, _: recording)
 
 
 def written_now() -> str:

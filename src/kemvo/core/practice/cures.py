@@ -14,8 +14,7 @@ from kemvo.core.cues.terms import in_terms
 from kemvo.core.cues.wording import keyword_of
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.session import CueChoice, Forms, Pace, Pass, Session
-from kemvo.core.practice.pipeline import Measure, Prepared, ceilings_of, prepare
-from kemvo.core.practice.soundtrack import quiet_times
+from kemvo.core.practice.pipeline import LaidOut, Measure, Prepared, ceilings_of, prepare
 from kemvo.core.scheduling.reasons import seconds
 from kemvo.core.tables.block_kinds import BLOCK_KINDS as BLOCKS
 from kemvo.core.timing.timeline import Span
@@ -47,10 +46,10 @@ class _Case(NamedTuple):
     now: Decision
 
 
-def cures(session: Session, forms: Forms, measure: Measure, cue_id: str) -> list[Cure]:
-    """The cures of a cue, the smallest change first; none when it is said in full. Raises KemvoError when there is no
-    such cue."""
-    ready = prepare(session, forms, measure)
+def cures(session: Session, forms: Forms, measure: Measure, cue_id: str, laid: LaidOut | None = None) -> list[Cure]:
+    """The cures of a cue, the smallest change first; none when it is said in full. `laid`: the session in time, if that is at
+    hand; on a recording's clock no tempo and no pause can be changed. Raises KemvoError when there is no such cue."""
+    ready = prepare(session, forms, measure, laid=laid)
     cue = next((c for c in ready.found.cues if c.id == cue_id), None)
     if cue is None:
         raise KemvoError(
@@ -60,7 +59,8 @@ def cures(session: Session, forms: Forms, measure: Measure, cue_id: str) -> list
     case = _Case(session, forms, measure, ready, cue, now)
     if now.state == "full":
         return []
-    return [cure for find in (_shorter, _sooner, _without, _slower, _stiller, _anyway) for cure in find(case)]
+    ways = (_shorter, _sooner, _without, *((_slower, _stiller) if ready.laid.planned else ()), _anyway)
+    return [cure for find in ways for cure in find(case)]
 
 
 def _near(found: Candidates, cue: Cue) -> Candidates:
@@ -81,7 +81,7 @@ def _decided(
     ready: Prepared, session: Session, found: Candidates, cue: Cue, lengths: dict[str, int] | None = None
 ) -> list[Decision]:
     return decide(
-        _near(found, cue), {**ready.lengths, **(lengths or {})}, quiet_times(ready.heard, session.sound),
+        _near(found, cue), {**ready.lengths, **(lengths or {})}, ready.quiet(session),
         ceilings_of(session, ready.heard), price_of(session.fullness),
     ).decisions  # fmt: skip
 

@@ -5,7 +5,7 @@ Each stage takes what the one before gives, and none calls back.
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable, Mapping, Sequence
+from collections.abc import Callable, Iterable, Mapping
 from typing import NamedTuple
 
 from kemvo.core.cues.candidates import Candidates, candidates
@@ -58,13 +58,16 @@ class Practice(NamedTuple):
 
 
 class LaidOut(NamedTuple):
-    """A session in time, with all that could be said in it, before anything is decided about single cues."""
+    """A session in time, with all that could be said in it, before anything is decided about single cues. `blocked`: times in
+    which nothing is said or sounds, besides the session's own; `planned`: it follows the plan, and not a recording's clock."""
 
     score: Score
     timeline: Timeline
     breaths: list[Breathed]
     heard: Timeline
     found: Candidates
+    blocked: tuple[Interval, ...] = ()
+    planned: bool = True
 
 
 class Prepared(NamedTuple):
@@ -80,6 +83,10 @@ class Prepared(NamedTuple):
     def heard(self) -> Timeline:
         """The timeline as the class hears it."""
         return self.laid.heard
+
+    def quiet(self, session: Session) -> list[Interval]:
+        """The times in which nothing is said."""
+        return [*quiet_times(self.heard, session.sound), *self.laid.blocked]
 
 
 def lay_out(session: Session, forms: Forms, speed: float = 1.0) -> LaidOut:
@@ -120,15 +127,14 @@ def prepare(
 
 
 def work_out(
-    session: Session, forms: Forms, measure: Measure, speed: float = 1.0, laid: LaidOut | None = None,
-    blocked: Sequence[Interval] = (),
-) -> Practice:  # fmt: skip
-    """Everything that follows from a session: laid out, then candidates → schedule → soundtrack. `blocked`: times in which
-    nothing is said or sounds, besides the session's own."""
+    session: Session, forms: Forms, measure: Measure, speed: float = 1.0, laid: LaidOut | None = None
+) -> Practice:
+    """Everything that follows from a session: laid out, then candidates → schedule → soundtrack."""
     ready = prepare(session, forms, measure, speed, laid)
-    score, timeline, breaths, heard, _ = ready.laid
-    quiet = [*quiet_times(heard, session.sound), *blocked]
-    decided = decide(ready.found, ready.lengths, quiet, ceilings_of(session, heard), price_of(session.fullness))
+    score, timeline, breaths, heard, _, blocked, _ = ready.laid
+    decided = decide(
+        ready.found, ready.lengths, ready.quiet(session), ceilings_of(session, heard), price_of(session.fullness)
+    )
     soundtrack = sounds(heard, session.sound, decided.decisions, breaths, ready.pronunciations, blocked)
     return Practice(
         score, timeline, breaths, heard, ready.found, decided, soundtrack,

@@ -117,7 +117,8 @@ def lay_out_recording(recording: Recording, session: Session, forms: Forms) -> t
     seen = seen_by_viewer(spans, recording, session)
     heard = timeline._replace(spans=tuple(directed(seen, forms, session.directions, "class")))
     found = candidates(heard, breaths, session, forms)
-    return on_clock, LaidOut(on_clock.score, timeline, breaths, heard, found)
+    blocked = tuple(blocked_in(recording))
+    return on_clock, LaidOut(on_clock.score, timeline, breaths, heard, found, blocked, planned=False)
 
 
 def work_out_recording(recording: Recording, session: Session, forms: Forms, measure: Measure) -> RecordedPractice:
@@ -125,7 +126,7 @@ def work_out_recording(recording: Recording, session: Session, forms: Forms, mea
     is all after its end."""
     own = session_of(recording, session)
     on_clock, laid = lay_out_recording(recording, own, forms)
-    practice = work_out(own, forms, measure, laid=laid, blocked=blocked_in(recording))
+    practice = work_out(own, forms, measure, laid=laid)
     return RecordedPractice(on_clock, own, practice)
 
 

@@ -1,0 +1,455 @@
+"""Routes of recordings: bring a file in, mark it, save, undo, listen, delete the file alone."""
+
+from __future__ import annotations
+
+import zipfile
+from pathlib import Path
+from typing import Annotated, Literal
+
+from fastapi import APIRouter, Query, Request, Response, UploadFile
+from fastapi.responses import FileResponse
+from pydantic import BaseModel, Field
+from starlette.background import BackgroundTask
+
+from kemvo.api.documents import (
+    DocumentView,
+    Earlier,
+    UnreadableView,
+    Version,
+    answer,
+    disposition,
+    download,
+    file_name,
+    file_text,
+    unreadable_views,
+)
+from kemvo.api.house import Here, House, new_id
+from kemvo.api.work import JobView, job_view
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.model.session import Forms, Session
+from kemvo.core.recording.calls import marks_from
+from kemvo.core.recording.model import Mark, Recording
+from kemvo.core.recording.performed import frozen
+from kemvo.core.recording.recorded_timeline import done_in
+from kemvo.core.recording.taps import Tap, TapKind, marks_from_taps
+from kemvo.core.timing.score import score_of
+from kemvo.core.timing.timeline import chapters, timed
+from kemvo.core.views.recording_sheet import WAYS_FILMED, RecordingSheet, recording_sheet
+from kemvo.film.envelope import in_points, load
+from kemvo.film.give_back import Wish, captions_of, ending_for, give_back
+from kemvo.formats.kemvo_json import write_session
+from kemvo.formats.marks_json import read_marks, write_marks
+from kemvo.formats.script_captions import timed_texts
+from kemvo.formats.text import decoded
+from kemvo.jobs import Job
+from kemvo.recordings import take_in
+from kemvo.store.documents import CannotBeRead, NotThere, Stored
+
+router = APIRouter(prefix="/api/recordings", tags=["recordings"])
+
+PIECE_BYTES = 64 * 1024 * 1024
+"""A file is sent in pieces of at most so much."""
+
+
+class RecordingView(DocumentView[Recording, RecordingSheet]):
+    """A recording with what follows from it."""
+
+
+class RecordingRow(BaseModel):
+    """A recording in the list."""
+
+    id: str
+    title: str
+    session: str
+    saved: str
+    ms: int
+    bytes: int
+    picture: bool
+    here: bool
+    marked: int
+    postures: int
+
+
+class RecordingSave(Version):
+    """A recording to be written on top of `version`."""
+
+    body: Recording
+
+
+class ComingView(BaseModel):
+    """A file that is being brought in, and how much of it is here (bytes)."""
+
+    id: str
+    name: str
+    bytes: int
+    received: int
+
+
+class Begin(BaseModel):
+    """A file to be brought in. The same name, size and time of change go on where they were."""
+
+    name: Annotated[str, Field(min_length=1, max_length=200)]
+    bytes: Annotated[int, Field(ge=0, le=2**53)]
+    changed: Annotated[int, Field(ge=0, le=2**53)] = 0
+
+
+def view(house: House, stored: Stored[Recording]) -> RecordingView:
+    """A stored recording with what follows from it."""
+    session, forms, found = of_session(house, stored.body)
+    here = house.media.path(stored.body.media).exists()
+    return RecordingView.model_construct(
+        **stored._asdict(), derived=recording_sheet(stored.body, session, forms, here, found)
+    )
+
+
+def of_session(house: House, recording: Recording) -> tuple[Session, Forms, bool]:
+    """The session of a recording with its forms; an empty one where it is not here any more."""
+    try:
+        session = house.sessions.get(recording.session_id).body
+    except (NotThere, CannotBeRead):
+        return Session(title="Its session is not here any more"), {}, False
+    return session, house.forms_of(session), True
+
+
+@router.get("")
+def list_recordings(house: Here, removed: bool = False) -> list[RecordingRow]:
+    """All recordings, last saved first; with `removed`, the removed ones."""
+    rows = []
+    for stored in house.recordings.all(removed):
+        v = view(house, stored)
+        rows.append(
+            RecordingRow(
+                id=v.id,
+                title=v.body.title,
+                session=v.derived.session_title,
+                saved=v.saved,
+                ms=v.body.media.ms,
+                bytes=v.body.media.bytes if v.derived.here else 0,
+                picture=v.body.media.picture,
+                here=v.derived.here,
+                marked=v.derived.marked,
+                postures=sum(p.first for p in v.derived.places),
+            )
+        )
+    return rows
+
+
+@router.get("/ways-filmed")
+def ways_filmed() -> dict[str, str]:
+    """How a pass can be filmed, in words."""
+    return {str(k): v for k, v in WAYS_FILMED.items()}
+
+
+@router.get("/unreadable")
+def unreadable_recordings(house: Here) -> list[UnreadableView]:
+    """The recordings that are here and cannot be read, with their earlier versions."""
+    return unreadable_views(house.recordings)
+
+
+@router.post("/incoming")
+def begin_bringing_in(house: Here, begin: Begin) -> ComingView:
+    """Begin to bring a file in, or go on where it was stopped."""
+    return ComingView(**house.media.begin(begin.name, begin.bytes, begin.changed)._asdict())
+
+
+@router.get("/incoming/{coming}")
+def how_far(house: Here, coming: str) -> ComingView:
+    """How much of a file is here."""
+    return ComingView(**house.media.at(coming)._asdict())
+
+
+@router.put("/incoming/{coming}")
+async def bring_piece(house: Here, request: Request, coming: str, at: Annotated[int, Query(ge=0)]) -> ComingView:
+    """Take a piece of a file that begins at `at` (bytes); the body is the piece."""
+    data = bytearray()
+    async for chunk in request.stream():
+        data += chunk
+        if len(data) > PIECE_BYTES:
+            raise KemvoError(Problem(what="This piece is larger than 64 MB.", mend="Send the file in smaller pieces."))
+    return ComingView(**house.media.take(coming, at, bytes(data))._asdict())
+
+
+@router.delete("/incoming/{coming}")
+def stop_bringing_in(house: Here, coming: str) -> Response:
+    """Let a file that is being brought in go."""
+    house.media.drop(coming)
+    return Response(status_code=204)
+
+
+class Bring(BaseModel):
+    """A file that is here whole, to become a recording of a session."""
+
+    coming: str
+    session_id: str
+    title: Annotated[str, Field(max_length=200)] = ""
+
+
+@router.post("", status_code=202)
+def new_recording(house: Here, bring: Bring) -> JobView:
+    """Make a recording of a file that was brought in: a job, which makes it (`made.id`)."""
+    session = house.sessions.get(bring.session_id)
+    file, name = house.media.whole(bring.coming)
+
+    def work(job: Job) -> None:
+        media = take_in(house.media, file, name, job.report)
+        house.media.drop(bring.coming)
+        forms = house.forms_of(session.body)
+        score = score_of(session.body, forms)
+        recording = Recording(
+            title=bring.title or name.rsplit(".", 1)[0][:200],
+            session_id=session.id,
+            session_version=session.version,
+            media=media,
+            frozen=frozen(timed(score, session.body, forms), score),
+        )
+        job.made = {"id": house.recordings.add(recording).id, "notes": list(media.notes)}
+
+    return job_view(house.jobs.start(f"Bringing in {name}", "", "", work))
+
+
+@router.post("/{id_}/file", status_code=202)
+def bring_file_again(house: Here, id_: str, coming: str) -> JobView:
+    """Bring the file of a recording in again, after it was deleted; another file is told."""
+    stored = house.recordings.get(id_)
+    file, name = house.media.whole(coming)
+
+    def work(job: Job) -> None:
+        media = take_in(house.media, file, name, job.report)
+        house.media.drop(coming)
+        now = house.recordings.get(stored.id)
+        if media.sha256 != now.body.media.sha256:
+            house.recordings.save(stored.id, now.version, now.body.model_copy(update={"media": media}))
+            job.note = "This is another file than before; its marks stay where they were."
+        job.made = {"id": stored.id, "notes": list(media.notes)}
+
+    return job_view(house.jobs.start(f"Bringing in {name}", "", "", work))
+
+
+@router.get("/{id_}", response_model=RecordingView)
+def get_recording(house: Here, id_: str) -> Response:
+    """One recording with what follows from it."""
+    return answer(view(house, house.recordings.get(id_)))
+
+
+@router.put("/{id_}", response_model=RecordingView)
+def save_recording(house: Here, id_: str, save: RecordingSave) -> Response:
+    """Write a recording. 409 when somebody else wrote since `version`."""
+    return answer(view(house, house.recordings.save(id_, save.version, save.body)))
+
+
+@router.post("/{id_}/undo", response_model=RecordingView)
+def undo_recording(house: Here, id_: str, at: Version) -> Response:
+    """One step back."""
+    return answer(view(house, house.recordings.undo(id_, at.version)))
+
+
+@router.post("/{id_}/redo", response_model=RecordingView)
+def redo_recording(house: Here, id_: str, at: Version) -> Response:
+    """One step forward again."""
+    return answer(view(house, house.recordings.redo(id_, at.version)))
+
+
+@router.post("/{id_}/go-back", response_model=RecordingView)
+def go_back_recording(house: Here, id_: str, to: Earlier) -> Response:
+    """Make an earlier version the present one."""
+    return answer(view(house, house.recordings.go_back(id_, to.number)))
+
+
+@router.delete("/{id_}", response_model=RecordingView)
+def remove_recording(house: Here, id_: str) -> Response:
+    """Put a recording out of sight; it can be brought back, and its file stays."""
+    return answer(view(house, house.recordings.remove(id_)))
+
+
+@router.post("/{id_}/bring-back", response_model=RecordingView)
+def bring_recording_back(house: Here, id_: str) -> Response:
+    """Bring a removed recording back."""
+    return answer(view(house, house.recordings.bring_back(id_)))
+
+
+class Freed(BaseModel):
+    """How many bytes are free now."""
+
+    bytes: int
+
+
+@router.delete("/{id_}/media")
+def delete_media(house: Here, id_: str) -> Freed:
+    """Delete the file of a recording alone; marks and words stay."""
+    return Freed(bytes=house.media.delete(house.recordings.get(id_).body.media))
+
+
+@router.get("/{id_}/media", response_class=FileResponse)
+def recording_media(house: Here, id_: str) -> FileResponse:
+    """The recording's file, in the ranges that are asked for."""
+    media = house.recordings.get(id_).body.media
+    path = house.media.path(media)
+    if not path.exists():
+        raise KemvoError(Problem(what="The file of this recording is not here.", mend="Bring it in again."))
+    return FileResponse(path, media_type=MEDIA_TYPES.get(path.suffix.lstrip("."), "application/octet-stream"))
+
+
+MEDIA_TYPES = {
+    "mp4": "video/mp4", "mov": "video/mp4", "m4v": "video/mp4", "webm": "video/webm", "mkv": "video/x-matroska", "wav": "audio/wav",
+    "flac": "audio/flac", "mp3": "audio/mpeg", "ogg": "audio/ogg", "opus": "audio/ogg", "m4a": "audio/mp4",
+}  # fmt: skip
+
+
+class LoudnessView(BaseModel):
+    """How loud a recording is over time: levels in dB at even distances, and stretches of silence and speech (ms)."""
+
+    level_db: list[int]
+    silence: list[tuple[int, int]]
+    speech: list[tuple[int, int]]
+
+
+@router.get("/{id_}/loudness")
+def recording_loudness(house: Here, id_: str, points: Annotated[int, Query(ge=10, le=20_000)] = 2000) -> LoudnessView:
+    """How loud a recording is over time, in so many points at most."""
+    media = house.recordings.get(id_).body.media
+    try:
+        kept = load(house.media.beside(media, "loudness.npz"))
+    except (OSError, ValueError):
+        return LoudnessView(level_db=[], silence=[], speech=[])
+    return LoudnessView(level_db=in_points(kept.level_db, points), silence=kept.silence, speech=kept.speech)
+
+
+class Tapping(Version):
+    """Taps made while watching, in milliseconds of the recording. `from_place`: on which place they begin to count (empty: the
+    first); `hand_ms`: how late the hand is."""
+
+    taps: Annotated[list[tuple[int, TapKind]], Field(min_length=1, max_length=2000)]
+    from_place: str = ""
+    hand_ms: Annotated[int, Field(ge=-500, le=1000)] = 80
+
+
+@router.post("/{id_}/taps", response_model=RecordingView)
+def tap(house: Here, id_: str, tapping: Tapping) -> Response:
+    """Put taps into a recording as marks: each lands on what comes next. 409 when somebody else wrote since `version`."""
+    recording = house.recordings.get(id_).body
+    session, forms, _ = of_session(house, recording)
+    done = done_in(recording, session, forms)
+    begin = next((i for i, k in enumerate(done) if k.key == tapping.from_place), 0)
+    taps = [Tap(at, kind) for at, kind in tapping.taps]
+    made = marks_from_taps(taps, done, tapping.hand_ms, begin)
+    return answer(view(house, house.recordings.save(id_, tapping.version, with_marks(recording, made.marks))))
+
+
+def with_marks(recording: Recording, new: list[Mark]) -> Recording:
+    """A recording with more marks: on a place and edge the new one counts, but none takes the place of one set by hand that
+    is not by hand itself."""
+    hands = {(m.place, m.edge) for m in recording.marks if m.hand}
+    new = [m for m in new if m.hand or (m.place, m.edge) not in hands]
+    over = {(m.place, m.edge) for m in new}
+    kept = [m for m in recording.marks if (m.place, m.edge) not in over]
+    return recording.model_copy(update={"marks": (*kept, *new)})
+
+
+@router.post("/{id_}/captions", response_model=RecordingView)
+async def mark_by_captions(house: Here, id_: str, request: Request, file: UploadFile) -> Response:
+    """Mark a recording by captions with times (WebVTT, SubRip); marks set by hand stay."""
+    name = file.filename or "captions.vtt"
+    form = await request.form()
+    texts = timed_texts(decoded(file_text(file), name), name)
+    stored = house.recordings.get(id_)
+    session, forms, _ = of_session(house, stored.body)
+    heard = marks_from(texts, done_in(stored.body, session, forms))
+    if not heard.marks:
+        raise KemvoError(
+            Problem(
+                what="None of these captions says what the session does.",
+                where=name,
+                mend="Choose the captions of this recording.",
+            )
+        )
+    version = int(str(form.get("version") or stored.version))
+    return answer(view(house, house.recordings.save(id_, version, with_marks(stored.body, heard.marks))))
+
+
+@router.get("/{id_}/marks.json", response_class=Response)
+def marks_file(house: Here, id_: str) -> Response:
+    """The marks of a recording as a file."""
+    recording = house.recordings.get(id_).body
+    session, forms, _ = of_session(house, recording)
+    plain = Recording(media=recording.media, frozen=recording.frozen)
+    return download(
+        write_marks(recording, done_in(plain, session, forms)), recording.title, "marks.json", "application/json"
+    )
+
+
+@router.post("/{id_}/marks-file", response_model=RecordingView)
+async def take_marks_file(house: Here, id_: str, request: Request, file: UploadFile) -> Response:
+    """Take the marks of a file over."""
+    form = await request.form()
+    stored = house.recordings.get(id_)
+    session, forms, _ = of_session(house, stored.body)
+    plain = Recording(media=stored.body.media, frozen=stored.body.frozen)
+    planned = done_in(plain, session, forms)
+    read, _ = read_marks(file_text(file), file.filename or "", planned, stored.body.media)
+    body = with_marks(stored.body, list(read.marks)).model_copy(
+        update={"left_out": read.left_out, "again": read.again, "begins_ms": read.begins_ms, "ends_ms": read.ends_ms}
+    )
+    version = int(str(form.get("version") or stored.version))
+    return answer(view(house, house.recordings.save(id_, version, body)))
+
+
+GivenAs = Literal["film", "mp4", "mkv", "webm", "wav", "flac", "mp3", "m4a", "ogg"]
+
+
+class GiveBack(BaseModel):
+    """How a recording is given back. `ending`: the kind of file ("film": as it was). `voice_only`: the voice track alone. `turned`: a copy
+    with the picture turned over (encoded anew)."""
+
+    ending: GivenAs = "film"
+    voice_only: bool = False
+    turned: bool = False
+
+
+@router.post("/{id_}/give-back", status_code=202)
+def give_recording_back(house: Here, id_: str, how: GiveBack) -> JobView:
+    """Begin to give a recording back with its voice; the answer is the job to follow."""
+    stored = house.recordings.get(id_)
+    recording, media = stored.body, stored.body.media
+    source = house.media.path(media)
+    if not source.exists():
+        raise KemvoError(Problem(what="The file of this recording is not here.", mend="Bring it in again."))
+    ending = ending_for(media) if how.ending == "film" else how.ending
+    title = f"{recording.title} with voice" if not how.voice_only else f"{recording.title} voice"
+
+    def work(job: Job) -> Path:
+        house.measure_all(id_, lambda share: job.report(MEASURING * share), "recordings")
+        session, practice = house.practice_of(id_, kind="recordings")
+        wish = Wish(
+            practice.sounds, session.sound, recording.talk, recording.keep_sound, captions_of(practice.sounds),
+            chapters(practice.heard), recording.title, how.voice_only, how.turned,
+        )  # fmt: skip
+        path = house.renders / f"{job.id}.{ending}"
+        done = lambda share: job.report(MEASURING + (1 - MEASURING) * share)  # noqa: E731
+        give_back(source, media, wish, house.clips(session.speech), path, done)
+        return path
+
+    kind = MEDIA_TYPES.get(ending, "application/octet-stream")
+    return job_view(house.jobs.start(f"{title} ({ending.upper()})", f"{file_name(title)}.{ending}", kind, work))
+
+
+MEASURING = 0.1
+"""The share of the work that is done when all is measured."""
+
+
+@router.get("/{id_}/packed.zip", response_class=FileResponse)
+def recording_packed(house: Here, id_: str, media: bool = False) -> FileResponse:
+    """A recording as a ZIP file: its session with the forms, its marks, and its file if wished."""
+    recording = house.recordings.get(id_).body
+    session, forms, _ = of_session(house, recording)
+    plain = Recording(media=recording.media, frozen=recording.frozen)
+    marks = write_marks(recording, done_in(plain, session, forms))
+    path = house.incoming / f"{new_id()}.zip"
+    with zipfile.ZipFile(path, "w", zipfile.ZIP_DEFLATED) as packed:
+        packed.writestr("session.session.json", write_session(session, forms))
+        packed.writestr("marks.json", marks)
+        packed.writestr("recording.json", recording.model_dump_json(exclude_defaults=True, indent=1))
+        file = house.media.path(recording.media)
+        if media and file.exists():
+            packed.write(file, recording.media.name or file.name, zipfile.ZIP_STORED)
+    headers = {"Content-Disposition": disposition(f"{recording.title} marks", "zip")}
+    return FileResponse(path, media_type="application/zip", headers=headers, background=BackgroundTask(path.unlink))
