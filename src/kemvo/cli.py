@@ -49,9 +49,15 @@ def demo(
     port: Port = 8137,
     browser: Browser = True,
     fresh: Annotated[bool, typer.Option(help="Begin with unchanged demo data again.")] = False,
+    films: Annotated[
+        bool, typer.Option("--films/--no-films", help="Have the stand-in studio film two recordings.")
+    ] = True,
     name: Names = [],  # noqa: B006
 ) -> None:
     """Serve the pages on the demo: Saltmarsh Hall, two forms and a 20-minute session."""
+    import threading
+
+    from kemvo.demo.films import film_demo
     from kemvo.demo.load import fill
     from kemvo.serve import alone, serve_folder
 
@@ -59,6 +65,8 @@ def demo(
         folder.mkdir(parents=True, exist_ok=True)
         with alone(folder):
             fill(folder, fresh)
+            if films:
+                threading.Thread(target=film_demo, args=(folder,), name="kemvo-films", daemon=True).start()
             serve_folder(folder, host, port, browser, name)
 
 

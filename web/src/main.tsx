@@ -7,6 +7,7 @@ import { DataPage } from "./data/DataPage";
 import { FormPage } from "./form/FormPage";
 import { FormsPage } from "./form/FormsPage";
 import { TextPage } from "./form/TextPage";
+import { RecordingsPage } from "./recording/RecordingsPage";
 import { SessionPage } from "./session/SessionPage";
 import { SessionsPage } from "./session/SessionsPage";
 import { Shell, Waiting } from "./shared/Shell";
@@ -14,6 +15,8 @@ import "./theme.css";
 
 const BoothPage = lazy(() => import("./booth/BoothPage"));
 const DeskPage = lazy(() => import("./desk/DeskPage"));
+const RecordingPage = lazy(() => import("./recording/RecordingPage"));
+const WatchPage = lazy(() => import("./recording/WatchPage"));
 const StagePage = lazy(() => import("./stage/StagePage"));
 const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1 } } });
 
@@ -32,11 +35,15 @@ createRoot(document.getElementById("root") as HTMLElement).render(
               <Route path="/data" element={<DataPage />} />
               <Route path="/sessions" element={<SessionsPage />} />
               <Route path="/sessions/:id" element={<SessionPage />} />
-              <Route path="/desk/:id" element={<DeskPage />} />
+              <Route path="/recordings" element={<RecordingsPage />} />
+              <Route path="/recordings/:id" element={<RecordingPage />} />
+              <Route path="/recordings/:id/cues" element={<DeskPage kind="recordings" />} />
+              <Route path="/desk/:id" element={<DeskPage kind="sessions" />} />
               <Route path="/booth/:id" element={<BoothPage />} />
               <Route path="*" element={<p className="p-6">There is no page here. Choose one above.</p>} />
             </Route>
             <Route path="/stage/:id" element={<StagePage />} />
+            <Route path="/recordings/:id/watch" element={<WatchPage />} />
           </Routes>
         </Suspense>
       </BrowserRouter>

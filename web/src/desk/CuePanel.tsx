@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { Pin, PinOff, Play } from "lucide-react";
-import { type CueChoice, type CueLine, call, type Session, sentence } from "../shared/api";
+import { type CueChoice, type CueLine, call, type Decided, sentence } from "../shared/api";
 import { clock, seconds } from "../shared/format";
 import { GrowingText } from "../shared/GrowingText";
 
@@ -8,7 +8,8 @@ interface CuePanelProps {
   id: string;
   version: number;
   cue: CueLine;
-  session: Session;
+  kind: "sessions" | "recordings";
+  session: Decided;
   ready: boolean;
   choose: (change: Partial<CueChoice>, how?: "typing") => void;
   forget: () => void;
@@ -21,12 +22,12 @@ interface CuePanelProps {
 
 /** One cue: its words, when it is said and why so, and what would cure it. */
 export function CuePanel(props: CuePanelProps) {
-  const { id, version, cue, session, choose } = props;
+  const { kind, id, version, cue, session, choose } = props;
   const choice = session.cue_choices.find((c) => c.cue === cue.id);
   const own = cue.kind === "text" ? session.own_cues.find((c) => cue.id === `own.${c.id}.text`) : undefined;
   const cures = useQuery({
     queryKey: ["cures", id, version, cue.id],
-    queryFn: () => call<string[]>(`sessions/${id}/cures?cue=${encodeURIComponent(cue.id)}`),
+    queryFn: () => call<string[]>(`${kind}/${id}/cures?cue=${encodeURIComponent(cue.id)}`),
     enabled: cue.state !== "full" && props.ready,
   });
   const left = choice?.said === false;

@@ -5,11 +5,12 @@ import {
   type CueChoice,
   type CueLine,
   call,
+  type Decided,
   type Desk,
+  type DocumentView,
   filed,
   type Plan,
   type Session,
-  type SessionView,
   type Stage,
   sentence,
 } from "../shared/api";
@@ -36,32 +37,36 @@ const LEAVES = [
 ] as const;
 type Leaf = (typeof LEAVES)[number]["id"];
 
-/** The cue desk: what is said when, and why so. */
-export default function DeskPage() {
+type Source = "sessions" | "recordings";
+
+/** The cue desk of a session, or of a recording: what is said when, and why so. */
+export default function DeskPage({ kind }: { kind: Source }) {
   const { id = "" } = useParams();
-  const session = useQuery({
-    queryKey: ["sessions", id],
-    queryFn: () => call<SessionView>(`sessions/${id}`),
+  const found = useQuery({
+    queryKey: [kind, id],
+    queryFn: () => call<DocumentView<Decided, unknown>>(`${kind}/${id}`),
     gcTime: 0,
   });
-  if (!session.data) return <Waiting error={session.error && sentence(session.error)} />;
-  return <DeskSheet key={id} first={session.data} />;
+  if (!found.data) return <Waiting error={found.error && sentence(found.error)} />;
+  return <DeskSheet key={id} kind={kind} first={found.data} />;
 }
 
-function DeskSheet({ first }: { first: SessionView }) {
-  const doc = useDocument<Session, Plan>("sessions", first);
+function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided, unknown> }) {
+  const doc = useDocument<Decided, unknown>(kind, first);
   const { body: session, edit, ask } = doc;
   const id = first.id;
+  const whole = kind === "sessions" ? (session as Session) : null;
   const { version } = doc.view;
   const navigate = useNavigate();
+  const toStage = kind === "sessions" ? `/stage/${id}` : `/recordings/${id}/watch`;
   const desk = useQuery({
-    queryKey: ["cues", id, version],
-    queryFn: () => call<Desk>(`sessions/${id}/cues`),
+    queryKey: ["cues", kind, id, version],
+    queryFn: () => call<Desk>(`${kind}/${id}/cues`),
     placeholderData: (before) => before,
   });
   const stage = useQuery({
-    queryKey: ["stage", id, "desk", version],
-    queryFn: () => call<Stage>(`sessions/${id}/stage?wait=false`),
+    queryKey: ["stage", kind, id, "desk", version],
+    queryFn: () => call<Stage>(`${kind}/${id}/stage?wait=false`),
     placeholderData: (before) => before,
   });
   const [chosenId, setChosenId] = useState("");
@@ -71,11 +76,11 @@ function DeskSheet({ first }: { first: SessionView }) {
   const spoken = useMemo(() => inOrder(cues), [cues]);
   const cue = cues.find((c) => c.id === chosenId) ?? spoken[0];
   const problems = useMemo(() => cues.filter((c) => c.state !== "full" && !c.wished), [cues]);
-  const measuring = useMeasuring(id, desk.data?.estimated ?? 0, () => {
+  const measuring = useMeasuring(kind, id, desk.data?.estimated ?? 0, () => {
     void desk.refetch();
     void stage.refetch();
   });
-  const listening = useListening(stage.data, session.speech);
+  const listening = useListening(stage.data, desk.data?.speech);
   const saved = doc.saving === "saved";
   const [fullness, setFullness] = useState(session.fullness);
   useEffect(() => setFullness(session.fullness), [session.fullness]);
@@ -166,7 +171,7 @@ function DeskSheet({ first }: { first: SessionView }) {
       choose({ said: session.cue_choices.find((c) => c.cue === cue.id)?.said === false ? null : false }),
     "Alt+KeyL": listen,
     "Alt+KeyW": add,
-    "Alt+KeyP": () => navigate(`/stage/${id}`),
+    "Alt+KeyP": () => navigate(toStage),
     Escape: () => (document.activeElement as HTMLElement | null)?.blur(),
   };
   useEffect(() => {
@@ -189,17 +194,19 @@ function DeskSheet({ first }: { first: SessionView }) {
   return (
     <div data-desk={cues.length} data-desk-version={desk.isPlaceholderData ? "" : version}>
       <div className="mb-2 flex flex-wrap items-end gap-x-4 gap-y-1">
-        <h1 className="min-w-64 flex-1 truncate text-3xl">{session.title || "Untitled session"}</h1>
+        <h1 className="min-w-64 flex-1 truncate text-3xl">{session.title || "Untitled"}</h1>
         <div className="flex items-center gap-1">
           <SaveState doc={doc as Editing<unknown, unknown>} />
           <KeysDialog keys={DESK_KEYS} title="cue desk" />
-          <Link className="btn btn-sm" to={`/sessions/${id}`}>
-            The session
+          <Link className="btn btn-sm" to={`/${kind}/${id}`}>
+            {kind === "sessions" ? "The session" : "The recording"}
           </Link>
-          <Link className="btn btn-sm" to={`/booth/${id}`}>
-            The booth
-          </Link>
-          <Link className="btn btn-primary btn-sm" to={`/stage/${id}`}>
+          {kind === "sessions" && (
+            <Link className="btn btn-sm" to={`/booth/${id}`}>
+              The booth
+            </Link>
+          )}
+          <Link className="btn btn-primary btn-sm" to={toStage}>
             To the stage
           </Link>
         </div>
@@ -281,7 +288,7 @@ function DeskSheet({ first }: { first: SessionView }) {
         </div>
         <aside className="rounded-box border border-base-300 bg-base-100" aria-label="Cue and session">
           <div role="tablist" aria-label="Cue and session" className="flex border-b border-base-300">
-            {LEAVES.map((l) => (
+            {LEAVES.filter((l) => whole || l.id !== "calls").map((l) => (
               <button
                 key={l.id}
                 type="button"
@@ -297,7 +304,7 @@ function DeskSheet({ first }: { first: SessionView }) {
           <div role="tabpanel" className="max-h-[calc(100vh-17.5rem)] min-h-72 overflow-y-auto p-3">
             {leaf === "cue" && cue && (
               <CuePanel
-                {...{ id, version, cue, session, choose, forget, nudge }}
+                {...{ kind, id, version, cue, session, choose, forget, nudge }}
                 ready={saved && !desk.isPlaceholderData && measuring === null}
                 onCure={cure}
                 onListen={listen}
@@ -317,7 +324,7 @@ function DeskSheet({ first }: { first: SessionView }) {
               <Problems problems={problems} chosenId={cue?.id ?? ""} onChoose={setChosenId}>
                 {cue && cue.state !== "full" && (
                   <CuePanel
-                    {...{ id, version, cue, session, choose, forget, nudge }}
+                    {...{ kind, id, version, cue, session, choose, forget, nudge }}
                     ready={saved && !desk.isPlaceholderData && measuring === null}
                     onCure={cure}
                     onListen={listen}
@@ -327,9 +334,19 @@ function DeskSheet({ first }: { first: SessionView }) {
                 )}
               </Problems>
             )}
-            {leaf === "calls" && <CallsPanel session={session} desk={desk.data} edit={edit} />}
+            {leaf === "calls" && whole && (
+              <CallsPanel
+                session={whole}
+                desk={desk.data}
+                edit={edit as unknown as Editing<Session, Plan>["edit"]}
+              />
+            )}
             {leaf === "files" && (
-              <FilesPanel id={id} onTake={(file, only) => void ask("cue-file", filed(file, { only }))} />
+              <FilesPanel
+                kind={kind}
+                id={id}
+                onTake={(file, only) => void ask("cue-file", filed(file, { only }))}
+              />
             )}
           </div>
         </aside>
@@ -352,12 +369,12 @@ function inOrder(cues: readonly CueLine[]): CueLine[] {
   return [...cues].sort((a, b) => (a.start_ms ?? a.target_ms) - (b.start_ms ?? b.target_ms));
 }
 
-function ownCue(session: Session, cue: CueLine) {
+function ownCue(session: Decided, cue: CueLine) {
   return session.own_cues.find((c) => cue.id === `own.${c.id}.text`);
 }
 
 /** A session in which something more is decided about a cue; a decision that says nothing is none. */
-function decided(s: Session, cue: CueLine, change: Partial<CueChoice>): Session {
+function decided(s: Decided, cue: CueLine, change: Partial<CueChoice>): Decided {
   const before = s.cue_choices.find((c) => c.cue === cue.id);
   const made = { cue: cue.id, text: "", said: null, pin_ms: null, sooner_ms: 0, ...before, ...change };
   const says = made.text || made.said !== null || made.pin_ms !== null || made.sooner_ms;
@@ -366,7 +383,7 @@ function decided(s: Session, cue: CueLine, change: Partial<CueChoice>): Session 
 }
 
 /** Plays the practice from a place, with the place that is heard. */
-function useListening(stage: Stage | undefined, speech: Session["speech"]) {
+function useListening(stage: Stage | undefined, speech: Session["speech"] | undefined) {
   const player = useRef<Player | null>(null);
   const [heard, setHeard] = useState<number | null>(null);
   useEffect(() => () => player.current?.close(), []);
@@ -384,7 +401,7 @@ function useListening(stage: Stage | undefined, speech: Session["speech"]) {
       setHeard(null);
       return;
     }
-    if (!stage) return;
+    if (!stage || !speech) return;
     player.current?.close();
     const made = new Player([...stage.sounds], stage.total_ms, speech, () => setHeard(null));
     player.current = made;

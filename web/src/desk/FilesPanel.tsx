@@ -7,15 +7,16 @@ import { Check } from "../shared/Check";
 const intoView = (element: HTMLElement | null) => element?.scrollIntoView({ block: "nearest" });
 
 interface FilesPanelProps {
+  kind: "sessions" | "recordings";
   id: string;
   onTake: (file: File, only: boolean) => void;
 }
 
 /** What is said, as files to take away; and a file that was changed elsewhere, taken back. */
-export function FilesPanel({ id, onTake }: FilesPanelProps) {
+export function FilesPanel({ kind, id, onTake }: FilesPanelProps) {
   const kinds = useQuery({
     queryKey: ["cue-files"],
-    queryFn: () => call<CueFileView[]>(`sessions/${id}/cue-files`),
+    queryFn: () => call<CueFileView[]>(`${kind}/${id}/cue-files`),
     staleTime: Number.POSITIVE_INFINITY,
   });
   const [file, setFile] = useState<File | null>(null);
@@ -23,7 +24,7 @@ export function FilesPanel({ id, onTake }: FilesPanelProps) {
   const [told, setTold] = useState("");
   const look = async (chosen: File, all: boolean) => {
     try {
-      const found = await upload<{ says: string }>(`sessions/${id}/cue-file/look`, chosen, { only: all });
+      const found = await upload<{ says: string }>(`${kind}/${id}/cue-file/look`, chosen, { only: all });
       setFile(chosen);
       setTold(found.says);
     } catch (error) {
@@ -37,7 +38,7 @@ export function FilesPanel({ id, onTake }: FilesPanelProps) {
         <h2 className="text-lg">Take away</h2>
         <div className="flex flex-wrap gap-1.5">
           {kinds.data?.map((k) => (
-            <a key={k.id} className="btn btn-xs" href={`/api/sessions/${id}/cue-files/${k.id}`} download>
+            <a key={k.id} className="btn btn-xs" href={`/api/${kind}/${id}/cue-files/${k.id}`} download>
               <Download size={13} /> {k.title}
             </a>
           ))}
@@ -45,23 +46,28 @@ export function FilesPanel({ id, onTake }: FilesPanelProps) {
             <a
               key={reader}
               className="btn btn-xs"
-              href={`/api/sessions/${id}/cue-sheet.pdf?reader=${reader}`}
+              href={`/api/${kind}/${id}/cue-sheet.pdf?reader=${reader}`}
               download
             >
               <Download size={13} /> Cue sheet for the {reader} (PDF)
             </a>
           ))}
-          <a className="btn btn-xs" href={`/api/sessions/${id}/practice.mid`} download>
-            <Download size={13} /> Tempo, markers, words (MIDI)
-          </a>
-          <a className="btn btn-xs" href={`/api/sessions/${id}/schedule.json`} download>
+          {kind === "sessions" && (
+            <a className="btn btn-xs" href={`/api/sessions/${id}/practice.mid`} download>
+              <Download size={13} /> Tempo, markers, words (MIDI)
+            </a>
+          )}
+          <a className="btn btn-xs" href={`/api/${kind}/${id}/schedule.json`} download>
             <Download size={13} /> The problem (JSON)
           </a>
-          <a className="btn btn-xs" href={`/api/sessions/${id}/file`} download>
-            <Download size={13} /> Session file
-          </a>
-          <a className="btn btn-xs" href={`/api/sessions/${id}/packed.zip`} download>
-            <Download size={13} /> Session with its takes and sounds (ZIP)
+          {kind === "sessions" && (
+            <a className="btn btn-xs" href={`/api/sessions/${id}/file`} download>
+              <Download size={13} /> Session file
+            </a>
+          )}
+          <a className="btn btn-xs" href={`/api/${kind}/${id}/packed.zip`} download>
+            <Download size={13} />{" "}
+            {kind === "sessions" ? "Session with its takes and sounds (ZIP)" : "Session and marks (ZIP)"}
           </a>
         </div>
       </section>

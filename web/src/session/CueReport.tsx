@@ -18,7 +18,7 @@ export function CueReport({ id, version }: { id: string; version: number }) {
     queryKey: ["cues", id, version],
     queryFn: () => call<Desk>(`sessions/${id}/cues`),
   });
-  const measuring = useMeasuring(id, data?.estimated ?? 0, () => void refetch());
+  const measuring = useMeasuring("sessions", id, data?.estimated ?? 0, () => void refetch());
   const [state, setState] = useState<string | null>(null);
   if (!data)
     return (

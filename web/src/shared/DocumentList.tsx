@@ -22,6 +22,10 @@ interface DocumentListProps<R extends Row> {
   picture?: (row: R) => ReactNode;
   /** More ways to begin, beside new and open. */
   more?: ReactNode;
+  /** What stands in the place of new and open, where neither is how one begins. */
+  begin?: ReactNode;
+  /** Where a row is saved from; the document's file, if not told. */
+  fileOf?: (row: R) => string;
 }
 
 /** The list of forms or of sessions, and all that is done with whole ones. */
@@ -56,30 +60,34 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
       <div className="mb-4 flex flex-wrap items-center gap-2">
         <h1 className="flex-1 text-3xl">{title}</h1>
         {props.more}
-        <button type="button" className="btn" onClick={() => chooser.current?.click()}>
-          <FolderOpen size={17} /> Open file
-        </button>
-        <input
-          ref={chooser}
-          type="file"
-          accept={
-            kind === "sessions" ? ".json,.zip,application/json,application/zip" : ".json,application/json"
-          }
-          className="hidden"
-          aria-label={`File with a ${one}`}
-          onChange={(e) => {
-            const file = e.target.files?.[0];
-            e.target.value = "";
-            if (file) void doing(async () => open(await upload<V>(`${kind}/file`, file)));
-          }}
-        />
-        <button
-          type="button"
-          className="btn btn-primary"
-          onClick={() => void doing(async () => open(await call<V>(kind, "POST")))}
-        >
-          <Plus size={17} /> New {one}
-        </button>
+        {props.begin ?? (
+          <>
+            <button type="button" className="btn" onClick={() => chooser.current?.click()}>
+              <FolderOpen size={17} /> Open file
+            </button>
+            <input
+              ref={chooser}
+              type="file"
+              accept={
+                kind === "sessions" ? ".json,.zip,application/json,application/zip" : ".json,application/json"
+              }
+              className="hidden"
+              aria-label={`File with a ${one}`}
+              onChange={(e) => {
+                const file = e.target.files?.[0];
+                e.target.value = "";
+                if (file) void doing(async () => open(await upload<V>(`${kind}/file`, file)));
+              }}
+            />
+            <button
+              type="button"
+              className="btn btn-primary"
+              onClick={() => void doing(async () => open(await call<V>(kind, "POST")))}
+            >
+              <Plus size={17} /> New {one}
+            </button>
+          </>
+        )}
       </div>
       {told && (
         <div role="alert" className="alert alert-error mb-3 whitespace-pre-line">
@@ -140,7 +148,7 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
                   {a.name}
                 </button>
               ))}
-              <a className="btn btn-sm" href={`/api/${kind}/${row.id}/file`} download>
+              <a className="btn btn-sm" href={props.fileOf?.(row) ?? `/api/${kind}/${row.id}/file`} download>
                 Save file
               </a>
               <button

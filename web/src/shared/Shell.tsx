@@ -4,6 +4,7 @@ const PLACES = [
   { to: "/forms", name: "Forms" },
   { to: "/postures", name: "Postures" },
   { to: "/sessions", name: "Sessions" },
+  { to: "/recordings", name: "Recordings" },
 ];
 
 /** The frame of every page but the stage: the name, and the places to go. */

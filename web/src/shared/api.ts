@@ -48,9 +48,15 @@ export type Camera = Schemas["Camera"];
 export type Standing = Schemas["Standing"];
 export type Pattern = Schemas["PatternView"];
 export type Fitting = Schemas["Fitting"];
+export type Recording = Schemas["Recording"];
+export type RecordingSheet = Schemas["RecordingSheet"];
+export type RecordingRow = Schemas["RecordingRow"];
+export type PlaceLine = Schemas["PlaceLine"];
+export type Loudness = Schemas["LoudnessView"];
+export type Coming = Schemas["ComingView"];
 export type Problem = Schemas["Problem"];
 
-export type Kind = "forms" | "sessions";
+export type Kind = "forms" | "sessions" | "recordings";
 export interface DocumentView<Body, Derived> {
   id: string;
   version: number;
@@ -62,7 +68,10 @@ export interface DocumentView<Body, Derived> {
   derived: Derived;
 }
 export type FormView = DocumentView<Form, Sheet>;
+/** What is decided about cues: in a session, or in a recording, which has its own. */
+export type Decided = Pick<Session, "title" | "fullness" | "cue_choices" | "own_cues">;
 export type SessionView = DocumentView<Session, Plan>;
+export type RecordingView = DocumentView<Recording, RecordingSheet>;
 
 /** What the server could not do, with the sentences it says about it. */
 export class ApiError extends Error {

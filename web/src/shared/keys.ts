@@ -78,6 +78,21 @@ export const BOOTH_KEYS: Key[] = [
   { shown: "H", does: "Hear the take" },
 ];
 
+export const RECORDING_KEYS: Key[] = [
+  { shown: "Space", does: "Play, pause" },
+  { shown: "Enter", does: "The posture begins now" },
+  { shown: "M", does: "The movement begins now" },
+  { shown: "S", does: "Stopped; then: on again" },
+  { shown: "← →", does: "Two seconds back, on (Shift: a fifth of a second)" },
+  { shown: "− +", does: "Slower, faster: half to one and a half" },
+  { shown: "↑ ↓", does: "Posture before, posture after, and go there" },
+  { shown: ", .", does: "Move the chosen mark a twenty-fifth of a second (Shift: a fifth)" },
+  { shown: "Backspace", does: "Take the chosen mark away" },
+  { shown: "N", does: "To what is best marked next" },
+  { shown: "G", does: "Go over it again from the chosen posture" },
+  ...EDITING,
+];
+
 export const STAGE_KEYS: Key[] = [
   { shown: "Space", does: "Play, pause" },
   { shown: "← →", does: "Movement back, on" },

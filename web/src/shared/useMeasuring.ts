@@ -4,7 +4,12 @@ import { call, type Job } from "./api";
 import { followed } from "./useJob";
 
 /** Answers with how far it is, 0 to 1; null when nothing is being measured. */
-export function useMeasuring(id: string, estimated: number, onDone: () => void): number | null {
+export function useMeasuring(
+  kind: "sessions" | "recordings",
+  id: string,
+  estimated: number,
+  onDone: () => void,
+): number | null {
   const [progress, setProgress] = useState<number | null>(null);
   const done = useRef(onDone);
   done.current = onDone;
@@ -14,7 +19,7 @@ export function useMeasuring(id: string, estimated: number, onDone: () => void):
     let live = true;
     const follow = async () => {
       try {
-        const begun = await call<Job>(`sessions/${id}/measure`, "POST");
+        const begun = await call<Job>(`${kind}/${id}/measure`, "POST");
         await followed(
           begun,
           (job) => setProgress(job.progress),
@@ -32,6 +37,6 @@ export function useMeasuring(id: string, estimated: number, onDone: () => void):
     return () => {
       live = false;
     };
-  }, [id, wanted]);
+  }, [kind, id, wanted]);
   return wanted ? (progress ?? 0) : null;
 }

@@ -28,7 +28,7 @@ export default function StagePage() {
     queryFn: () => load(id, speed, view),
     placeholderData: (before) => before,
   });
-  const measuring = useMeasuring(id, data?.estimated ?? 0, () => void refetch());
+  const measuring = useMeasuring("sessions", id, data?.estimated ?? 0, () => void refetch());
   const trouble = session.error ?? error;
   if (!data || !session.data) return <Waiting error={trouble && sentence(trouble)} />;
   return (

@@ -8,7 +8,7 @@ from kemvo.core.cues.candidates import place
 from kemvo.core.cues.decisions import Decision
 from kemvo.core.cues.kinds import CUE_KINDS
 from kemvo.core.language.sides import first_side
-from kemvo.core.model.session import Session
+from kemvo.core.model.session import Session, SpeechChoice
 from kemvo.core.movement.interpretation import foot_side
 from kemvo.core.practice.pipeline import Practice
 from kemvo.core.timing.timeline import Span, by_pass
@@ -67,7 +67,7 @@ class PassTalk(Value):
 
 
 class Desk(Value):
-    """Everything said in a session."""
+    """Everything said in a session, and with which voice."""
 
     cues: tuple[CueLine, ...]
     passes: tuple[PassTalk, ...]
@@ -75,6 +75,7 @@ class Desk(Value):
     share_pct: float
     missed: int
     estimated: int
+    speech: SpeechChoice
 
 
 def desk(practice: Practice, session: Session, estimated: int = 0) -> Desk:
@@ -89,6 +90,7 @@ def desk(practice: Practice, session: Session, estimated: int = 0) -> Desk:
         share_pct=round(100 * sum(t.spoken_ms for t in talks) / total, 1),
         missed=len(practice.decided.answer.missed),
         estimated=estimated,
+        speech=session.speech,
     )
 
 

@@ -1,0 +1,339 @@
+import { useQuery } from "@tanstack/react-query";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { Link, useParams } from "react-router";
+import {
+  call,
+  filed,
+  type Loudness,
+  type PlaceLine,
+  type Recording,
+  type RecordingSheet,
+  type RecordingView,
+  sentence,
+} from "../shared/api";
+import { GrowingText } from "../shared/GrowingText";
+import { KeysDialog } from "../shared/KeysDialog";
+import { pressed, RECORDING_KEYS } from "../shared/keys";
+import { SaveState, SaveTrouble } from "../shared/SaveState";
+import { Waiting } from "../shared/Shell";
+import { type Editing, useDocument } from "../shared/useDocument";
+import { FilmedPanel } from "./FilmedPanel";
+import { GiveBack } from "./GiveBack";
+import { HandTrial, handMs } from "./HandTrial";
+import { MarkScroll } from "./MarkScroll";
+import { TalkPanel } from "./TalkPanel";
+import { useTaps } from "./useTaps";
+import { Watch } from "./Watch";
+
+const LEAVES = [
+  { id: "marks", name: "Marks" },
+  { id: "filmed", name: "How it was filmed" },
+  { id: "talk", name: "Its own sound" },
+  { id: "back", name: "Give back" },
+] as const;
+type Leaf = (typeof LEAVES)[number]["id"];
+
+const POINTS_A_SECOND = 5;
+
+/** The recording desk: where each posture is in a recording of the whole form. */
+export default function RecordingPage() {
+  const { id = "" } = useParams();
+  const { data, error } = useQuery({
+    queryKey: ["recordings", id],
+    queryFn: () => call<RecordingView>(`recordings/${id}`),
+    staleTime: 0,
+    gcTime: 0,
+  });
+  return data ? <RecordingDesk key={id} first={data} /> : <Waiting error={error && sentence(error)} />;
+}
+
+function RecordingDesk({ first }: { first: RecordingView }) {
+  const doc = useDocument<Recording, RecordingSheet>("recordings", first);
+  const { body: recording, edit, ask } = doc;
+  const { derived: sheet } = doc.view;
+  const media = useRef<HTMLVideoElement>(null);
+  const [leaf, setLeaf] = useState<Leaf>("marks");
+  const [playing, setPlaying] = useState(false);
+  const [rate, setRate] = useState(1);
+  const [moved, setMoved] = useState(0);
+  const [chosenKey, setChosenKey] = useState("");
+  const [trial, setTrial] = useState(false);
+  const chooser = useRef<HTMLInputElement>(null);
+  const points = Math.min(20_000, Math.max(10, Math.round((sheet.total_ms / 1000) * POINTS_A_SECOND)));
+  const loudness = useQuery({
+    queryKey: ["loudness", recording.media.sha256],
+    queryFn: () => call<Loudness>(`recordings/${first.id}/loudness?points=${points}`),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const hand = useCallback(() => Math.round(handMs() * rate), [rate]);
+  const post = useCallback(
+    (taps: [number, string][], from_place: string, hand_ms: number) =>
+      void ask("taps", { taps, from_place, hand_ms }),
+    [ask],
+  );
+  const taps = useTaps(sheet, hand, post);
+  const now = useCallback(() => (media.current?.currentTime ?? 0) * 1000, []);
+  const chosen = sheet.places.find((p) => p.key === chosenKey);
+  const firsts = useMemo(() => sheet.places.filter((p) => p.first), [sheet.places]);
+
+  const seek = useCallback(
+    (ms: number, aimed?: PlaceLine) => {
+      const at = Math.min(sheet.total_ms, Math.max(0, ms));
+      if (media.current) media.current.currentTime = at / 1000;
+      taps.aim(aimed, at);
+      setMoved((n) => n + 1);
+    },
+    [sheet.total_ms, taps.aim],
+  );
+  const choose = useCallback(
+    (place: PlaceLine) => {
+      setChosenKey(place.key);
+      if (!media.current || media.current.paused) seek(place.start_ms, undefined);
+    },
+    [seek],
+  );
+  const toggle = () => {
+    const at = media.current;
+    if (!at) return;
+    if (at.paused) {
+      taps.aim(undefined, now());
+      void at.play();
+    } else {
+      at.pause();
+      taps.send();
+    }
+  };
+  const again = (place: PlaceLine | undefined) => {
+    if (!place) return;
+    setChosenKey(place.key);
+    seek(place.start_ms - 4000, place);
+    void media.current?.play();
+  };
+  const setMark = (place: PlaceLine, at_ms: number) =>
+    edit(
+      (r) => ({
+        ...r,
+        marks: [
+          ...r.marks.filter((m) => m.place !== place.key || m.edge !== "start"),
+          {
+            place: place.key,
+            edge: "start",
+            at_ms: Math.max(0, Math.round(at_ms)),
+            source: "hand",
+            sure: 1,
+            hand: true,
+          },
+        ],
+      }),
+      "typing",
+    );
+  const nudge = (ms: number) => {
+    if (!chosen) return;
+    const mark = recording.marks.find((m) => m.place === chosen.key && m.edge === "start");
+    const to = (mark?.at_ms ?? chosen.start_ms) + ms;
+    setMark(chosen, to);
+    if (media.current?.paused) media.current.currentTime = to / 1000;
+    setMoved((n) => n + 1);
+  };
+  const unmark = () =>
+    chosen && edit((r) => ({ ...r, marks: r.marks.filter((m) => m.place !== chosen.key) }));
+  const walk = (by: 1 | -1) => {
+    const at = firsts.findIndex((p) => p.key === chosenKey);
+    const near = at >= 0 ? at + by : firsts.findLastIndex((p) => p.start_ms <= now()) + (by > 0 ? 1 : 0);
+    const to = firsts[Math.min(firsts.length - 1, Math.max(0, near))];
+    if (to) {
+      setChosenKey(to.key);
+      seek(to.start_ms);
+    }
+  };
+  const faster = (by: number) => setRate((r) => Math.min(1.5, Math.max(0.5, Math.round((r + by) * 10) / 10)));
+  const undo = () => {
+    if (!taps.takeBack()) doc.undo();
+  };
+
+  const keys: Record<string, () => void> = {
+    Space: toggle,
+    Enter: () => taps.tap("posture", now()),
+    KeyM: () => taps.tap("movement", now()),
+    KeyS: () => taps.tap(taps.stopped ? "on" : "stopped", now()),
+    ArrowLeft: () => seek(now() - 2000),
+    ArrowRight: () => seek(now() + 2000),
+    "Shift+ArrowLeft": () => seek(now() - 200),
+    "Shift+ArrowRight": () => seek(now() + 200),
+    ArrowUp: () => walk(-1),
+    ArrowDown: () => walk(1),
+    Comma: () => nudge(-40),
+    Period: () => nudge(40),
+    "Shift+Comma": () => nudge(-200),
+    "Shift+Period": () => nudge(200),
+    Backspace: unmark,
+    Delete: unmark,
+    Minus: () => faster(-0.1),
+    Equal: () => faster(0.1),
+    "Shift+Equal": () => faster(0.1),
+    NumpadSubtract: () => faster(-0.1),
+    NumpadAdd: () => faster(0.1),
+    KeyN: () => again(sheet.places.find((p) => p.key === sheet.next?.key)),
+    KeyG: () => again(chosen ?? firsts.findLast((p) => p.start_ms <= now())),
+    "Ctrl+KeyZ": undo,
+    "Ctrl+Shift+KeyZ": doc.redo,
+  };
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      const at = e.target;
+      if (document.querySelector("dialog[open]")) return;
+      if (at instanceof HTMLElement && at.matches("input:not([type=range]), textarea, select")) return;
+      const key = pressed(e);
+      const onButton =
+        at instanceof HTMLElement && at.matches("button, a") && (key === "Enter" || key === "Space");
+      if (onButton && !at.matches("[data-place], [data-posture]")) return;
+      const work = keys[key];
+      if (!work) return;
+      e.preventDefault();
+      work();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  });
+  useEffect(() => {
+    if (media.current) media.current.playbackRate = rate;
+  }, [rate]);
+
+  return (
+    <div data-recording={sheet.marked} data-version={doc.view.version}>
+      <div className="mb-2 flex flex-wrap items-end gap-x-4 gap-y-1">
+        <div className="min-w-56 flex-1">
+          <h1 className="sr-only">{recording.title || "Untitled recording"}</h1>
+          <GrowingText
+            className="font-name !px-1 !py-0 text-2xl font-semibold"
+            label="Title of the recording"
+            value={recording.title}
+            placeholder="Title of the recording"
+            onType={(text) => edit((r) => ({ ...r, title: text.slice(0, 200) }), "typing")}
+          />
+          <p className="quiet px-1 text-sm">
+            A take of{" "}
+            {sheet.session_here ? (
+              <Link className="link" to={`/sessions/${recording.session_id}`}>
+                {sheet.session_title || "Untitled session"}
+              </Link>
+            ) : (
+              sheet.session_title
+            )}{" "}
+            · {sheet.marked} of {firsts.length} postures marked
+          </p>
+        </div>
+        <div className="flex items-center gap-1">
+          <SaveState doc={doc as Editing<unknown, unknown>} />
+          <KeysDialog keys={RECORDING_KEYS} title="recording desk" />
+          <Link className="btn btn-primary btn-sm" to={`/recordings/${first.id}/cues`}>
+            To its cues
+          </Link>
+        </div>
+      </div>
+      <SaveTrouble doc={doc as Editing<unknown, unknown>} />
+      <Notices recording={recording} sheet={sheet} />
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-4 lg:h-[calc(100vh-11.5rem)] lg:min-h-[34rem] lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
+        <Watch
+          {...{ media, recording, sheet, taps, playing, rate, chosen }}
+          id={first.id}
+          now={now}
+          onPlaying={setPlaying}
+          onToggle={toggle}
+          onRate={faster}
+          onSeek={seek}
+          onAgain={again}
+          onUndo={undo}
+          onTrial={() => setTrial(true)}
+        />
+        <div className="flex min-h-0 flex-col">
+          <div role="tablist" aria-label="Of the recording" className="flex">
+            {LEAVES.map((l) => (
+              <button
+                key={l.id}
+                type="button"
+                role="tab"
+                aria-selected={leaf === l.id}
+                className={`min-h-9 px-3 text-sm whitespace-nowrap ${leaf === l.id ? "font-semibold shadow-[inset_0_-2px_0_var(--color-primary)]" : "quiet"}`}
+                onClick={() => setLeaf(l.id)}
+              >
+                {l.name}
+              </button>
+            ))}
+          </div>
+          <div role="tabpanel" className="h-[70vh] min-h-0 flex-1 lg:h-auto">
+            {leaf === "marks" ? (
+              <MarkScroll
+                {...{ sheet, chosenKey, now, playing, moved }}
+                loudness={loudness.data}
+                pending={taps.pending}
+                onChoose={choose}
+                onSeek={seek}
+              />
+            ) : (
+              <div className="h-full overflow-y-auto rounded-box border border-base-300 bg-base-100 p-4">
+                {leaf === "filmed" && <FilmedPanel {...{ recording, sheet, edit, now }} />}
+                {leaf === "talk" && (
+                  <TalkPanel recording={recording} speech={loudness.data?.speech ?? []} edit={edit} />
+                )}
+                {leaf === "back" && <GiveBack id={first.id} recording={recording} sheet={sheet} />}
+              </div>
+            )}
+          </div>
+        </div>
+      </div>
+      <div className="quiet mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 text-sm">
+        <span>
+          <kbd className="kbd kbd-xs">Space</kbd> play · <kbd className="kbd kbd-xs">Enter</kbd> a posture
+          begins · <kbd className="kbd kbd-xs">M</kbd> a movement · <kbd className="kbd kbd-xs">S</kbd>{" "}
+          stopped, on again · <kbd className="kbd kbd-xs">, .</kbd> move the mark ·{" "}
+          <kbd className="kbd kbd-xs">N</kbd> what helps most
+        </span>
+        <button type="button" className="link" onClick={() => chooser.current?.click()}>
+          Mark by captions or by a file of marks
+        </button>
+        <a className="link" href={`/api/recordings/${first.id}/marks.json`} download>
+          Save the marks
+        </a>
+        <input
+          ref={chooser}
+          type="file"
+          accept=".vtt,.srt,.json"
+          className="hidden"
+          aria-label="Captions or marks"
+          onChange={(e) => {
+            const file = e.target.files?.[0];
+            e.target.value = "";
+            if (file)
+              void ask(file.name.toLowerCase().endsWith(".json") ? "marks-file" : "captions", filed(file));
+          }}
+        />
+      </div>
+      {trial && <HandTrial onEnd={() => setTrial(false)} />}
+    </div>
+  );
+}
+
+/** What an instructor should know of a recording. */
+function Notices({ recording, sheet }: { recording: Recording; sheet: RecordingSheet }) {
+  const told = [
+    ...recording.media.notes,
+    ...(sheet.session_here
+      ? []
+      : ["The session that was done in it is put away or gone; bring it back to go on."]),
+    ...(sheet.unknown.length
+      ? [
+          `${sheet.unknown.length} marks belong to movements that the session does not have any more. They are kept.`,
+        ]
+      : []),
+    ...(sheet.unused.length ? [`${sheet.unused.length} marks contradict surer ones and do not count.`] : []),
+  ];
+  if (!told.length) return null;
+  return (
+    <ul role="status" className="alert mb-2 block text-sm">
+      {told.map((t) => (
+        <li key={t}>{t}</li>
+      ))}
+    </ul>
+  );
+}
