@@ -104,6 +104,9 @@ export function MarkScroll(props: MarkScrollProps) {
         {shown.map((p) => (
           <MarkLine key={p.key} place={p} chosen={p.key === props.chosenKey} onChoose={props.onChoose} />
         ))}
+        {shown.map((p) => (
+          <Words key={p.key} place={p} />
+        ))}
         {postures.map((p) => (
           <PostureLine
             key={p.first.key}
@@ -187,8 +190,8 @@ const MarkLine = memo(function MarkLine(props: {
     <button
       type="button"
       tabIndex={-1}
-      className="absolute left-0 h-6 -translate-y-3 text-left"
-      style={{ top: place.start_ms * PX, width: LANE + BAND + 24 }}
+      className="absolute right-0 left-0 h-6 -translate-y-3 text-left"
+      style={{ top: place.start_ms * PX }}
       onClick={() => onChoose(place)}
       aria-label={`${place.line || place.title}, ${clock(place.start_ms)}, ${place.mark ? "marked" : "guessed"}`}
       data-place={place.key}
@@ -198,6 +201,19 @@ const MarkLine = memo(function MarkLine(props: {
         className={`block ${place.first ? "border-t-2" : "border-t"} ${looks} ${chosen ? "!border-t-4 !border-accent" : ""}`}
       />
     </button>
+  );
+});
+
+/** The words of a movement beside its mark, where there is room for them. */
+const Words = memo(function Words({ place }: { place: PlaceLine }) {
+  if ((place.end_ms - place.start_ms) * PX < 22 || !place.line) return null;
+  return (
+    <p
+      className="quiet pointer-events-none absolute right-2 hidden w-[36%] truncate text-sm sm:block"
+      style={{ top: place.start_ms * PX + 1 }}
+    >
+      {place.line}
+    </p>
   );
 });
 
@@ -213,7 +229,7 @@ const PostureLine = memo(function PostureLine(props: {
   const tall = (end - start) * PX;
   return (
     <div
-      className="pointer-events-none absolute right-2 overflow-hidden"
+      className="pointer-events-none absolute right-2 overflow-hidden sm:right-[38%]"
       style={{ top: start * PX, height: Math.max(20, tall), left: LANE + BAND + 12 }}
     >
       {within > 0 && (
@@ -273,17 +289,27 @@ function Band(props: MarkScrollProps & { seen: { from: number; to: number }; hei
     const each = sheet.total_ms / Math.max(1, levels.length);
     const speech = loudness?.speech ?? [];
     pen.fillStyle = ink.getPropertyValue("--color-secondary");
-    pen.globalAlpha = 0.18;
+    pen.globalAlpha = 0.2;
     for (const [a, b] of speech)
       if (b * PX > top && a * PX < bottom) pen.fillRect(0, a * PX - top, BAND, (b - a) * PX);
-    pen.globalAlpha = 0.75;
-    pen.fillStyle = ink.getPropertyValue("--color-base-content");
-    const first = Math.max(0, Math.floor(top / PX / each));
-    const last = Math.min(levels.length, Math.ceil(bottom / PX / each));
-    for (let i = first; i < last; i++) {
-      const wide = (Math.max(0, (levels[i] ?? -90) + 60) / 60) * (BAND - 10);
-      pen.fillRect((BAND - wide) / 2, i * each * PX - top, wide, Math.max(0.7, each * PX - 0.3));
-    }
+    const first = Math.max(0, Math.floor(top / PX / each) - 2);
+    const last = Math.min(levels.length, Math.ceil(bottom / PX / each) + 2);
+    const wide = (i: number) => 3 + (Math.max(0, (levels[i] ?? -90) + 60) / 60) * (BAND - 12);
+    const down = (i: number) => (i + 0.5) * each * PX - top;
+    // A shore: land on the left, the louder the further it reaches.
+    pen.beginPath();
+    pen.moveTo(0, down(first));
+    for (let i = first; i < last - 1; i++)
+      pen.quadraticCurveTo(wide(i), down(i), (wide(i) + wide(i + 1)) / 2, (down(i) + down(i + 1)) / 2);
+    pen.lineTo(0, down(last));
+    pen.closePath();
+    pen.globalAlpha = 0.16;
+    pen.fillStyle = ink.getPropertyValue("--color-primary");
+    pen.fill();
+    pen.globalAlpha = 0.7;
+    pen.strokeStyle = ink.getPropertyValue("--color-primary");
+    pen.lineWidth = 1.2;
+    pen.stroke();
   }, [loudness, sheet.total_ms, top, bottom]);
   return (
     <button

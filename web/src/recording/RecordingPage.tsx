@@ -59,6 +59,9 @@ function RecordingDesk({ first }: { first: RecordingView }) {
   const [chosenKey, setChosenKey] = useState("");
   const [trial, setTrial] = useState(false);
   const chooser = useRef<HTMLInputElement>(null);
+  const desk = useRef<HTMLDivElement>(null);
+  // The keys are the desk's from the first moment on, and no longer those of the link that led here.
+  useEffect(() => desk.current?.focus(), []);
   const points = Math.min(20_000, Math.max(10, Math.round((sheet.total_ms / 1000) * POINTS_A_SECOND)));
   const loudness = useQuery({
     queryKey: ["loudness", recording.media.sha256],
@@ -200,7 +203,13 @@ function RecordingDesk({ first }: { first: RecordingView }) {
   }, [rate]);
 
   return (
-    <div data-recording={sheet.marked} data-version={doc.view.version}>
+    <div
+      ref={desk}
+      tabIndex={-1}
+      className="outline-none"
+      data-recording={sheet.marked}
+      data-version={doc.view.version}
+    >
       <div className="mb-2 flex flex-wrap items-end gap-x-4 gap-y-1">
         <div className="min-w-56 flex-1">
           <h1 className="sr-only">{recording.title || "Untitled recording"}</h1>
@@ -247,7 +256,7 @@ function RecordingDesk({ first }: { first: RecordingView }) {
           onTrial={() => setTrial(true)}
         />
         <div className="flex min-h-0 flex-col">
-          <div role="tablist" aria-label="Of the recording" className="flex">
+          <div role="tablist" aria-label="Of the recording" className="flex flex-wrap">
             {LEAVES.map((l) => (
               <button
                 key={l.id}
@@ -261,7 +270,7 @@ function RecordingDesk({ first }: { first: RecordingView }) {
               </button>
             ))}
           </div>
-          <div role="tabpanel" className="h-[70vh] min-h-0 flex-1 lg:h-auto">
+          <div role="tabpanel" className="h-[70vh] min-h-0 flex-none lg:h-auto lg:flex-1">
             {leaf === "marks" ? (
               <MarkScroll
                 {...{ sheet, chosenKey, now, playing, moved }}

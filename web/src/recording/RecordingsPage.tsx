@@ -15,6 +15,10 @@ export function RecordingsPage() {
         nothing="No recording yet. Choose the session that is done in it, then bring the film or the sound in above."
         begin={<span />}
         actions={[]}
+        links={(r) => [
+          { name: "Watch", to: `/recordings/${r.id}/watch` },
+          { name: "Its cues", to: `/recordings/${r.id}/cues` },
+        ]}
         fileOf={(r) => `/api/recordings/${r.id}/packed.zip`}
         line={(r) =>
           `${r.session} · ${clock(r.ms)}${r.picture ? "" : " of sound"} · ${r.marked} of ${r.postures} postures marked`

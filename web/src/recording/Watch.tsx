@@ -94,7 +94,12 @@ export function Watch(props: WatchProps) {
           {taps.stopped ? "Stopped. On again with:" : next ? "Next" : "All is marked from here on"}
         </p>
         <p className="font-name truncate text-4xl leading-tight font-semibold">{next?.title ?? "—"}</p>
-        <p className="truncate text-lg">{taps.comingMovement?.line || " "}</p>
+        <p className="truncate text-lg">
+          {taps.comingMovement && !taps.comingMovement.first && (
+            <span className="quiet text-sm">movement </span>
+          )}
+          {taps.comingMovement?.line || " "}
+        </p>
       </div>
       <div className="grid grid-cols-3 gap-2">
         <Tap
@@ -151,7 +156,7 @@ function Tap(props: { name: string; shown: string; onTap: () => void; off: boole
   return (
     <button
       type="button"
-      className={`btn h-14 text-lg ${props.primary ? "btn-primary btn-soft" : ""}`}
+      className={`btn h-14 border border-base-300 bg-base-100 text-lg ${props.primary ? "!border-primary !border-2" : ""}`}
       disabled={props.off}
       onPointerDown={(e) => {
         // At the touch, not when the finger leaves: that is a tenth of a second later.

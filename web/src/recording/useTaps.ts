@@ -82,8 +82,10 @@ export function useTaps(
         setNext(places.findIndex((p) => p.key === place.key));
         return;
       }
+      // After the last mark, past what is surely over: a guess may be off by twice as much as it says.
       const before = places.findLastIndex((p) => p.mark && p.start_ms <= now);
-      setNext(before + 1);
+      const open = places.findIndex((p, i) => i > before && p.end_ms + 2 * p.within_ms >= now);
+      setNext(open < 0 ? places.length : open);
     },
     [places, send],
   );

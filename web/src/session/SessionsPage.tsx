@@ -14,6 +14,7 @@ export function SessionsPage() {
         one="session"
         nothing="No session yet. Begin a new one, or press “New session” on a form."
         actions={[{ name: "Duplicate", path: "duplicate" }]}
+        links={(s) => [{ name: "To the stage", to: `/stage/${s.id}` }]}
         line={(s) =>
           `${plural(s.passes, "pass", "passes")} · ${clock(s.ms)}${s.wished_ms ? ` of ${clock(s.wished_ms)} wished` : ""}`
         }

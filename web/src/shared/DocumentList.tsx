@@ -24,6 +24,8 @@ interface DocumentListProps<R extends Row> {
   more?: ReactNode;
   /** What stands in the place of new and open, where neither is how one begins. */
   begin?: ReactNode;
+  /** Where one goes on with a row. */
+  links?: (row: R) => { name: string; to: string }[];
   /** Where a row is saved from; the document's file, if not told. */
   fileOf?: (row: R) => string;
 }
@@ -133,11 +135,11 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
               <p className="quiet text-sm">{props.aside(row)}</p>
             </div>
             <div className="flex flex-wrap gap-1">
-              {kind === "sessions" && (
-                <Link className="btn btn-primary btn-sm" to={`/stage/${row.id}`}>
-                  To the stage
+              {props.links?.(row).map((l, i) => (
+                <Link key={l.to} className={`btn btn-sm ${i === 0 ? "btn-primary" : ""}`} to={l.to}>
+                  {l.name}
                 </Link>
-              )}
+              ))}
               {props.actions.map((a) => (
                 <button
                   key={a.name}

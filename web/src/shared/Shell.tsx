@@ -12,18 +12,18 @@ export function Shell() {
   return (
     <div className="min-h-screen">
       <header className="no-print border-base-300 border-b">
-        <div className="mx-auto flex max-w-[1800px] items-end gap-6 px-4 pt-3">
+        <div className="mx-auto flex max-w-[1800px] flex-wrap items-end gap-x-6 px-4 pt-3">
           <NavLink to="/" className="font-name flex items-center gap-2 pb-2 text-xl font-semibold">
             <img src="/mark.svg" alt="" className="h-6 w-6" />
             Kemvo
           </NavLink>
-          <nav aria-label="Places" className="flex gap-1">
+          <nav aria-label="Places" className="order-last flex w-full gap-1 sm:order-none sm:w-auto">
             {PLACES.map((place) => (
               <NavLink
                 key={place.to}
                 to={place.to}
                 className={({ isActive }) =>
-                  `rounded-t-lg border-b-3 px-4 py-2 ${isActive ? "border-primary font-semibold" : "quiet border-transparent hover:border-base-300"}`
+                  `rounded-t-lg border-b-3 px-2 py-2 sm:px-4 ${isActive ? "border-primary font-semibold" : "quiet border-transparent hover:border-base-300"}`
                 }
               >
                 {place.name}
