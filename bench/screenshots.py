@@ -13,7 +13,7 @@ from playwright.sync_api import Page, sync_playwright
 from bench.__main__ import served
 
 FOLDER = Path(__file__).parent.parent / "docs/screenshots"
-FLAGS = "--headless --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking"
+FLAGS = "--headless --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --autoplay-policy=no-user-gesture-required"
 
 
 def ready(page: Page, sign: str) -> None:
@@ -71,6 +71,42 @@ def booth(page: Page) -> None:
     page.locator("h1").click()
     page.keyboard.press("Space")
     page.wait_for_timeout(1500)
+
+
+FILMED_MS = 240_000
+"""So long it may take until the demo's recordings are filmed."""
+
+
+def filmed(page: Page) -> None:
+    """Wait until the demo's recordings are there."""
+    for _ in range(FILMED_MS // 1000):
+        if len(page.request.get("/api/recordings").json()) == 2:
+            return
+        page.wait_for_timeout(1000)
+
+
+def recording(page: Page) -> None:
+    """The recording desk: the half marked film, at a posture that is guessed."""
+    filmed(page)
+    page.goto("/recordings/willows-1")
+    ready(page, "[data-mark-scroll]")
+    page.wait_for_timeout(1000)
+    for _ in range(3):
+        page.keyboard.press("ArrowDown")
+        page.wait_for_timeout(400)
+
+
+def watch(page: Page) -> None:
+    """A recording on the stage while a cue is spoken."""
+    filmed(page)
+    page.goto("/recordings/willows-2/watch")
+    ready(page, "[data-watch]")
+    page.keyboard.press("Space")
+    for _ in range(3):
+        page.wait_for_timeout(900)
+        page.keyboard.press("Shift+ArrowRight")
+    page.locator("[data-words]").wait_for(timeout=30_000)
+    page.wait_for_timeout(700)
 
 
 def room(page: Page) -> None:
@@ -185,6 +221,8 @@ PICTURES: dict[str, tuple[Callable[[Page], None], str]] = {
     "keys": (keys, "light"),
     "text": (text, "light"),
     "your-data": (your_data, "light"),
+    "recording": (recording, "light"),
+    "watch": (watch, "light"),
     "stances": (stances, "light"),  # last: it changes a form
 }
 
