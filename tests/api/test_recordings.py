@@ -7,7 +7,8 @@ from pathlib import Path
 import pytest
 from fastapi.testclient import TestClient
 
-from following import made
+from following import ended, made
+from kemvo.api.app import create_app
 from kemvo.api.house import House
 from kemvo.core.recording.truth import Slips
 from kemvo.film.studio import Studio, film
@@ -62,6 +63,9 @@ def test_a_stopped_upload_goes_on_where_it_was(client: TestClient, take: bytes) 
     assert early.status_code == 422
     assert client.delete(f"/api/recordings/incoming/{begun['id']}").status_code == 204
     assert client.get(f"/api/recordings/incoming/{begun['id']}").status_code == 422
+    large = client.post("/api/recordings/incoming", json={"name": "b.mp4", "bytes": 20_000_000}).json()
+    piece = client.put(f"/api/recordings/incoming/{large['id']}?at=0", content=bytes(8 * 1024 * 1024))
+    assert piece.json()["received"] == 8 * 1024 * 1024, "the pieces that the page sends"
     for bad in ({"name": "a", "bytes": 0}, {"name": "a", "bytes": 10**15}):
         assert client.post("/api/recordings/incoming", json=bad).status_code == 422
 
@@ -69,8 +73,6 @@ def test_a_stopped_upload_goes_on_where_it_was(client: TestClient, take: bytes) 
 def test_what_is_no_recording_is_refused_with_a_sentence_and_nothing_is_kept(client: TestClient) -> None:
     coming = brought_in(client, b"These are notes, not a film." * 50, "notes.mp4")
     job = client.post("/api/recordings", json={"coming": coming, "session_id": session_of(client)}).json()
-    from following import ended
-
     done = ended(client, job)
     assert done["state"] == "failed"
     assert "no film or sound" in done["problem"]["what"]
@@ -151,8 +153,6 @@ def test_a_recording_is_given_back_in_ranges_and_as_a_zip(client: TestClient, ta
     part = client.get(f"/api/recordings/{id_}/media", headers={"Range": "bytes=100-199"})
     assert (part.status_code, part.content) == (206, take[100:200])
     job = client.post(f"/api/recordings/{id_}/give-back", json={}).json()
-    from following import ended
-
     done = ended(client, job)
     assert done["state"] == "done", done
     assert done["filename"].endswith(".mp4")
@@ -165,8 +165,35 @@ def test_a_recording_is_given_back_in_ranges_and_as_a_zip(client: TestClient, ta
     turned = ended(client, client.post(f"/api/recordings/{id_}/give-back", json={"turned": True}).json())
     assert turned["state"] == "done", turned
     with zipfile.ZipFile(io.BytesIO(client.get(f"/api/recordings/{id_}/packed.zip?media=true").content)) as packed:
-        assert {"session.session.json", "marks.json", "take.mp4"} <= set(packed.namelist())
-        assert packed.read("take.mp4") == take
+        assert {"session.session.json", "marks.json", "media/take.mp4"} <= set(packed.namelist())
+        assert packed.read("media/take.mp4") == take
+
+
+@pytest.mark.parametrize("media", [True, False])
+def test_a_packed_recording_opens_elsewhere(client: TestClient, take: bytes, tmp_path: Path, media: bool) -> None:
+    first = recording(client, take)
+    id_ = first["id"]
+    tapped = client.post(
+        f"/api/recordings/{id_}/taps", json={"version": 1, "taps": [[3080, "posture"], [20_080, "posture"]]}
+    ).json()
+    packed = client.get(f"/api/recordings/{id_}/packed.zip?media={media}").content
+    (tmp_path / "elsewhere").mkdir()
+    with TestClient(create_app(tmp_path / "elsewhere")) as other:
+        for _ in range(2):
+            coming = brought_in(other, packed, "six.zip")
+            opened = other.get(
+                f"/api/recordings/{made(other, other.post('/api/recordings/packed', json={'coming': coming}).json())['id']}"
+            ).json()
+            assert opened["body"]["marks"] == tapped["body"]["marks"]
+            assert [p["start_ms"] for p in opened["derived"]["places"]] == [
+                p["start_ms"] for p in tapped["derived"]["places"]
+            ]
+            assert opened["derived"]["here"] == media
+        assert len(other.get("/api/sessions").json()) == 1, "the same session is not added twice"
+        bad = brought_in(other, b"PK\x03\x04 no zip", "bad.zip")
+        failed = ended(other, other.post("/api/recordings/packed", json={"coming": bad}).json())
+        assert failed["state"] == "failed"
+        assert "no packed recording" in failed["problem"]["what"]
 
 
 def test_the_file_can_be_deleted_alone_and_brought_again(client: TestClient, take: bytes) -> None:

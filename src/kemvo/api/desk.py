@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from typing import Annotated
+from collections.abc import Sequence
+from typing import Annotated, TypeVar
 
 from fastapi import APIRouter, Form, Query, Response, UploadFile
 from pydantic import BaseModel, Field
@@ -22,6 +23,8 @@ from kemvo.core.practice.cue_rows import cue_rows
 from kemvo.core.practice.cures import Cure, cures
 from kemvo.core.practice.desk import Desk, desk
 from kemvo.core.practice.pipeline import work_out
+from kemvo.core.practice.recorded_cures import RecordedCure, recorded_cures
+from kemvo.core.recording.recorded_timeline import guessed_ms, recorded
 from kemvo.formats.cue_files import CUE_FILES
 from kemvo.formats.cue_pdf import write_cue_pdf
 from kemvo.formats.cues_back import read_cues
@@ -39,7 +42,14 @@ CueId = Annotated[str, Field(max_length=200)]
 def session_cues(house: Here, kind: Source, id_: str) -> Response:
     """What became of every cue: said in full, shorter, moved or left out, and why; and how much is spent talking."""
     session, practice = house.practice_of(id_, wait=False, kind=kind)
-    return answer(desk(practice, session, len(house.clips(session.speech).unmeasured(practice.voiced()))))
+    estimated = len(house.clips(session.speech).unmeasured(practice.voiced()))
+    return answer(desk(practice, session, estimated, _guessed(house, id_) if kind == "recordings" else None))
+
+
+def _guessed(house: House, id_: str) -> dict[str, int]:
+    recording = house.recordings.get(id_).body
+    session = house.sessions.get(recording.session_id).body
+    return guessed_ms(recorded(recording, session, house.forms_of(session)))
 
 
 @router.post("/measure", status_code=202)
@@ -56,13 +66,19 @@ def measure(house: Here, kind: Source, id_: str) -> JobView:
 @router.get("/cures")
 def cures_of(house: Here, kind: Source, id_: str, cue: Annotated[str, Query(max_length=200)]) -> list[str]:
     """What would let a cue be said (better), in words, the smallest change first."""
-    return [c.says for c in _cures(house, kind, id_, cue)]
+    return [c.says for c in (_cures if kind == "sessions" else _recorded_cures)(house, id_, cue)]
 
 
-def _cures(house: House, kind: Source, id_: str, cue: str) -> list[Cure]:
-    found = house.worked_from(id_, kind)
-    laid = found.laid(1.0) if kind == "recordings" else None
-    return cures(found.session, found.forms, house.clips(found.session.speech).measure, cue, laid)
+def _cures(house: House, id_: str, cue: str) -> list[Cure]:
+    found = house.worked_from(id_)
+    return cures(found.session, found.forms, house.clips(found.session.speech).measure, cue)
+
+
+def _recorded_cures(house: House, id_: str, cue: str) -> list[RecordedCure]:
+    recording = house.recordings.get(id_).body
+    session = house.sessions.get(recording.session_id).body
+    forms = house.forms_of(session)
+    return recorded_cures(recording, session, forms, house.clips(session.speech).measure, cue)
 
 
 def _save(house: House, kind: Source, id_: str, version: int, session: Session) -> Response:
@@ -85,15 +101,23 @@ class Curing(Version):
 @router.post("/cures", response_model=Saved)
 def cure_cue(house: Here, kind: Source, id_: str, curing: Curing) -> Response:
     """Apply a cure: the session is saved with it. 409 when somebody else wrote since `version`."""
-    found = _cures(house, kind, id_, curing.cue)
-    if curing.no >= len(found):
-        raise KemvoError(
-            Problem(
-                what="There is no such cure for this cue any more.",
-                mend="Look at the desk again; the session has changed.",
-            )
+    if kind == "sessions":
+        return _save(house, kind, id_, curing.version, _chosen(_cures(house, id_, curing.cue), curing.no).session)
+    changed = _chosen(_recorded_cures(house, id_, curing.cue), curing.no).recording
+    return answer(recording_view(house, house.recordings.save(id_, curing.version, changed)))
+
+
+C = TypeVar("C", Cure, RecordedCure)
+
+
+def _chosen(found: Sequence[C], no: int) -> C:
+    if no < len(found):
+        return found[no]
+    raise KemvoError(
+        Problem(
+            what="There is no such cure for this cue any more.", mend="Look at the desk again; the session has changed."
         )
-    return _save(house, kind, id_, curing.version, found[curing.no].session)
+    )
 
 
 class Keeping(Version):

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import zipfile
 from pathlib import Path
 from typing import Annotated, Literal
 
@@ -24,6 +23,7 @@ from kemvo.api.documents import (
     unreadable_views,
 )
 from kemvo.api.house import Here, House, new_id
+from kemvo.api.sessions import added
 from kemvo.api.work import JobView, job_view
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.session import Forms, Session
@@ -39,6 +39,7 @@ from kemvo.film.envelope import in_points, load
 from kemvo.film.give_back import Wish, captions_of, ending_for, give_back
 from kemvo.formats.kemvo_json import write_session
 from kemvo.formats.marks_json import read_marks, write_marks
+from kemvo.formats.packed_recording import read_packed_recording, write_packed_recording
 from kemvo.formats.script_captions import timed_texts
 from kemvo.formats.text import decoded
 from kemvo.jobs import Job
@@ -205,6 +206,46 @@ def new_recording(house: Here, bring: Bring) -> JobView:
         job.made = {"id": house.recordings.add(recording).id, "notes": list(media.notes)}
 
     return job_view(house.jobs.start(f"Bringing in {name}", "", "", work))
+
+
+class Opened(BaseModel):
+    """A packed recording that is here whole."""
+
+    coming: str
+
+
+@router.post("/packed", status_code=202)
+def open_packed(house: Here, packed: Opened) -> JobView:
+    """Open a recording from a ZIP file that Kemvo saved: its session, its marks, and its file if it is in it; a job, which makes it
+    (`made.id`)."""
+    file, name = house.media.whole(packed.coming)
+
+    def work(job: Job) -> None:
+        unpacked = house.incoming / f"{new_id()}.media"
+        try:
+            found = read_packed_recording(file, name, unpacked)
+            job.report(UNPACKED)
+            recording = found.recording
+            if found.media is not None:
+                media = take_in(
+                    house.media,
+                    found.media,
+                    recording.media.name,
+                    lambda share: job.report(UNPACKED + (1 - UNPACKED) * share),
+                )
+                recording = recording.model_copy(update={"media": media})
+            session = added(house, found.bundle, again=False)
+            recording = recording.model_copy(update={"session_id": session.id, "session_version": session.version})
+            job.made = {"id": house.recordings.add(recording).id, "notes": []}
+        finally:
+            unpacked.unlink(missing_ok=True)
+        house.media.drop(packed.coming)
+
+    return job_view(house.jobs.start(f"Opening {name}", "", "", work))
+
+
+UNPACKED = 0.3
+"""The share of the work that is done when all is unpacked."""
 
 
 @router.post("/{id_}/file", status_code=202)
@@ -444,12 +485,8 @@ def recording_packed(house: Here, id_: str, media: bool = False) -> FileResponse
     plain = Recording(media=recording.media, frozen=recording.frozen)
     marks = write_marks(recording, done_in(plain, session, forms))
     path = house.incoming / f"{new_id()}.zip"
-    with zipfile.ZipFile(path, "w", zipfile.ZIP_DEFLATED) as packed:
-        packed.writestr("session.session.json", write_session(session, forms))
-        packed.writestr("marks.json", marks)
-        packed.writestr("recording.json", recording.model_dump_json(exclude_defaults=True, indent=1))
-        file = house.media.path(recording.media)
-        if media and file.exists():
-            packed.write(file, recording.media.name or file.name, zipfile.ZIP_STORED)
+    file = house.media.path(recording.media)
+    wanted = file if media and file.exists() else None
+    write_packed_recording(path, recording, write_session(session, forms), marks, wanted)
     headers = {"Content-Disposition": disposition(f"{recording.title} marks", "zip")}
     return FileResponse(path, media_type="application/zip", headers=headers, background=BackgroundTask(path.unlink))

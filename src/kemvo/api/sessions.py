@@ -33,7 +33,7 @@ from kemvo.core.timing.timeline import chapters, plan
 from kemvo.core.views.session_plan import Plan, session_plan
 from kemvo.core.views.stage import Stage, View, stage
 from kemvo.formats.captions import CAPTION_FORMATS, write_captions
-from kemvo.formats.kemvo_json import read_file, write_session
+from kemvo.formats.kemvo_json import Bundle, read_file, write_session
 from kemvo.formats.packed import PackedFile, is_packed, write_packed
 from kemvo.jobs import Job
 from kemvo.packing import sounds_to_pack, unpack_sounds
@@ -109,15 +109,23 @@ def open_session(house: Here, file: UploadFile) -> SessionView:
             unpack_sounds(house.takes, house.brought, packed)
     else:
         bundle = read_file(file_text(file), name)
+    return view(house, added(house, bundle))
+
+
+def added(house: House, bundle: Bundle, again: bool = True) -> Stored[Session]:
+    """The session of a file, added; of its forms those that are not here yet are added, too. `again`: also where the very same
+    session is here already."""
     here = {stored.body: stored.id for stored in house.forms.all()}
-    added = {old: here.get(form) or house.forms.add(form).id for old, form in bundle.forms.items()}
+    ids = {old: here.get(form) or house.forms.add(form).id for old, form in bundle.forms.items()}
     if bundle.session is None:
-        return view(house, house.sessions.add(first_session(house, added["form"])))
+        return house.sessions.add(first_session(house, ids["form"]))
     passes = tuple(
-        p.model_copy(update={"part": p.part.model_copy(update={"form_id": added.get(p.part.form_id, p.part.form_id)})})
+        p.model_copy(update={"part": p.part.model_copy(update={"form_id": ids.get(p.part.form_id, p.part.form_id)})})
         for p in bundle.session.passes
     )
-    return view(house, house.sessions.add(bundle.session.model_copy(update={"passes": passes})))
+    session = bundle.session.model_copy(update={"passes": passes})
+    known = None if again else next((s for s in house.sessions.all() if s.body == session), None)
+    return known or house.sessions.add(session)
 
 
 @router.get("/unreadable")

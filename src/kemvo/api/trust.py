@@ -45,7 +45,12 @@ BODY_BOUNDS: tuple[tuple[re.Pattern[str], int, str], ...] = (
     (re.compile(r"^/api/sessions/file$"), 1_010 * MEGABYTE, "Choose a session file that Kemvo saved."),
     (re.compile(r"^/api/sessions/[^/]+/take-files$"), 2_000 * MEGABYTE, "Take fewer files at once."),
     (re.compile(r"^/api/sessions/[^/]+/takes$"), 65 * MEGABYTE, "Record one line at a time."),
-    (re.compile(r"/(?:file|cue-file|cue-file/look)$"), 21 * MEGABYTE, "Choose a form, a session or a text."),
+    (re.compile(r"^/api/recordings/incoming/[^/]+$"), 65 * MEGABYTE, "Send the file in smaller pieces."),
+    (
+        re.compile(r"/(?:file|cue-file|cue-file/look|captions|marks-file)$"),
+        21 * MEGABYTE,
+        "Choose a form, a session or a text.",
+    ),
     (re.compile(r"^/api/texts$"), 9 * MEGABYTE, "Bring the text in in parts."),
     (re.compile(r""), 3 * MEGABYTE, "Divide it into smaller forms or sessions."),
 )

@@ -9,8 +9,10 @@ from kemvo.core.model.form import Form
 from kemvo.core.model.session import OwnCue, Session
 from kemvo.core.practice.pipeline import work_out
 from kemvo.core.practice.recorded import work_out_recording
+from kemvo.core.practice.recorded_cures import recorded_cures
 from kemvo.core.recording.model import Again, Does, Filmed, KeptTalk, Mark, Media, Recording
 from kemvo.core.recording.performed import frozen, performances_of, performed
+from kemvo.core.recording.recorded_timeline import guessed_ms
 from kemvo.core.timing.score import score_of
 from kemvo.core.timing.timeline import timed
 from strategies import practices, talk
@@ -108,3 +110,23 @@ def test_own_cue_choices_are_the_recordings() -> None:
     made = work_out_recording(recording(fullness=0), SESSION, FORMS, talk)
     assert made.session.fullness == 0
     assert SESSION.fullness == 100
+
+
+def test_kept_talk_in_the_way_of_a_cue_can_be_lowered() -> None:
+    target = [k for k in DONE if k.place.kind == "movement"][6]
+    start = next(s.start_ms for k, s in zip(DONE, TIMELINE.spans, strict=True) if k.key == target.key)
+    take = recording(talk=(KeptTalk(from_ms=max(0, start - 25_000), to_ms=start + 2000),))
+    made = work_out_recording(take, SESSION, FORMS, talk).practice
+    bad = next(d for d in made.decisions if d.state == "left out" and d.cue.target_ms == start)
+    found = recorded_cures(take, SESSION, FORMS, talk, bad.cue.id)
+    assert found[0].says.startswith("Lower the talk")
+    then = work_out_recording(found[0].recording, SESSION, FORMS, talk).practice
+    assert next(d for d in then.decisions if d.cue.id == bad.cue.id).state != "left out"
+    assert not any("counts a minute" in c.says for c in found)
+
+
+def test_places_that_are_guessed_are_told() -> None:
+    made = work_out_recording(recording(marks=(Mark(place=DONE[1].key, at_ms=5000),)), SESSION, FORMS, talk)
+    near = guessed_ms(made.recorded)
+    assert DONE[1].key not in near
+    assert near[[k for k in DONE if k.place.kind == "movement"][9].key] > 500

@@ -1,8 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
 import { Pin, PinOff, Play } from "lucide-react";
+import { Link } from "react-router";
 import { type CueChoice, type CueLine, call, type Decided, sentence } from "../shared/api";
 import { clock, seconds } from "../shared/format";
 import { GrowingText } from "../shared/GrowingText";
+
+/** A moment that is guessed less surely than this is worth a mark. */
+const GUESSED_MS = 300;
 
 interface CuePanelProps {
   id: string;
@@ -72,6 +76,14 @@ export function CuePanel(props: CuePanelProps) {
         Needs {seconds(cue.needs_ms)}; {seconds(cue.free_ms)} free between its neighbours.
         {cue.others.length > 0 && ` Shorter: ${cue.others.map((w) => `“${w}”`).join(", ")}.`}
       </p>
+      {kind === "recordings" && cue.guessed_ms >= GUESSED_MS && (
+        <p className="text-sm">
+          Its moment is guessed within {seconds(cue.guessed_ms)}.{" "}
+          <Link className="link" to={`/recordings/${id}?place=${encodeURIComponent(cue.place)}`}>
+            Mark it
+          </Link>
+        </p>
+      )}
       {cue.state !== "full" && (
         <div className="grid gap-1" data-cures={cures.data?.length ?? -1}>
           {cures.error && <p className="text-error">{sentence(cures.error)}</p>}

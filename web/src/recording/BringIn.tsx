@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { Film } from "lucide-react";
+import { Film, FolderOpen } from "lucide-react";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { call, type Job, type SessionRow } from "../shared/api";
@@ -17,6 +17,7 @@ export function BringIn() {
   });
   const [chosen, setChosen] = useState("");
   const chooser = useRef<HTMLInputElement>(null);
+  const opener = useRef<HTMLInputElement>(null);
   const cache = useQueryClient();
   const navigate = useNavigate();
   const coming = useBringIn();
@@ -24,8 +25,11 @@ export function BringIn() {
   const busy = coming.sent !== null || coming.work.working;
 
   const take = async (file: File) => {
+    const packed = file.name.toLowerCase().endsWith(".zip");
     const id = await coming.bring(file, (number) =>
-      call<Job>("recordings", "POST", { coming: number, session_id: session }),
+      packed
+        ? call<Job>("recordings/packed", "POST", { coming: number })
+        : call<Job>("recordings", "POST", { coming: number, session_id: session }),
     );
     await cache.invalidateQueries({ queryKey: ["recordings"] });
     if (id) navigate(`/recordings/${id}`);
@@ -39,7 +43,7 @@ export function BringIn() {
       onDrop={(e) => {
         e.preventDefault();
         const file = e.dataTransfer.files[0];
-        if (file && session && !busy) void take(file);
+        if (file && !busy && (session || file.name.endsWith(".zip"))) void take(file);
       }}
     >
       <div className="flex flex-wrap items-center gap-3">
@@ -66,6 +70,21 @@ export function BringIn() {
         >
           <Film size={17} /> Bring in a recording
         </button>
+        <button type="button" className="btn" disabled={busy} onClick={() => opener.current?.click()}>
+          <FolderOpen size={17} /> Open a packed one
+        </button>
+        <input
+          ref={opener}
+          type="file"
+          accept=".zip"
+          className="hidden"
+          aria-label="Packed recording"
+          onChange={(e) => {
+            const file = e.target.files?.[0];
+            e.target.value = "";
+            if (file) void take(file);
+          }}
+        />
         <input
           ref={chooser}
           type="file"

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { Link, useParams } from "react-router";
+import { Link, useParams, useSearchParams } from "react-router";
 import {
   call,
   filed,
@@ -95,11 +95,21 @@ function RecordingDesk({ first }: { first: RecordingView }) {
     },
     [seek],
   );
+  // A place that was asked for (from the cue desk) is gone to, and is what the next tap lands on.
+  const [asked] = useSearchParams();
+  const wanted = useRef(sheet.places.find((p) => p.key === asked.get("place")));
+  const arrive = () => {
+    const place = wanted.current;
+    wanted.current = undefined;
+    if (!place) return;
+    setChosenKey(place.key);
+    seek(place.start_ms - 3000, place);
+  };
   const toggle = () => {
     const at = media.current;
     if (!at) return;
     if (at.paused) {
-      taps.aim(undefined, now());
+      if (!taps.aimed) taps.aim(undefined, now());
       void at.play();
     } else {
       at.pause();
@@ -248,6 +258,7 @@ function RecordingDesk({ first }: { first: RecordingView }) {
           id={first.id}
           now={now}
           onPlaying={setPlaying}
+          onReady={arrive}
           onToggle={toggle}
           onRate={faster}
           onSeek={seek}

@@ -15,6 +15,8 @@ interface WatchProps {
   chosen: PlaceLine | undefined;
   now: () => number;
   onPlaying: (playing: boolean) => void;
+  /** The file is there, and one can go to a moment in it. */
+  onReady: () => void;
   onToggle: () => void;
   onRate: (by: number) => void;
   onSeek: (ms: number) => void;
@@ -45,6 +47,7 @@ export function Watch(props: WatchProps) {
             onError={() => setBroken(true)}
             onLoadedMetadata={(e) => {
               e.currentTarget.playbackRate = rate;
+              props.onReady();
             }}
           />
         ) : (

@@ -18,6 +18,8 @@ export interface Taps {
   coming: PlaceLine | undefined;
   comingMovement: PlaceLine | undefined;
   stopped: boolean;
+  /** Whether the next tap was let land on a posture by hand. */
+  aimed: boolean;
   tap: (kind: TapKind, at: number) => void;
   /** Let the next tap land on a posture; without one, on what comes after the last mark before a moment. */
   aim: (place: PlaceLine | undefined, now: number) => void;
@@ -33,6 +35,7 @@ export function useTaps(
 ): Taps {
   const { places } = sheet;
   const [next, setNext] = useState(0);
+  const [aimed, setAimed] = useState(false);
   const [pending, setPending] = useState<PendingTap[]>([]);
   const waiting = useRef<PendingTap[]>([]);
   const from = useRef("");
@@ -70,6 +73,7 @@ export function useTaps(
       if (!waiting.current.length) from.current = (kind === "stopped" ? places[next - 1] : lands)?.key ?? "";
       keep([...waiting.current, { at: Math.max(0, Math.round(at)), kind, place: lands }]);
       if (kind !== "stopped") setNext(places.indexOf(lands) + 1);
+      setAimed(false);
       window.clearTimeout(timer.current);
       timer.current = window.setTimeout(send, SEND_AFTER_MS);
     },
@@ -78,6 +82,7 @@ export function useTaps(
   const aim = useCallback(
     (place: PlaceLine | undefined, now: number) => {
       send();
+      setAimed(!!place);
       if (place) {
         setNext(places.findIndex((p) => p.key === place.key));
         return;
@@ -96,5 +101,5 @@ export function useTaps(
     if (last.kind !== "stopped" && last.place) setNext(places.findIndex((p) => p.key === last.place?.key));
     return true;
   }, [keep, places]);
-  return { pending, coming: posture, comingMovement: movement, stopped, tap, aim, takeBack, send };
+  return { pending, coming: posture, comingMovement: movement, stopped, aimed, tap, aim, takeBack, send };
 }

@@ -63,6 +63,11 @@ def cures(session: Session, forms: Forms, measure: Measure, cue_id: str, laid: L
     return [cure for find in ways for cure in find(case)]
 
 
+def outcome_of(ready: Prepared, session: Session, cue: Cue) -> Decision:
+    """What becomes of a cue among those around it."""
+    return _outcome(ready, session, ready.found, cue)
+
+
 def _near(found: Candidates, cue: Cue) -> Candidates:
     """The cues around one, and their joins."""
     cues = [c for c in found.cues if abs(c.target_ms - cue.target_ms) <= AROUND_MS]

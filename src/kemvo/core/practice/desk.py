@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 
 from kemvo.core.cues.candidates import place
 from kemvo.core.cues.decisions import Decision
@@ -20,7 +20,8 @@ class CueLine(Value):
     """What became of one cue. Times in milliseconds from the session's beginning. `said` is what is heard, `wish` the
     longest wording, `others` the shorter ones. `leg`: the leg it speaks of. `place`: where in the session it belongs, for
     words of one's own beside it. `chosen`: something was decided about it by hand; `pinned`: when it begins. `wished`: there
-    is room for more of it, but less talk is wished."""
+    is room for more of it, but less talk is wished. `guessed_ms`: in a recording, how near the moment is guessed; 0 where it
+    is marked or planned."""
 
     id: str
     pass_no: int
@@ -47,6 +48,7 @@ class CueLine(Value):
     pinned: bool
     chosen: bool
     wished: bool
+    guessed_ms: int = 0
 
 
 class PassTalk(Value):
@@ -78,9 +80,12 @@ class Desk(Value):
     speech: SpeechChoice
 
 
-def desk(practice: Practice, session: Session, estimated: int = 0) -> Desk:
-    """The desk of a practice. `estimated`: how many lengths are only estimated so far."""
+def desk(practice: Practice, session: Session, estimated: int = 0, guessed_ms: Mapping[str, int] | None = None) -> Desk:
+    """The desk of a practice. `estimated`: how many lengths are only estimated so far. `guessed_ms`: of a recording, how near
+    each place is guessed."""
     lines = tuple(cue_lines(practice, session))
+    if guessed_ms:
+        lines = tuple(x.model_copy(update={"guessed_ms": guessed_ms.get(x.place, 0)}) for x in lines)
     talks = tuple(pass_talk(practice, session))
     total = practice.heard.total_ms or 1
     return Desk.model_construct(

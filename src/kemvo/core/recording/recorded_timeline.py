@@ -63,3 +63,8 @@ def on_clock(done: Sequence[Keyed], clock: Clock, left_pct: int) -> Recorded:
     timeline = laid_out(score, lengths)
     moving = [s.end_ms for s in timeline.spans if s.performance]
     return Recorded(list(done), clock, score, timeline._replace(done_ms=moving[-1] if moving else None), tuple(numbers))
+
+
+def guessed_ms(made: Recorded) -> dict[str, int]:
+    """How near the start of each place is guessed, by its key; only those that are not marked."""
+    return {made.done[n].key: ms for n, ms in made.clock.within_ms().items() if ms}
