@@ -3,7 +3,7 @@
     PYTHONPATH=. python -m bench.recordings [first seed] [how many]
 
 Sessions of the demo's forms and of random parts of them are done with a wavering tempo and unplanned stops, half of them with a posture
-left out or done again (which is known). Marks: none; every third posture; taps at each posture, the hand 80 ms late and uneven by
+left out and one done again (which is known, but where it says so). Marks: none; every third posture; taps at each posture, the hand 80 ms late and uneven by
 40; taps at each movement; captions of names, and of names and words: of these a tenth is dropped, a twentieth repeated, and in a
 sixth words are misheard. Nothing is filmed: what is heard is as long as it is estimated.
 """
@@ -24,7 +24,8 @@ from kemvo.core.model.session import Part, Pass, Session, with_pass_ids
 from kemvo.core.recording.calls import TimedText, marks_from
 from kemvo.core.recording.clock import clock_of
 from kemvo.core.recording.model import Again, Mark
-from kemvo.core.recording.performed import performances_of, performed
+from kemvo.core.recording.performed import Keyed, performances_of, performed
+from kemvo.core.recording.slips_found import by_moments, not_called, postures_planned
 from kemvo.core.recording.taps import Tap, marks_from_taps
 from kemvo.core.recording.truth import Slips, Truth, truth_of
 from kemvo.core.timing.score import score_of
@@ -105,13 +106,31 @@ def told(case: Case, lines: bool, chance: np.random.Generator) -> list[TimedText
     return out
 
 
-def off(case: Case, marks: Sequence[Mark], known: bool) -> np.ndarray:
-    """How far every movement's start is from the truth (ms)."""
-    done, truth = case.truth.recorded.done, case.truth.recording
+def recognised(texts: Sequence[TimedText], chance: np.random.Generator) -> list[TimedText]:
+    """The same words as a recogniser writes them: some wrong, in blocks of seven words whatever is said, or up to a longer pause."""
+    words: list[tuple[int, int, str]] = []
+    for t in texts:
+        each = t.text.split()
+        for n, w in enumerate(each):
+            a, b = (t.start_ms + (t.end_ms - t.start_ms) * k // len(each) for k in (n, n + 1))
+            if chance.random() > 0.06:
+                words.append((a, b, w[::-1] if chance.random() < 0.08 else w))
+    blocks: list[list[tuple[int, int, str]]] = []
+    for w in words:
+        if not blocks or len(blocks[-1]) == 7 or w[0] - blocks[-1][-1][1] > 1500:
+            blocks.append([])
+        blocks[-1].append(w)
+    return [TimedText(b[0][0], b[-1][1], " ".join(w for _, _, w in b)) for b in blocks if b]
+
+
+def off(case: Case, marks: Sequence[Mark], known: bool, done: Sequence[Keyed] = ()) -> np.ndarray:
+    """How far every movement's start is from the truth (ms); a movement that is not known to have been done is a minute off."""
+    done, truth = done or case.truth.recorded.done, case.truth.recording
     begins, ends = (truth.begins_ms, truth.ends_ms) if known else (None, None)
     starts = clock_of(done, marks, truth.media.ms, begins, ends).starts()
     true = {m.place: m.at_ms for m in truth.marks if m.edge == "start"}
-    return np.array([abs(starts[i] - true[k.key]) for i, k in enumerate(done) if k.key in true])
+    at = {k.key: starts[i] for i, k in enumerate(done)}
+    return np.array([abs(at[key] - ms) if key in at else 60_000 for key, ms in true.items()])
 
 
 def main(first: int = 1000, many: int = 20) -> None:
@@ -131,12 +150,24 @@ def main(first: int = 1000, many: int = 20) -> None:
             return max(0, round(at + 80 + chance.normal(0, 40)))
 
         taps = marks_from_taps([Tap(hand(m.at_ms)) for m in firsts], done).marks
+        score = score_of(case.session, case.forms)
+        plan = timed(score, case.session, case.forms)
+        planned = performed(score, plan)
+        found = by_moments([hand(m.at_ms) for m in firsts], postures_planned(planned))
+        guessed = performed(score, plan, (), found.left_out, found.again)
+        alone = marks_from_taps([Tap(hand(m.at_ms)) for m in firsts], guessed).marks
+        rows.setdefault("postures tapped, slips not told", []).append(off(case, alone, False, guessed))
+        heard_only = marks_from(told(case, True, np.random.default_rng(seed + 9)), planned).marks
+        left = performed(score, plan, (), not_called(heard_only, planned))
+        rows.setdefault("captions, slips not told", []).append(off(case, heard_only, False, left))
         each = marks_from_taps([Tap(hand(m.at_ms), "movement") for m in truth.marks if m.edge == "start"], done).marks
         rows.setdefault("no marks", []).append(off(case, [], False))
         rows.setdefault("no marks, begin and end known", []).append(off(case, [], True))
         rows.setdefault("every third posture tapped", []).append(off(case, taps[::3], True))
         rows.setdefault("every posture tapped", []).append(off(case, taps, False))
         rows.setdefault("every movement tapped", []).append(off(case, each, False))
+        running = recognised(told(case, True, chance), chance)
+        rows.setdefault("a recogniser's blocks", []).append(off(case, marks_from(running, done).marks, False))
         for title, lines in (("captions of names", False), ("captions of names and words", True)):
             heard = marks_from(told(case, lines, chance), done)
             rows.setdefault(title, []).append(off(case, heard.marks, False))

@@ -11,7 +11,8 @@ from kemvo.core.model.session import Forms, Session
 from kemvo.core.practice.recorded import RecordedPractice, work_out_recording
 from kemvo.core.recording.calls import Heard, marks_from
 from kemvo.core.recording.model import Media, Recording
-from kemvo.core.recording.performed import Keyed, frozen, performed
+from kemvo.core.recording.performed import Keyed, frozen, performances_of, performed
+from kemvo.core.recording.slips_found import by_moments, not_called, postures_planned
 from kemvo.core.recording.taps import HAND_MS, marks_from_taps
 from kemvo.core.timing.score import score_of
 from kemvo.core.timing.timeline import chapters, timed
@@ -59,24 +60,33 @@ def mark(opened: OpenedSession, path: Path, captions: Path | None, taps: Path | 
     session, forms = opened.session, opened.forms
     score = score_of(session, forms)
     plan = timed(score, session, forms)
-    done = performed(score, plan)
+    done = planned = performed(score, plan)
     remarks = list(media.notes)
     recording = Recording(title=session.title, media=media, frozen=frozen(plan, score))
     if captions:
         texts = timed_texts(_text(captions), captions.name)
         heard: Heard = marks_from(texts, done)
         remarks.append(f"{heard.found} of {heard.texts} captions found their movement.")
-        recording = recording.model_copy(update={"marks": tuple(heard.marks)})
+        gone = not_called(heard.marks, done)
+        recording = recording.model_copy(update={"marks": tuple(heard.marks), "left_out": gone})
     if taps:
-        tapped = marks_from_taps(read_taps(_text(taps), taps.name), done, hand_ms)
+        moments = read_taps(_text(taps), taps.name)
+        if all(t.kind == "posture" for t in moments):
+            slips = by_moments([t.at_ms for t in moments], postures_planned(done))
+            recording = recording.model_copy(update={"left_out": slips.left_out, "again": slips.again})
+            done = performed(score, plan, (), slips.left_out, slips.again)
+        tapped = marks_from_taps(moments, done, hand_ms)
         if tapped.over:
             remarks.append(f"{tapped.over} taps came after the last posture and landed on none.")
         by_hand = {(m.place, m.edge) for m in tapped.marks}
         others = [m for m in recording.marks if (m.place, m.edge) not in by_hand]
         recording = recording.model_copy(update={"marks": (*others, *tapped.marks)})
+    titles = {name: p.posture.title() for name, p in performances_of(planned)}
+    remarks += [f"“{titles[k]}” seems to be left out." for k in recording.left_out]
+    remarks += [f"“{titles[a.performance]}” seems to be done {a.times} times." for a in recording.again]
     if not recording.marks:
         remarks.append("Without taps or captions the plan is laid over the whole recording.")
-    return Marked(recording, remarks, write_marks(recording, done))
+    return Marked(recording, remarks, write_marks(recording, planned))
 
 
 def _text(path: Path) -> str:

@@ -9,6 +9,9 @@ from kemvo.film.envelope import envelope, save
 from kemvo.film.probe import Report, probe
 from kemvo.store.media import MediaShelf
 
+SILENT_DB = -70
+"""A recording that is nowhere louder (dB of full scale) is silent."""
+
 PROBING = 0.4
 """The share of the work that is done when the file is looked through."""
 
@@ -17,8 +20,9 @@ def take_in(shelf: MediaShelf, file: Path, name: str, report: Report = lambda _:
     """Look a file through, work out its loudness, and keep it; `file` is moved. Raises KemvoError when it is no recording; then
     it stays where it was."""
     media = probe(file, name, lambda share: report(PROBING * share))
-    loud = shelf.beside(media, "loudness.npz")
-    if not loud.exists():
-        save(envelope(file, media, lambda share: report(PROBING + (1 - PROBING) * share)), loud)
+    made = envelope(file, media, lambda share: report(PROBING + (1 - PROBING) * share))
+    save(made, shelf.beside(media, "loudness.npz"))
+    if media.rate and (not len(made.level_db) or int(made.level_db.max()) <= SILENT_DB):
+        media = media.model_copy(update={"notes": (*media.notes, "Nothing can be heard in it.")})
     shelf.keep(file, media)
     return media

@@ -159,3 +159,20 @@ def test_an_empty_kemvo_says_what_to_do_first(page: Page, empty: str) -> None:
     page.goto(f"{empty}/recordings")
     expect(page.get_by_text("First make the session that is done in it")).to_be_visible()
     expect(page.get_by_role("button", name="Bring in a recording")).to_be_disabled()
+
+
+def test_how_it_was_filmed_is_asked_once_and_tabs_take_arrows(page: Page, empty: str, film: Path) -> None:
+    brought_in(page, empty, film)
+    asked = page.locator("[data-asked]")
+    expect(asked).to_contain_text("With the back to the camera")
+    asked.get_by_role("button", name="It is so").click()
+    expect(asked).to_have_count(0)
+    page.reload()
+    expect(page.locator("[data-mark-scroll]")).to_be_visible()
+    expect(asked).to_have_count(0)
+    page.get_by_role("tab", name="Marks").focus()
+    page.keyboard.press("ArrowRight")
+    expect(page.get_by_role("tab", name="How it was filmed")).to_be_focused()
+    expect(page.get_by_text("Who faces the camera")).to_be_visible()
+    page.keyboard.press("End")
+    expect(page.get_by_role("button", name="The film, its picture as it is")).to_be_visible()

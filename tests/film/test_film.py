@@ -21,13 +21,16 @@ from kemvo.core.errors import KemvoError
 from kemvo.core.practice.soundtrack import Sound
 from kemvo.core.recording.model import KeptTalk, Media
 from kemvo.core.recording.truth import Slips
+from kemvo.film.envelope import load
 from kemvo.film.give_back import Wish, ending_for, give_back
 from kemvo.film.probe import probe
 from kemvo.film.sounds import form_of, own_sound
 from kemvo.film.studio import Studio, film
 from kemvo.formats.kemvo_json import write_session
+from kemvo.recordings import take_in
 from kemvo.store.database import Database
 from kemvo.store.lengths import StoredBook
+from kemvo.store.media import MediaShelf
 from takes import FORMS, SESSION
 
 SHORT = Studio(seed=3, size=(160, 120), fps=6, narrated=True, slips=Slips(stops=()))
@@ -272,6 +275,22 @@ def test_what_cannot_be_used_gets_a_sentence(tmp_path: Path, take: Path, clips: 
     assert ending_for(Media(name="a.webm", ms=1, picture=True), "h264") == "mkv"
 
 
+def test_a_silent_recording_says_so_and_speech_is_found(tmp_path: Path, clips: Clips) -> None:
+    quiet = tmp_path / "quiet.wav"
+    soundfile.write(str(quiet), np.zeros(8000 * 4), 8000)
+    shelf = MediaShelf(tmp_path)
+    assert "Nothing can be heard in it." in take_in(shelf, quiet, "quiet.wav").notes
+    told = tmp_path / "told.wav"
+    made = film(SESSION, FORMS, clips, told, SHORT)
+    media = take_in(shelf, told, "told.wav")
+    assert media.notes == ()
+    found = load(shelf.beside(media, "loudness.npz")).speech
+    said = sorted(made.said.values())
+    assert all(any(a < end and b > begin for begin, end in found) for a, b in said), "all that is told is found"
+    apart = sum(1 for begin, end in found if not any(a < end and b > begin for a, b in said))
+    assert apart <= len(found) // 4
+
+
 def test_memory_does_not_grow_with_length(tmp_path: Path) -> None:
     """An hour of stereo is read in a process of its own, which tells its peak."""
     path = tmp_path / "long.wav"
@@ -279,8 +298,8 @@ def test_memory_does_not_grow_with_length(tmp_path: Path) -> None:
         for _ in range(20):
             made.write(np.zeros((60 * 48_000, 2), np.float32))
     code = (
-        "import sys,resource; from pathlib import Path; from kemvo.film.probe import probe; from kemvo.film.sounds import loudness_of\n"
-        "m=probe(Path(sys.argv[1])); loudness_of(Path(sys.argv[1]), m); print(resource.getrusage(resource.RUSAGE_SELF).ru_maxrss)"
+        "import sys; from pathlib import Path; from kemvo.film.probe import probe; from kemvo.film.sounds import loudness_of\n"
+        "m=probe(Path(sys.argv[1])); loudness_of(Path(sys.argv[1]), m); print(next(x for x in open('/proc/self/status') if x.startswith('VmHWM')).split()[1])"
     )
     done = subprocess.run([sys.executable, "-c", code, str(path)], capture_output=True, text=True, check=True)
     assert int(done.stdout) < 400_000

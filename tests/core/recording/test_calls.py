@@ -61,10 +61,14 @@ def test_dropped_doubled_and_strange_calls_are_borne(dropped: set[int], doubled:
         texts.append(TimedText(9000, 9900, "Somebody opens the door, never mind"))
     heard = marks_from(texts, DONE)
     assert heard.texts == len(texts)
-    assert heard.found == 6 - len(dropped)
     true = true_starts()
-    for m in heard.marks:
-        assert abs(m.at_ms - true[m.place]) <= 1500 + 100 + 1500
+    firsts = [k.key for k in DONE if k.place.kind == "movement" and k.place.movement_no == 0]
+    marked = {m.place: m.at_ms for m in heard.marks}
+    for n in set(range(6)) - dropped:
+        assert abs(marked[firsts[n]] - true[firsts[n]]) <= (1600 if n in doubled else 0)
+    assert len(marked) <= 6 - len(dropped) + strange + len(doubled), (
+        "what is told twice, or is no call, is at most taken for one"
+    )
 
 
 def test_a_misheard_name_still_finds_its_posture() -> None:

@@ -14,9 +14,10 @@ import {
 import { Check } from "../shared/Check";
 import { clock, plural, seconds } from "../shared/format";
 import { KeysDialog } from "../shared/KeysDialog";
-import { BOOTH_KEYS, pressed } from "../shared/keys";
+import { BOOTH_KEYS } from "../shared/keys";
 import { Waiting } from "../shared/Shell";
 import { followed, made } from "../shared/useJob";
+import { type Keys, useKeys } from "../shared/useKeys";
 import { type Recording, record, simulate } from "./microphone";
 
 interface Sorted {
@@ -127,25 +128,12 @@ export default function BoothPage() {
     }
   };
 
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (document.querySelector("dialog[open]")) return;
-      if (e.target instanceof HTMLElement && e.target.matches("input:not([type=checkbox]), textarea, select"))
-        return;
-      const doing: Record<string, () => void> = {
-        Space: () => void toggle(),
-        ArrowDown: () => walk(1),
-        ArrowUp: () => walk(-1),
-        KeyH: () => hear(takes.data?.[0]),
-      };
-      const work = doing[pressed(e)];
-      if (!work || (level && pressed(e) !== "Space")) return;
-      e.preventDefault();
-      work();
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  });
+  const walking: Keys = {
+    ArrowDown: () => walk(1),
+    ArrowUp: () => walk(-1),
+    KeyH: () => hear(takes.data?.[0]),
+  };
+  useKeys({ Space: () => void toggle(), ...(level ? {} : walking) }, {}, "*");
 
   const error = session.error ?? booth.error;
   if (!booth.data || !session.data) return <Waiting error={error && sentence(error)} />;

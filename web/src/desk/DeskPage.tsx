@@ -16,11 +16,13 @@ import {
 } from "../shared/api";
 import { plural } from "../shared/format";
 import { KeysDialog } from "../shared/KeysDialog";
-import { DESK_KEYS, pressed } from "../shared/keys";
+import { DESK_KEYS } from "../shared/keys";
 import { newId } from "../shared/newId";
 import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
+import { TabList } from "../shared/TabList";
 import { type Editing, useDocument } from "../shared/useDocument";
+import { type Keys, useKeys } from "../shared/useKeys";
 import { useMeasuring } from "../shared/useMeasuring";
 import { Player } from "../stage/player";
 import { CallsPanel } from "./CallsPanel";
@@ -149,7 +151,7 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
     );
   };
 
-  const keys: Record<string, () => void> = {
+  const keys: Keys = {
     ArrowDown: () => walk(spoken, 1),
     ArrowUp: () => walk(spoken, -1),
     ArrowLeft: () => nudge(-100),
@@ -158,7 +160,7 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
     "Shift+ArrowRight": () => nudge(500),
     Enter: () => document.querySelector<HTMLElement>("[data-words-field]")?.focus(),
   };
-  const anywhere: Record<string, () => void> = {
+  const anywhere: Keys = {
     "Alt+KeyN": () => walk(problems, 1),
     "Alt+Shift+KeyN": () => walk(problems, -1),
     "Alt+Digit1": () => cure(0),
@@ -174,18 +176,7 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
     "Alt+KeyP": () => navigate(toStage),
     Escape: () => (document.activeElement as HTMLElement | null)?.blur(),
   };
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (document.querySelector("dialog[open]")) return;
-      const typing = e.target instanceof HTMLElement && e.target.matches("input, textarea, select");
-      const work = anywhere[pressed(e)] ?? (typing ? undefined : keys[pressed(e)]);
-      if (!work) return;
-      e.preventDefault();
-      work();
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  });
+  useKeys(keys, anywhere);
 
   const error = desk.error ?? stage.error;
   if (!desk.data || !stage.data)
@@ -287,20 +278,15 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
           )}
         </div>
         <aside className="rounded-box border border-base-300 bg-base-100" aria-label="Cue and session">
-          <div role="tablist" aria-label="Cue and session" className="flex border-b border-base-300">
-            {LEAVES.filter((l) => whole || l.id !== "calls").map((l) => (
-              <button
-                key={l.id}
-                type="button"
-                role="tab"
-                aria-selected={leaf === l.id}
-                className={`min-h-9 flex-auto px-1.5 text-sm whitespace-nowrap ${leaf === l.id ? "font-semibold shadow-[inset_0_-2px_0_var(--color-primary)]" : "quiet"}`}
-                onClick={() => setLeaf(l.id)}
-              >
-                {l.id === "problems" ? `${l.name} ${problems.length || ""}` : l.name}
-              </button>
-            ))}
-          </div>
+          <TabList
+            label="Cue and session"
+            tabs={LEAVES.filter((l) => whole || l.id !== "calls").map((l) => ({
+              id: l.id,
+              name: l.id === "problems" ? `${l.name} ${problems.length || ""}` : l.name,
+            }))}
+            chosen={leaf}
+            onChoose={setLeaf}
+          />
           <div role="tabpanel" className="max-h-[calc(100vh-17.5rem)] min-h-72 overflow-y-auto p-3">
             {leaf === "cue" && cue && (
               <CuePanel

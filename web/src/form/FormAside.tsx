@@ -10,6 +10,7 @@ import {
   sentence,
 } from "../shared/api";
 import { pressed } from "../shared/keys";
+import { TabList } from "../shared/TabList";
 import type { Editing } from "../shared/useDocument";
 import { Circumstances } from "./Circumstances";
 import * as edits from "./edits";
@@ -110,22 +111,13 @@ export function FormAside({ id, doc, here, seenId, onOtherSide, onTold }: FormAs
         onStep={(m) => showRow({ level: "movement", id: m })}
       />
       <div className="rounded-box border-base-300 border bg-base-100">
-        <div role="tablist" aria-label="Details" className="border-base-300 flex border-b">
-          {LEAVES.map((name, i) => (
-            <button
-              key={name}
-              type="button"
-              role="tab"
-              aria-selected={leaf === name}
-              title={`Alt ${"7890"[i]}`}
-              className={`min-h-9 flex-auto px-1.5 text-sm whitespace-nowrap ${leaf === name ? "font-semibold shadow-[inset_0_-2px_0_var(--color-primary)]" : "quiet"}`}
-              onMouseDown={(e) => e.preventDefault()}
-              onClick={() => setLeaf(name)}
-            >
-              {titles[name]}
-            </button>
-          ))}
-        </div>
+        <TabList
+          label="Details"
+          tabs={LEAVES.map((name, i) => ({ id: name, name: titles[name], title: `Alt ${"7890"[i]}` }))}
+          chosen={leaf}
+          onChoose={setLeaf}
+          keepsFocus
+        />
         <div role="tabpanel" className="p-3">
           {leaf !== "read" && leaves[leaf]}
           <ReadThrough

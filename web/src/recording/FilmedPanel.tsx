@@ -1,7 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
-import { call, type Recording, type RecordingSheet } from "../shared/api";
+import type { Recording, RecordingSheet } from "../shared/api";
 import { clock } from "../shared/format";
 import type { Editing } from "../shared/useDocument";
+import { useWaysFilmed } from "./HowFilmed";
 
 interface FilmedPanelProps {
   recording: Recording;
@@ -12,11 +12,7 @@ interface FilmedPanelProps {
 
 /** What only the instructor knows: how it was filmed, where the form begins and ends, what was left out or done again. */
 export function FilmedPanel({ recording, sheet, edit, now }: FilmedPanelProps) {
-  const ways = useQuery({
-    queryKey: ["ways-filmed"],
-    queryFn: () => call<Record<string, string>>("recordings/ways-filmed"),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+  const ways = useWaysFilmed();
   const done = (key: string, times: number) =>
     edit((r) => ({
       ...r,
@@ -46,7 +42,7 @@ export function FilmedPanel({ recording, sheet, edit, now }: FilmedPanelProps) {
                 }));
               }}
             >
-              {Object.entries(ways.data ?? { [p.does]: "…" }).map(([id, words]) => (
+              {Object.entries(ways ?? { [p.does]: "…" }).map(([id, words]) => (
                 <option key={id} value={id}>
                   {words}
                 </option>

@@ -13,13 +13,17 @@ import {
 } from "../shared/api";
 import { GrowingText } from "../shared/GrowingText";
 import { KeysDialog } from "../shared/KeysDialog";
-import { pressed, RECORDING_KEYS } from "../shared/keys";
+import { RECORDING_KEYS } from "../shared/keys";
 import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
+import { TabList } from "../shared/TabList";
 import { type Editing, useDocument } from "../shared/useDocument";
+import { type Keys, useKeys } from "../shared/useKeys";
+import { DeskFoot, Notices } from "./DeskFoot";
 import { FilmedPanel } from "./FilmedPanel";
 import { GiveBack } from "./GiveBack";
 import { HandTrial, handMs } from "./HandTrial";
+import { HowFilmed } from "./HowFilmed";
 import { MarkScroll } from "./MarkScroll";
 import { TalkPanel } from "./TalkPanel";
 import { useTaps } from "./useTaps";
@@ -58,7 +62,6 @@ function RecordingDesk({ first }: { first: RecordingView }) {
   const [moved, setMoved] = useState(0);
   const [chosenKey, setChosenKey] = useState("");
   const [trial, setTrial] = useState(false);
-  const chooser = useRef<HTMLInputElement>(null);
   const desk = useRef<HTMLDivElement>(null);
   // The keys are the desk's from the first moment on, and no longer those of the link that led here.
   useEffect(() => desk.current?.focus(), []);
@@ -164,7 +167,7 @@ function RecordingDesk({ first }: { first: RecordingView }) {
     if (!taps.takeBack()) doc.undo();
   };
 
-  const keys: Record<string, () => void> = {
+  const keys: Keys = {
     Space: toggle,
     Enter: () => taps.tap("posture", now()),
     KeyM: () => taps.tap("movement", now()),
@@ -188,26 +191,8 @@ function RecordingDesk({ first }: { first: RecordingView }) {
     NumpadAdd: () => faster(0.1),
     KeyN: () => again(sheet.places.find((p) => p.key === sheet.next?.key)),
     KeyG: () => again(chosen ?? firsts.findLast((p) => p.start_ms <= now())),
-    "Ctrl+KeyZ": undo,
-    "Ctrl+Shift+KeyZ": doc.redo,
   };
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      const at = e.target;
-      if (document.querySelector("dialog[open]")) return;
-      if (at instanceof HTMLElement && at.matches("input:not([type=range]), textarea, select")) return;
-      const key = pressed(e);
-      const onButton =
-        at instanceof HTMLElement && at.matches("button, a") && (key === "Enter" || key === "Space");
-      if (onButton && !at.matches("[data-place], [data-posture]")) return;
-      const work = keys[key];
-      if (!work) return;
-      e.preventDefault();
-      work();
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  });
+  useKeys(keys, {}, "[data-place], [data-posture]");
   useEffect(() => {
     if (media.current) media.current.playbackRate = rate;
   }, [rate]);
@@ -243,7 +228,7 @@ function RecordingDesk({ first }: { first: RecordingView }) {
           </p>
         </div>
         <div className="flex items-center gap-1">
-          <SaveState doc={doc as Editing<unknown, unknown>} />
+          <SaveState doc={{ ...doc, undo } as unknown as Editing<unknown, unknown>} />
           <KeysDialog keys={RECORDING_KEYS} title="recording desk" />
           <Link className="btn btn-primary btn-sm" to={`/recordings/${first.id}/cues`}>
             To its cues
@@ -252,6 +237,7 @@ function RecordingDesk({ first }: { first: RecordingView }) {
       </div>
       <SaveTrouble doc={doc as Editing<unknown, unknown>} />
       <Notices recording={recording} sheet={sheet} />
+      <HowFilmed recording={recording} sheet={sheet} edit={edit} onOther={() => setLeaf("filmed")} />
       <div className="grid grid-cols-[minmax(0,1fr)] gap-4 lg:h-[calc(100vh-11.5rem)] lg:min-h-[34rem] lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
         <Watch
           {...{ media, recording, sheet, taps, playing, rate, chosen }}
@@ -267,20 +253,7 @@ function RecordingDesk({ first }: { first: RecordingView }) {
           onTrial={() => setTrial(true)}
         />
         <div className="flex min-h-0 flex-col">
-          <div role="tablist" aria-label="Of the recording" className="flex flex-wrap">
-            {LEAVES.map((l) => (
-              <button
-                key={l.id}
-                type="button"
-                role="tab"
-                aria-selected={leaf === l.id}
-                className={`min-h-9 px-3 text-sm whitespace-nowrap ${leaf === l.id ? "font-semibold shadow-[inset_0_-2px_0_var(--color-primary)]" : "quiet"}`}
-                onClick={() => setLeaf(l.id)}
-              >
-                {l.name}
-              </button>
-            ))}
-          </div>
+          <TabList label="Of the recording" tabs={LEAVES} chosen={leaf} onChoose={setLeaf} />
           <div role="tabpanel" className="h-[70vh] min-h-0 flex-none lg:h-auto lg:flex-1">
             {leaf === "marks" ? (
               <MarkScroll
@@ -302,58 +275,8 @@ function RecordingDesk({ first }: { first: RecordingView }) {
           </div>
         </div>
       </div>
-      <div className="quiet mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 text-sm">
-        <span>
-          <kbd className="kbd kbd-xs">Space</kbd> play · <kbd className="kbd kbd-xs">Enter</kbd> a posture
-          begins · <kbd className="kbd kbd-xs">M</kbd> a movement · <kbd className="kbd kbd-xs">S</kbd>{" "}
-          stopped, on again · <kbd className="kbd kbd-xs">, .</kbd> move the mark ·{" "}
-          <kbd className="kbd kbd-xs">N</kbd> what helps most
-        </span>
-        <button type="button" className="link" onClick={() => chooser.current?.click()}>
-          Mark by captions or by a file of marks
-        </button>
-        <a className="link" href={`/api/recordings/${first.id}/marks.json`} download>
-          Save the marks
-        </a>
-        <input
-          ref={chooser}
-          type="file"
-          accept=".vtt,.srt,.json"
-          className="hidden"
-          aria-label="Captions or marks"
-          onChange={(e) => {
-            const file = e.target.files?.[0];
-            e.target.value = "";
-            if (file)
-              void ask(file.name.toLowerCase().endsWith(".json") ? "marks-file" : "captions", filed(file));
-          }}
-        />
-      </div>
+      <DeskFoot id={first.id} onFile={(what, file) => void ask(what, filed(file))} />
       {trial && <HandTrial onEnd={() => setTrial(false)} />}
     </div>
-  );
-}
-
-/** What an instructor should know of a recording. */
-function Notices({ recording, sheet }: { recording: Recording; sheet: RecordingSheet }) {
-  const told = [
-    ...recording.media.notes,
-    ...(sheet.session_here
-      ? []
-      : ["The session that was done in it is put away or gone; bring it back to go on."]),
-    ...(sheet.unknown.length
-      ? [
-          `${sheet.unknown.length} marks belong to movements that the session does not have any more. They are kept.`,
-        ]
-      : []),
-    ...(sheet.unused.length ? [`${sheet.unused.length} marks contradict surer ones and do not count.`] : []),
-  ];
-  if (!told.length) return null;
-  return (
-    <ul role="status" className="alert mb-2 block text-sm">
-      {told.map((t) => (
-        <li key={t}>{t}</li>
-      ))}
-    </ul>
   );
 }

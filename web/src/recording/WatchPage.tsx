@@ -3,8 +3,8 @@ import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useParams } from "react-router";
 import { call, type Desk, type RecordingView, type Stage, type StageSound, sentence } from "../shared/api";
 import { clock } from "../shared/format";
-import { pressed } from "../shared/keys";
 import { Waiting } from "../shared/Shell";
+import { type Keys, useKeys } from "../shared/useKeys";
 import { Player } from "../stage/player";
 import { LANE_WIDTH, PX_PER_MS, StageScroll } from "../stage/StageScroll";
 
@@ -93,7 +93,7 @@ function Watching({ recording, stage, desk }: { recording: RecordingView; stage:
     if (document.fullscreenElement) void document.exitFullscreen();
     else void frame.current?.requestFullscreen();
   };
-  const keys: Record<string, () => void> = {
+  const keys: Keys = {
     Space: toggle,
     ArrowLeft: () => seek(at - 3000),
     ArrowRight: () => seek(at + 3000),
@@ -104,17 +104,7 @@ function Watching({ recording, stage, desk }: { recording: RecordingView; stage:
     KeyC: () => setCaptions((c) => !c),
     KeyV: () => setScroll((s) => !s),
   };
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (e.target instanceof HTMLElement && e.target.matches("button, a") && pressed(e) === "Space") return;
-      const work = keys[pressed(e)];
-      if (!work) return;
-      e.preventDefault();
-      work();
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  });
+  useKeys(keys, {}, "*");
 
   const now = stage.spans.findLastIndex((s) => s.start_ms <= at);
   const span = stage.spans[Math.max(0, now)];

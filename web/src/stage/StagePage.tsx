@@ -2,8 +2,8 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { call, type SessionView, type Stage, sentence, type View } from "../shared/api";
-import { pressed } from "../shared/keys";
 import { Waiting } from "../shared/Shell";
+import { type Keys, useKeys } from "../shared/useKeys";
 import { useMeasuring } from "../shared/useMeasuring";
 import { Controls, SPEEDS, VIEWS } from "./Controls";
 import { jump, samePlace } from "./places";
@@ -124,7 +124,7 @@ function Playing({ id, stage, speech, speed, view, busy, setSpeed, setView }: Pl
     navigate(`/sessions/${id}`);
   }, [cache, id, navigate]);
 
-  const keys = useMemo<Record<string, () => void>>(() => {
+  const keys = useMemo<Keys>(() => {
     const faster = (by: -1 | 1) =>
       setSpeed(SPEEDS[Math.min(SPEEDS.length - 1, Math.max(0, SPEEDS.indexOf(speed) + by))] ?? 1);
     return {
@@ -145,18 +145,7 @@ function Playing({ id, stage, speech, speed, view, busy, setSpeed, setView }: Pl
     };
   }, [toggle, step, to, speed, setSpeed, view, setView, full, leave]);
 
-  useEffect(() => {
-    const listen = (e: KeyboardEvent) => {
-      if (document.querySelector("dialog[open]")) return;
-      if (e.target instanceof HTMLElement && e.target.matches("select, input")) return;
-      const work = keys[pressed(e)];
-      if (!work) return;
-      e.preventDefault();
-      work();
-    };
-    window.addEventListener("keydown", listen);
-    return () => window.removeEventListener("keydown", listen);
-  }, [keys]);
+  useKeys(keys, {}, "*");
 
   return (
     <div

@@ -16,6 +16,7 @@ from rapidfuzz import fuzz, process
 from kemvo.core.language.sides import mirror_text, side_words, spoken
 from kemvo.core.recording.model import Mark, Source
 from kemvo.core.recording.performed import Keyed
+from kemvo.core.recording.running_words import stretches, timed_words
 
 ALIKE = 60.0
 """From this likeness on (0 to 100) words can be a call; half of it is what two strange lines have in common (own choice)."""
@@ -132,16 +133,43 @@ def marks_from(
     for _ in range(ROUNDS):
         pairs = _first_of_place(aligned(_worth(alike, texts, expected)), calls)
         if not pairs:
-            return Heard([], 0, len(texts), 1.0)
+            running = _running(texts, calls)
+            return _marks(running, done, source, [t for t, _, _ in running])
         expected = _by_pairs(pairs, texts, calls, done)
-    said, places = [texts[i] for i, _ in pairs], [calls[j].place for _, j in pairs]
+    running = _running(texts, calls)
+    if len(running) > MORE * len(pairs):
+        return _marks(running, done, source, [t for t, _, _ in running])
+    whole = [(texts[i], calls[j].place, (float(alike[i, j]) - ALIKE) / (100 - ALIKE)) for i, j in pairs]
+    return _marks(whole, done, source, texts)
+
+
+MORE = 1.15
+"""Captions are read as running words where that finds so many times as many calls."""
+
+
+def _running(texts: Sequence[TimedText], calls: Sequence[Call]) -> list[tuple[TimedText, int, float]]:
+    """Calls found in words that run on over the blocks, one for each place."""
+    heard = timed_words([(t.start_ms, t.end_ms, _plain(t.text)) for t in texts])
+    first: dict[int, tuple[TimedText, int, float]] = {}
+    for found in stretches(heard, [c.texts[0] for c in calls]):
+        call = calls[found.call]
+        first.setdefault(call.place, (TimedText(found.start_ms, found.end_ms, call.texts[0]), call.place, found.share))
+    return list(first.values())
+
+
+def _marks(
+    found: Sequence[tuple[TimedText, int, float]], done: Sequence[Keyed], source: Source, texts: Sequence[TimedText]
+) -> Heard:
+    """Marks from calls that were found: what was heard, its place, how surely."""
+    said, places = [t for t, _, _ in found], [place for _, place, _ in found]
     anchor = _anchor(said, places, done, texts)
     marks = []
-    for (i, j), t in zip(pairs, said, strict=True):
+    for t, place, sure in found:
         at = round(t.start_ms + anchor * (t.end_ms - t.start_ms + LEAD_MS))
-        sure = round(min(0.95, max(0.3, (float(alike[i, j]) - ALIKE) / (100 - ALIKE))), 2)
-        marks.append(Mark(place=done[calls[j].place].key, at_ms=max(0, at), source=source, sure=sure))
-    return Heard(marks, len(pairs), len(texts), anchor)
+        marks.append(
+            Mark(place=done[place].key, at_ms=max(0, at), source=source, sure=round(min(0.95, max(0.3, sure)), 2))
+        )
+    return Heard(marks, len(found), len(texts), anchor)
 
 
 ROUNDS = 3
