@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from pathlib import Path
-from typing import Annotated
+from typing import Annotated, Literal
 
 import typer
 
@@ -92,6 +92,18 @@ def record_voice(
         ),
     ] = None,
     captions_only: Annotated[Path | None, typer.Option(help="Write only the captions (.vtt, .srt).")] = None,
+    filmed: Annotated[
+        Literal["away", "facing", "mirrored", "side"] | None,
+        typer.Option(
+            help="How you stood: back to the camera, facing it with your own sides, mirroring, from the side. Default: as in the session."
+        ),
+    ] = None,
+    turned_over: Annotated[
+        bool,
+        typer.Option(
+            "--turned-over/--as-seen", help="The picture shows left as right, as cameras on the front of a phone do."
+        ),
+    ] = False,
     voice_only: Annotated[
         bool, typer.Option("--voice-only/--mix", help="The voice track alone, without the recording's sound.")
     ] = False,
@@ -110,7 +122,7 @@ def record_voice(
                 Problem(what="There is nothing to write.", mend="Give -o out.mp4, or --captions-only c.vtt.")
             )
         opened = opened_session(session)
-        job = voiced(opened, take, marks)
+        job = voiced(opened, take, marks, filmed, turned_over)
         for line in (*job.remarks, *spoken(job)):
             typer.echo(line, err=True)
         if captions_only:

@@ -10,7 +10,7 @@ from typing import NamedTuple
 from kemvo.core.model.session import Forms, Session
 from kemvo.core.practice.recorded import RecordedPractice, work_out_recording
 from kemvo.core.recording.calls import Heard, marks_from
-from kemvo.core.recording.model import Media, Recording
+from kemvo.core.recording.model import Does, Filmed, Media, Recording
 from kemvo.core.recording.performed import Keyed, frozen, performances_of, performed
 from kemvo.core.recording.slips_found import by_moments, not_called, postures_planned
 from kemvo.core.recording.taps import HAND_MS, marks_from_taps
@@ -106,8 +106,11 @@ class Voiced(NamedTuple):
         return captions_of(self.made.practice.sounds)
 
 
-def voiced(opened: OpenedSession, path: Path, marks: Path) -> Voiced:
-    """A marked recording with its cues."""
+def voiced(
+    opened: OpenedSession, path: Path, marks: Path, does: Does | None = None, turned_over: bool = False
+) -> Voiced:
+    """A marked recording with its cues. `does`: how it was filmed (None: as the session has the instructor stand); `turned_over`: its
+    picture shows left as right."""
     media = probe(path)
     planned = planned_places(opened.session, opened.forms)
     recording, remarks = read_marks(marks.read_bytes(), marks.name, planned, media)
@@ -117,6 +120,8 @@ def voiced(opened: OpenedSession, path: Path, marks: Path) -> Voiced:
             "sound": opened.session.sound.model_copy(update={"breath_tones": False, "chime": False}),
             "fullness": opened.session.fullness,
             "cue_choices": opened.session.cue_choices,
+            "turned_over": turned_over,
+            "filmed": tuple(Filmed(pass_id=p.id, does=does) for p in opened.session.passes) if does else (),
         }
     )
     made = work_out_recording(recording, opened.session, opened.forms, opened.clips().measure)

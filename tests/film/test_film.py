@@ -315,6 +315,11 @@ def test_from_a_text_to_a_voiced_film_in_five_commands(tmp_path: Path, monkeypat
         assert done.exit_code == 0, done.output
         return done.output
 
+    def voiced(*more: str) -> str:
+        words = ("recording", "voice", "willows.session.json", "take.mp4", "--marks", "marks.json", "--filmed", "away")
+        run(*words, "--captions-only", "c.vtt", *more)
+        return Path("c.vtt").read_text()
+
     run("form", "willows.txt")
     run("session", "willows.form.json", "--minutes", "0.6", "--facing", "mirror")
     run("recording", "demo", "willows.session.json", "-o", "take.mp4", "--truth", "truth.json", "--narrated")
@@ -328,6 +333,9 @@ def test_from_a_text_to_a_voiced_film_in_five_commands(tmp_path: Path, monkeypat
     run("recording", "voice", "willows.session.json", "take.mp4", "--marks", "marks.json", "-o", "out.mp4")
     assert Path("out.vtt").read_text().startswith("WEBVTT")
     assert {"Video", "Audio", "Text"} <= {t.track_type for t in MediaInfo.parse("out.mp4").tracks}
+    own, turned = (voiced(*more) for more in ((), ("--turned-over",)))
+    assert "right leg" in own
+    assert "left leg" in turned, "of a picture that is turned over the viewer hears the other side"
     told = CliRunner().invoke(app, ["session", "willows.form.json", "--minutes", "1", "--tempo", "30"])
     assert told.exit_code == 2
     assert "not both" in told.output

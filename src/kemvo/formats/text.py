@@ -17,8 +17,9 @@ UTF_16 = (codecs.BOM_UTF16_LE, codecs.BOM_UTF16_BE)
 WESTERN = frozenset("‘’‚“”„–—…•·°½¼¾¹²³«»´×€£§©®™¡¿\u00a0")
 """Signs that texts of older Windows programs (code page 1252) have besides letters."""
 
-SELDOM = 10
-"""At most one letter in so many is none of plain English there."""
+SELDOM, SIGNS_SELDOM = 10, 4
+"""At most one letter in so many is none of plain English there, and one character in so many is a sign or such a letter: a line may
+be all quotation marks and dashes."""
 
 
 MOST_TEXT_BYTES = 20_000_000
@@ -65,7 +66,9 @@ def _western(data: bytes) -> str | None:
         return None
     others = [c for c in text if c > "\x7f"]
     known = all(c.isalpha() or c in WESTERN for c in others) and all(c >= " " or c in "\t\r\n\f" for c in text)
-    return text if known and len(others) * SELDOM <= len(text) else None
+    letters = sum(c.isalpha() for c in others)
+    plain = letters * SELDOM <= len(text) and len(others) * SIGNS_SELDOM <= len(text)
+    return text if known and plain else None
 
 
 def unquoted(text: str) -> str:

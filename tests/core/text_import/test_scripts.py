@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import pytest
 from bench.reading import NAMES
-from hypothesis import given
+from hypothesis import example, given
 from hypothesis import strategies as st
 
 from kemvo.core.errors import KemvoError
@@ -250,6 +250,7 @@ def test_what_a_tables_columns_are(text: str, wanted: list[tuple[int | None, str
     assert [(e.t_ms, e.text) for e in entries(text, "x.csv")] == wanted
 
 
+@example(["“Push” – and breathe"] * 12)
 @given(
     st.lists(
         st.sampled_from(["Shift left", "“Push” – and breathe", "Step out, l’autre pied", "½ step right", ""]),
