@@ -1,6 +1,7 @@
 """The page of postures: found by letters, own ones brought in from a file, saved as one, and put away again."""
 
 import json
+import re
 from pathlib import Path
 
 from playwright.sync_api import Page, expect
@@ -36,6 +37,7 @@ def test_a_posture_shows_its_movements_its_care_and_the_gentler_way(page: Page, 
     page.goto(f"{empty}/postures")
     page.get_by_label("Letters of a name").fill("heel kick")
     first = page.locator("[data-entry]").first
+    expect(first.locator("summary")).to_contain_text(re.compile("heel", re.IGNORECASE))
     first.locator("summary").click()
     expect(first.locator("ol li").first).to_be_visible()
     expect(first).to_contain_text("Gentler:")
