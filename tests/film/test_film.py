@@ -22,6 +22,7 @@ from kemvo.core.practice.soundtrack import Sound
 from kemvo.core.recording.model import KeptTalk, Media
 from kemvo.core.recording.truth import Slips
 from kemvo.film.envelope import load
+from kemvo.film.figure import Camera, Pose
 from kemvo.film.give_back import Wish, ending_for, give_back
 from kemvo.film.probe import probe
 from kemvo.film.sounds import form_of, own_sound
@@ -273,6 +274,17 @@ def test_what_cannot_be_used_gets_a_sentence(tmp_path: Path, take: Path, clips: 
     assert ending_for(Media(name="a.mov", ms=1, picture=True)) == "mp4"
     assert ending_for(Media(name="a.avi", ms=1, picture=True)) == "mkv"
     assert ending_for(Media(name="a.webm", ms=1, picture=True), "h264") == "mkv"
+
+
+@pytest.mark.parametrize(("does", "left_half"), [("away", True), ("facing", False), ("mirrored", True)])
+def test_the_figure_is_seen_as_it_stands_to_the_camera(does: str, left_half: bool) -> None:
+    """A left foot far out: from behind it is on the left, of somebody facing the camera on the right; a mirror is as from behind."""
+    camera = Camera(160, 120, 4.0, seed=1)
+    pose = Pose((-1.2, 0.0, 0.0), (0.1, 0.0, 0.0), 50.0, 0.0)
+    still = Pose((-0.1, 0.0, 0.0), (0.1, 0.0, 0.0), 50.0, 0.0)
+    changed = np.abs(camera.picture(pose, does).astype(int) - camera.picture(still, does).astype(int)).sum(axis=(0, 2))
+    left, right = changed[:70].sum(), changed[90:].sum()
+    assert (left > right) == left_half
 
 
 def test_a_silent_recording_says_so_and_speech_is_found(tmp_path: Path, clips: Clips) -> None:

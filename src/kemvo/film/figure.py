@@ -138,13 +138,17 @@ class Camera:
     def picture(self, pose: Pose, does: Does) -> np.ndarray:
         """A picture of a pose (height, width, 3), with the camera's noise."""
         image = self.room.copy()
-        self._draw(ImageDraw.Draw(image), pose, -1.0 if does in ("facing", "mirrored") else 1.0)
+        self._draw(ImageDraw.Draw(image), pose, does)
         self.shown += 1
         pixels = np.asarray(image, np.int16) + self.noise[self.shown * 5 % len(self.noise)]
         out = np.clip(pixels, 0, 255).astype(np.uint8)
         return np.ascontiguousarray(out[:, ::-1]) if self.turned_over else out
 
-    def _draw(self, draw: ImageDraw.ImageDraw, pose: Pose, way: float) -> None:
+    def _draw(self, draw: ImageDraw.ImageDraw, pose: Pose, does: Does) -> None:
+        # Who faces the camera with their own sides is seen with left at the right; who mirrors the class does the other side, and is
+        # seen as the class does it, on the other foot.
+        way = -1.0 if does == "facing" else 1.0
+        shoes = (RIGHT_SHOE, LEFT_SHOE) if does == "mirrored" else (LEFT_SHOE, RIGHT_SHOE)
         k = self.scale
         middle = self.width / 2
 
@@ -157,7 +161,7 @@ class Camera:
         apart = abs(pose.left[0] - pose.right[0]) + abs(pose.left[1] - pose.right[1])
         hip = 0.92 - min(0.22, 0.18 * apart)
         chest = hip + 0.46
-        for foot, shoe in ((pose.left, LEFT_SHOE), (pose.right, RIGHT_SHOE)):
+        for foot, shoe in zip((pose.left, pose.right), shoes, strict=True):
             fx, fy = on(*foot)
             draw.line(
                 [on(x, y, hip), on((x + foot[0]) / 2, (y + foot[1]) / 2, hip / 2 + foot[2]), (fx, fy)],
