@@ -18,10 +18,13 @@ from following import ended, made
 from kemvo.api.app import create_app
 from kemvo.cli import app
 from kemvo.core.errors import KemvoError
+from kemvo.core.recording.model import Media, Recording
 from kemvo.demo.load import fill
 from kemvo.store import copies
 from kemvo.store.copies import back_up, copy_of_today, day_copies, restore
 from kemvo.store.database import NEWEST, Database
+from kemvo.store.documents import recording_documents
+from kemvo.store.media import LOUDNESS, media_file
 
 
 @pytest.fixture
@@ -54,6 +57,24 @@ def test_what_is_backed_up_comes_back_elsewhere_as_it_was(folder: Path, tmp_path
     assert content(elsewhere) == content(folder)
     for name in ("a.wav", "ground.mp3"):
         assert (elsewhere / "sounds" / name).read_bytes() == (folder / "sounds" / name).read_bytes()
+
+
+def test_recordings_go_along_with_what_was_worked_out_and_one_that_cannot_be_read_stops_nothing(
+    folder: Path, tmp_path: Path
+) -> None:
+    media = Media(name="take.mp4", sha256="ab" * 32, ms=1000)
+    database = Database(folder / "kemvo.sqlite")
+    recording_documents(database, lambda: "one").add(Recording(title="One", media=media))
+    recording_documents(database, lambda: "two").add(Recording(title="Two", media=media))
+    with closing(sqlite3.connect(folder / "kemvo.sqlite")) as db, db:
+        db.execute("UPDATE document SET body = '{damaged' WHERE id = 'two'")
+    names = (media_file(media), f"{media_file(media)}.{LOUDNESS}")
+    for name in names:
+        (folder / "sounds" / name).write_bytes(name.encode())
+    for large in (True, False):
+        back_up(database, tmp_path / f"{large}.zip", large=large)
+        with zipfile.ZipFile(tmp_path / f"{large}.zip") as packed:
+            assert all((f"sounds/{name}" in packed.namelist()) == large for name in names)
 
 
 def test_large_sounds_can_be_left_out(folder: Path, tmp_path: Path) -> None:

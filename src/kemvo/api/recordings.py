@@ -45,6 +45,7 @@ from kemvo.formats.text import decoded
 from kemvo.jobs import Job
 from kemvo.recordings import take_in
 from kemvo.store.documents import CannotBeRead, NotThere, Stored
+from kemvo.store.media import LOUDNESS
 
 router = APIRouter(prefix="/api/recordings", tags=["recordings"])
 
@@ -349,7 +350,7 @@ def recording_loudness(house: Here, id_: str, points: Annotated[int, Query(ge=10
     """How loud a recording is over time, in so many points at most."""
     media = house.recordings.get(id_).body.media
     try:
-        kept = load(house.media.beside(media, "loudness.npz"))
+        kept = load(house.media.beside(media, LOUDNESS))
     except (OSError, ValueError):
         return LoudnessView(level_db=[], silence=[], speech=[])
     return LoudnessView(level_db=in_points(kept.level_db, points), silence=kept.silence, speech=kept.speech)

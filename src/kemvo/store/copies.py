@@ -23,7 +23,7 @@ from typing import NamedTuple
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.store.database import COPIES, NEWEST, Database, copy_to
 from kemvo.store.documents import written_now
-from kemvo.store.media import media_file
+from kemvo.store.media import LOUDNESS, media_file
 from kemvo.store.trouble import StoreTrouble
 
 DATABASE, CONTENTS, SOUNDS = "kemvo.sqlite", "copy.json", "sounds"
@@ -211,8 +211,17 @@ def _sounds_of(copy: Path, large: bool) -> set[str]:
         if not large:
             return takes
         brought = {row[0] for row in db.execute("SELECT id FROM brought_sound")}
-        recorded = db.execute("SELECT body FROM document WHERE kind = 'recording'").fetchall()
-        return takes | brought | {media_file(json.loads(row[0])["media"]) for row in recorded}
+        return takes | brought | _recorded(db)
+
+
+def _recorded(db: sqlite3.Connection) -> set[str]:
+    """The files of recordings, each with what was worked out from it. A recording that cannot be read names none."""
+    names: set[str] = set()
+    for (body,) in db.execute("SELECT body FROM document WHERE kind = 'recording'").fetchall():
+        with suppress(ValueError, KeyError, TypeError):
+            file = media_file(json.loads(body)["media"])
+            names |= {file, f"{file}.{LOUDNESS}"}
+    return names
 
 
 def _hash(file: Path) -> str:

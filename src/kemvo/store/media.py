@@ -19,6 +19,9 @@ from kemvo.store.sounds import Shelf
 MOST_BYTES = 200_000_000_000
 """Larger files are refused."""
 
+LOUDNESS = "loudness.npz"
+"""The ending of what is kept beside a recording's file: how loud it is over time."""
+
 KEPT_S = 14 * 86_400
 """So long what was only half brought in is kept, to go on with."""
 
