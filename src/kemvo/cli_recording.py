@@ -113,8 +113,8 @@ def record_voice(
     What had to be shortened or left out is told on the error output, with the reason.
     """
     from kemvo.core.errors import KemvoError, Problem
-    from kemvo.main_job import opened_session
-    from kemvo.recording_job import caption_text, spoken, voiced, write_voiced
+    from kemvo.main_job import not_in_full, opened_session
+    from kemvo.recording_job import caption_text, voiced, write_voiced
 
     with sentences():
         if out is None and captions_only is None:
@@ -123,7 +123,7 @@ def record_voice(
             )
         opened = opened_session(session)
         job = voiced(opened, take, marks, filmed, turned_over)
-        for line in (*job.remarks, *spoken(job)):
+        for line in (*job.remarks, *not_in_full(job.made.practice.decisions)):
             typer.echo(line, err=True)
         if captions_only:
             captions_only.write_text(caption_text(job, captions_only), encoding="utf-8")

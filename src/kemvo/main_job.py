@@ -4,12 +4,14 @@ from __future__ import annotations
 
 import atexit
 import tempfile
+from collections.abc import Iterable
 from pathlib import Path
 from typing import NamedTuple
 
 from kemvo.audio.clips import Clips
 from kemvo.audio.render import Order, under_of
 from kemvo.audio.voices import voice_of
+from kemvo.core.cues.decisions import Decision
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.catalogue import name_index, over
 from kemvo.core.model.form import Form
@@ -74,12 +76,16 @@ class SessionJob(NamedTuple):
 
     def remarks(self) -> list[str]:
         """What a user should know: parts that are missing, cues that were shortened or left out."""
-        told = [
-            f"{d.cue.target_ms / 1000:.1f} s: “{d.cue.wordings[0].text}” {BECOMES.get(d.state) or f'becomes “{d.text}”'}. {d.reason}"
-            for d in self.practice.decisions
-            if d.state != "full"
-        ]
-        return self.notices + told
+        return self.notices + not_in_full(self.practice.decisions)
+
+
+def not_in_full(decisions: Iterable[Decision]) -> list[str]:
+    """The cues that were shortened, said early or left out, each in a sentence with its reason."""
+    return [
+        f"{d.cue.target_ms / 1000:.1f} s: “{d.cue.wordings[0].text}” {BECOMES.get(d.state) or f'becomes “{d.text}”'}. {d.reason}"
+        for d in decisions
+        if d.state != "full"
+    ]
 
 
 def one_form(path: Path) -> Form:

@@ -3,7 +3,6 @@ back with its voice."""
 
 from __future__ import annotations
 
-from collections.abc import Sequence
 from pathlib import Path
 from typing import NamedTuple
 
@@ -146,12 +145,3 @@ def write_voiced(
 def caption_text(job: Voiced, path: Path) -> str:
     """What is said, as captions of the kind that a path's ending names."""
     return write_captions(job.made.practice.sounds, path.suffix.lstrip(".").lower())
-
-
-def spoken(job: Voiced) -> Sequence[str]:
-    """What was shortened or left out, with its reason."""
-    return [
-        f"{d.cue.target_ms / 1000:.1f} s: “{d.cue.wordings[0].text}” {'is left out' if d.state == 'left out' else f'becomes “{d.text}”'}. {d.reason}"
-        for d in job.made.practice.decisions
-        if d.state in ("left out", "shortened")
-    ]

@@ -345,6 +345,13 @@ def test_from_a_text_to_a_voiced_film_in_five_commands(tmp_path: Path, monkeypat
     run("recording", "voice", "willows.session.json", "take.mp4", "--marks", "marks.json", "-o", "out.mp4")
     assert Path("out.vtt").read_text().startswith("WEBVTT")
     assert {"Video", "Audio", "Text"} <= {t.track_type for t in MediaInfo.parse("out.mp4").tracks}
+    close = json.loads(Path("marks.json").read_text())
+    close["marks"][1]["at_ms"] = close["marks"][0]["at_ms"] + 2600
+    Path("close.json").write_text(json.dumps(close))
+    said = run(
+        "recording", "voice", "willows.session.json", "take.mp4", "--marks", "close.json", "--captions-only", "d.vtt"
+    )
+    assert " becomes “" in said, "what was shortened is told"
     own, turned = (voiced(*more) for more in ((), ("--turned-over",)))
     assert "right leg" in own
     assert "left leg" in turned, "of a picture that is turned over the viewer hears the other side"
