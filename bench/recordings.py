@@ -24,7 +24,7 @@ from kemvo.core.model.session import Part, Pass, Session, with_pass_ids
 from kemvo.core.recording.calls import TimedText, marks_from
 from kemvo.core.recording.clock import clock_of
 from kemvo.core.recording.model import Again, Mark
-from kemvo.core.recording.performed import Keyed, performances_of, performed
+from kemvo.core.recording.performed import Keyed, edited, keyed, performances_of
 from kemvo.core.recording.slips_found import by_moments, not_called, postures_planned
 from kemvo.core.recording.taps import Tap, marks_from_taps
 from kemvo.core.recording.truth import Slips, Truth, truth_of
@@ -70,7 +70,7 @@ def case_of(seed: int) -> Case:
     )
     session, forms = with_pass_ids(Session(passes=passes)), {"f": form}
     score = score_of(session, forms)
-    names = [name for name, _ in performances_of(performed(score, timed(score, session, forms)))]
+    names = [name for name, _ in performances_of(keyed(score, timed(score, session, forms)))]
     slips = Slips()
     if seed % 2:
         gone, twice = chance.choice(len(names), 2, replace=False)
@@ -152,13 +152,13 @@ def main(first: int = 1000, many: int = 20) -> None:
         taps = marks_from_taps([Tap(hand(m.at_ms)) for m in firsts], done).marks
         score = score_of(case.session, case.forms)
         plan = timed(score, case.session, case.forms)
-        planned = performed(score, plan)
+        planned = keyed(score, plan)
         found = by_moments([hand(m.at_ms) for m in firsts], postures_planned(planned))
-        guessed = performed(score, plan, (), found.left_out, found.again)
+        guessed = edited(planned, found.left_out, found.again)
         alone = marks_from_taps([Tap(hand(m.at_ms)) for m in firsts], guessed).marks
         rows.setdefault("postures tapped, slips not told", []).append(off(case, alone, False, guessed))
         heard_only = marks_from(told(case, True, np.random.default_rng(seed + 9)), planned).marks
-        left = performed(score, plan, (), not_called(heard_only, planned))
+        left = edited(planned, not_called(heard_only, planned))
         rows.setdefault("captions, slips not told", []).append(off(case, heard_only, False, left))
         each = marks_from_taps([Tap(hand(m.at_ms), "movement") for m in truth.marks if m.edge == "start"], done).marks
         rows.setdefault("no marks", []).append(off(case, [], False))

@@ -3,7 +3,7 @@
 from kemvo.core.model.form import Form, Movement, Posture, Section
 from kemvo.core.model.session import Part, Pass, Session
 from kemvo.core.movement.readings import finished
-from kemvo.core.recording.performed import Keyed, performed
+from kemvo.core.recording.performed import Keyed, keyed
 from kemvo.core.timing.score import score_of
 from kemvo.core.timing.timeline import Timeline, timed
 
@@ -48,7 +48,7 @@ SESSION = Session(passes=(Pass(id="a1", part=Part(form_id="f"), pause_before_ms=
 def plan() -> tuple[list[Keyed], Timeline]:
     score = score_of(SESSION, FORMS)
     timeline = timed(score, SESSION, FORMS)
-    return performed(score, timeline), timeline
+    return keyed(score, timeline), timeline
 
 
 DONE, TIMELINE = plan()

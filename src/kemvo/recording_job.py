@@ -6,15 +6,14 @@ from __future__ import annotations
 from pathlib import Path
 from typing import NamedTuple
 
-from kemvo.core.model.session import Forms, Session
 from kemvo.core.practice.recorded import RecordedPractice, work_out_recording
-from kemvo.core.recording.calls import Heard, marks_from
-from kemvo.core.recording.model import Does, Filmed, Media, Recording
-from kemvo.core.recording.performed import Keyed, frozen, performances_of, performed
+from kemvo.core.recording.calls import marks_from
+from kemvo.core.recording.model import Does, Filmed, Media, Recording, with_marks
+from kemvo.core.recording.performed import performances_of
+from kemvo.core.recording.recorded_timeline import done_in, frozen, planned
 from kemvo.core.recording.slips_found import by_moments, not_called, postures_planned
 from kemvo.core.recording.taps import HAND_MS, marks_from_taps
-from kemvo.core.timing.score import score_of
-from kemvo.core.timing.timeline import chapters, timed
+from kemvo.core.timing.timeline import chapters
 from kemvo.film.give_back import Wish, captions_of, give_back
 from kemvo.film.probe import Report, probe
 from kemvo.film.studio import Studio, film
@@ -26,21 +25,15 @@ from kemvo.formats.text import MOST_TEXT_BYTES, bounded, decoded
 from kemvo.main_job import OpenedSession
 
 
-def planned_places(session: Session, forms: Forms) -> list[Keyed]:
-    """The places of a session as it is planned."""
-    score = score_of(session, forms)
-    return performed(score, timed(score, session, forms))
-
-
 def shoot(opened: OpenedSession, out: Path, how: Studio, slips: Path | None, truth: Path | None, report: Report) -> str:
     """Film a session, and write what is true of it. Answers with a sentence."""
-    planned = planned_places(opened.session, opened.forms)
+    places = planned(opened.session, opened.forms)
     if slips:
-        how = how._replace(slips=read_slips(slips.read_bytes(), slips.name, planned))
+        how = how._replace(slips=read_slips(slips.read_bytes(), slips.name, places))
     made = film(opened.session, opened.forms, opened.clips(), out, how, report)
     if truth:
         recording = made.truth.recording.model_copy(update={"media": probe(out)})
-        truth.write_text(write_marks(recording, planned, made.said), encoding="utf-8")
+        truth.write_text(write_marks(recording, places, made.said), encoding="utf-8")
     done = len(made.truth.recording.marks)
     return f"{out}: {made.truth.recording.media.ms / 1000:.1f} s, {done} true moments, {len(made.said)} told."
 
@@ -57,35 +50,31 @@ def mark(opened: OpenedSession, path: Path, captions: Path | None, taps: Path | 
     """Mark a recording by captions and taps; what neither tells follows from the plan."""
     media = probe(path)
     session, forms = opened.session, opened.forms
-    score = score_of(session, forms)
-    plan = timed(score, session, forms)
-    done = planned = performed(score, plan)
     remarks = list(media.notes)
-    recording = Recording(title=session.title, media=media, frozen=frozen(plan, score))
+    recording = Recording(title=session.title, media=media, frozen=frozen(session, forms))
+    places = planned(session, forms)
     if captions:
         texts = timed_texts(_text(captions), captions.name)
-        heard: Heard = marks_from(texts, done)
+        heard = marks_from(texts, places)
         remarks.append(f"{heard.found} of {heard.texts} captions found their movement.")
-        gone = not_called(heard.marks, done)
-        recording = recording.model_copy(update={"marks": tuple(heard.marks), "left_out": gone})
+        recording = recording.model_copy(
+            update={"marks": tuple(heard.marks), "left_out": not_called(heard.marks, places)}
+        )
     if taps:
         moments = read_taps(_text(taps), taps.name)
         if all(t.kind == "posture" for t in moments):
-            slips = by_moments([t.at_ms for t in moments], postures_planned(done))
+            slips = by_moments([t.at_ms for t in moments], postures_planned(places))
             recording = recording.model_copy(update={"left_out": slips.left_out, "again": slips.again})
-            done = performed(score, plan, (), slips.left_out, slips.again)
-        tapped = marks_from_taps(moments, done, hand_ms)
+        tapped = marks_from_taps(moments, done_in(recording, session, forms), hand_ms)
         if tapped.over:
             remarks.append(f"{tapped.over} taps came after the last posture and landed on none.")
-        by_hand = {(m.place, m.edge) for m in tapped.marks}
-        others = [m for m in recording.marks if (m.place, m.edge) not in by_hand]
-        recording = recording.model_copy(update={"marks": (*others, *tapped.marks)})
-    titles = {name: p.posture.title() for name, p in performances_of(planned)}
+        recording = with_marks(recording, tapped.marks)
+    titles = {name: p.posture.title() for name, p in performances_of(places)}
     remarks += [f"“{titles[k]}” seems to be left out." for k in recording.left_out]
     remarks += [f"“{titles[a.performance]}” seems to be done {a.times} times." for a in recording.again]
     if not recording.marks:
         remarks.append("Without taps or captions the plan is laid over the whole recording.")
-    return Marked(recording, remarks, write_marks(recording, planned))
+    return Marked(recording, remarks, write_marks(recording, places))
 
 
 def _text(path: Path) -> str:
@@ -111,8 +100,8 @@ def voiced(
     """A marked recording with its cues. `does`: how it was filmed (None: as the session has the instructor stand); `turned_over`: its
     picture shows left as right."""
     media = probe(path)
-    planned = planned_places(opened.session, opened.forms)
-    recording, remarks = read_marks(marks.read_bytes(), marks.name, planned, media)
+    places = planned(opened.session, opened.forms)
+    recording, remarks = read_marks(marks.read_bytes(), marks.name, places, media)
     recording = recording.model_copy(
         update={
             "title": opened.session.title,

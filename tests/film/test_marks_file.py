@@ -8,7 +8,7 @@ from hypothesis import strategies as st
 
 from kemvo.core.errors import KemvoError
 from kemvo.core.recording.model import Again, Mark, Media, Recording
-from kemvo.core.recording.performed import performances_of, performed
+from kemvo.core.recording.performed import edited, keyed, performances_of
 from kemvo.core.timing.score import score_of
 from kemvo.core.timing.timeline import timed
 from kemvo.formats.marks_json import read_marks, read_slips, read_taps, write_marks
@@ -23,13 +23,13 @@ def test_marks_come_back_as_they_were(practice: tuple, data: st.DataObject) -> N
     session, forms = practice
     score = score_of(session, forms)
     plan = timed(score, session, forms)
-    planned = performed(score, plan)
+    planned = keyed(score, plan)
     names = [name for name, _ in performances_of(planned)]
     if not names:
         return
     again = (Again(performance=data.draw(st.sampled_from(names)), times=2),)
     out = tuple(n for n in names[:1] if n != again[0].performance)
-    done = performed(score, plan, again=again)
+    done = edited(planned, again=again)
     moving = [k.key for k in done if k.place.kind == "movement"]
     chosen = data.draw(st.lists(st.sampled_from(moving), unique=True, max_size=6))
     marks = tuple(

@@ -6,6 +6,8 @@ from pathlib import Path
 from typing import Annotated, Literal
 
 from fastapi import APIRouter, Query, Request, Response, UploadFile
+from fastapi import Form as FormField
+from fastapi.concurrency import run_in_threadpool
 from fastapi.responses import FileResponse
 from pydantic import BaseModel, Field
 from starlette.background import BackgroundTask
@@ -28,12 +30,10 @@ from kemvo.api.work import JobView, job_view
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.session import Forms, Session
 from kemvo.core.recording.calls import marks_from
-from kemvo.core.recording.model import Mark, Recording
-from kemvo.core.recording.performed import frozen
-from kemvo.core.recording.recorded_timeline import done_in
+from kemvo.core.recording.model import Recording, with_marks
+from kemvo.core.recording.recorded_timeline import done_in, frozen, planned
 from kemvo.core.recording.taps import Tap, TapKind, marks_from_taps
-from kemvo.core.timing.score import score_of
-from kemvo.core.timing.timeline import chapters, timed
+from kemvo.core.timing.timeline import chapters
 from kemvo.core.views.recording_sheet import WAYS_FILMED, RecordingSheet, recording_sheet
 from kemvo.film.envelope import in_points, load
 from kemvo.film.give_back import Wish, captions_of, ending_for, give_back
@@ -168,7 +168,8 @@ async def bring_piece(house: Here, request: Request, coming: str, at: Annotated[
         data += chunk
         if len(data) > PIECE_BYTES:
             raise KemvoError(Problem(what="This piece is larger than 64 MB.", mend="Send the file in smaller pieces."))
-    return ComingView(**house.media.take(coming, at, bytes(data))._asdict())
+    here = await run_in_threadpool(house.media.take, coming, at, bytes(data))
+    return ComingView(**here._asdict())
 
 
 @router.delete("/incoming/{coming}")
@@ -196,13 +197,12 @@ def new_recording(house: Here, bring: Bring) -> JobView:
         media = take_in(house.media, file, name, job.report)
         house.media.drop(bring.coming)
         forms = house.forms_of(session.body)
-        score = score_of(session.body, forms)
         recording = Recording(
             title=bring.title or name.rsplit(".", 1)[0][:200],
             session_id=session.id,
             session_version=session.version,
             media=media,
-            frozen=frozen(timed(score, session.body, forms), score),
+            frozen=frozen(session.body, forms),
         )
         job.made = {"id": house.recordings.add(recording).id, "notes": list(media.notes)}
 
@@ -377,25 +377,18 @@ def tap(house: Here, id_: str, tapping: Tapping) -> Response:
     return answer(view(house, house.recordings.save(id_, tapping.version, with_marks(recording, made.marks))))
 
 
-def with_marks(recording: Recording, new: list[Mark]) -> Recording:
-    """A recording with more marks: on a place and edge the new one counts, but none takes the place of one set by hand that
-    is not by hand itself."""
-    hands = {(m.place, m.edge) for m in recording.marks if m.hand}
-    new = [m for m in new if m.hand or (m.place, m.edge) not in hands]
-    over = {(m.place, m.edge) for m in new}
-    kept = [m for m in recording.marks if (m.place, m.edge) not in over]
-    return recording.model_copy(update={"marks": (*kept, *new)})
+StartedFrom = Annotated[int, FormField(ge=1, description="The version the write starts from.")]
 
 
 @router.post("/{id_}/captions", response_model=RecordingView)
-async def mark_by_captions(house: Here, id_: str, request: Request, file: UploadFile) -> Response:
-    """Mark a recording by captions with times (WebVTT, SubRip); marks set by hand stay."""
+def mark_by_captions(house: Here, id_: str, file: UploadFile, version: StartedFrom) -> Response:
+    """Mark a recording by captions with times (WebVTT, SubRip); marks set by hand stay. 409 when somebody else wrote since
+    `version`."""
     name = file.filename or "captions.vtt"
-    form = await request.form()
     texts = timed_texts(decoded(file_text(file), name), name)
-    stored = house.recordings.get(id_)
-    session, forms, _ = of_session(house, stored.body)
-    heard = marks_from(texts, done_in(stored.body, session, forms))
+    recording = house.recordings.get(id_).body
+    session, forms, _ = of_session(house, recording)
+    heard = marks_from(texts, done_in(recording, session, forms))
     if not heard.marks:
         raise KemvoError(
             Problem(
@@ -404,8 +397,7 @@ async def mark_by_captions(house: Here, id_: str, request: Request, file: Upload
                 mend="Choose the captions of this recording.",
             )
         )
-    version = int(str(form.get("version") or stored.version))
-    return answer(view(house, house.recordings.save(id_, version, with_marks(stored.body, heard.marks))))
+    return answer(view(house, house.recordings.save(id_, version, with_marks(recording, heard.marks))))
 
 
 @router.get("/{id_}/marks.json", response_class=Response)
@@ -413,25 +405,20 @@ def marks_file(house: Here, id_: str) -> Response:
     """The marks of a recording as a file."""
     recording = house.recordings.get(id_).body
     session, forms, _ = of_session(house, recording)
-    plain = Recording(media=recording.media, frozen=recording.frozen)
-    return download(
-        write_marks(recording, done_in(plain, session, forms)), recording.title, "marks.json", "application/json"
-    )
+    marks = write_marks(recording, planned(session, forms, recording.frozen))
+    return download(marks, recording.title, "marks.json", "application/json")
 
 
 @router.post("/{id_}/marks-file", response_model=RecordingView)
-async def take_marks_file(house: Here, id_: str, request: Request, file: UploadFile) -> Response:
-    """Take the marks of a file over."""
-    form = await request.form()
-    stored = house.recordings.get(id_)
-    session, forms, _ = of_session(house, stored.body)
-    plain = Recording(media=stored.body.media, frozen=stored.body.frozen)
-    planned = done_in(plain, session, forms)
-    read, _ = read_marks(file_text(file), file.filename or "", planned, stored.body.media)
-    body = with_marks(stored.body, list(read.marks)).model_copy(
+def take_marks_file(house: Here, id_: str, file: UploadFile, version: StartedFrom) -> Response:
+    """Take the marks of a file over. 409 when somebody else wrote since `version`."""
+    recording = house.recordings.get(id_).body
+    session, forms, _ = of_session(house, recording)
+    places = planned(session, forms, recording.frozen)
+    read, _ = read_marks(file_text(file), file.filename or "", places, recording.media)
+    body = with_marks(recording, read.marks).model_copy(
         update={"left_out": read.left_out, "again": read.again, "begins_ms": read.begins_ms, "ends_ms": read.ends_ms}
     )
-    version = int(str(form.get("version") or stored.version))
     return answer(view(house, house.recordings.save(id_, version, body)))
 
 
@@ -483,8 +470,7 @@ def recording_packed(house: Here, id_: str, media: bool = False) -> FileResponse
     """A recording as a ZIP file: its session with the forms, its marks, and its file if wished."""
     recording = house.recordings.get(id_).body
     session, forms, _ = of_session(house, recording)
-    plain = Recording(media=recording.media, frozen=recording.frozen)
-    marks = write_marks(recording, done_in(plain, session, forms))
+    marks = write_marks(recording, planned(session, forms, recording.frozen))
     path = house.incoming / f"{new_id()}.zip"
     file = house.media.path(recording.media)
     wanted = file if media and file.exists() else None

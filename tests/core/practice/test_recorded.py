@@ -11,8 +11,8 @@ from kemvo.core.practice.pipeline import work_out
 from kemvo.core.practice.recorded import work_out_recording
 from kemvo.core.practice.recorded_cures import recorded_cures
 from kemvo.core.recording.model import Again, Does, Filmed, KeptTalk, Mark, Media, Recording
-from kemvo.core.recording.performed import frozen, performances_of, performed
-from kemvo.core.recording.recorded_timeline import guessed_ms
+from kemvo.core.recording.performed import keyed, performances_of
+from kemvo.core.recording.recorded_timeline import frozen, guessed_ms
 from kemvo.core.timing.score import score_of
 from kemvo.core.timing.timeline import timed
 from strategies import practices, talk
@@ -20,9 +20,7 @@ from takes import DONE, FORMS, SESSION, TIMELINE
 
 
 def recording(**more: object) -> Recording:
-    score = score_of(SESSION, FORMS)
-    plan = timed(score, SESSION, FORMS)
-    return Recording(media=Media(ms=TIMELINE.total_ms), frozen=frozen(plan, score), sound=SESSION.sound, **more)
+    return Recording(media=Media(ms=TIMELINE.total_ms), frozen=frozen(SESSION, FORMS), sound=SESSION.sound, **more)
 
 
 def test_a_recording_as_planned_is_the_planned_practice() -> None:
@@ -44,7 +42,7 @@ def test_nothing_is_said_outside_the_recording_or_over_kept_talk(
     session, forms = practice
     score = score_of(session, forms)
     plan = timed(score, session, forms)
-    done = performed(score, plan)
+    done = keyed(score, plan)
     total = data.draw(st.integers(2000, 300_000))
     names = [name for name, _ in performances_of(done)]
     again = [Again(performance=data.draw(st.sampled_from(names)), times=3)] if names else []
@@ -52,7 +50,7 @@ def test_nothing_is_said_outside_the_recording_or_over_kept_talk(
     begin = data.draw(st.integers(0, total))
     kept = (KeptTalk(from_ms=begin, to_ms=min(total, begin + 20_000)),)
     take = Recording(
-        media=Media(ms=total), frozen=frozen(plan, score), marks=tuple(marks), again=tuple(again), talk=kept, sound=session.sound,
+        media=Media(ms=total), frozen=frozen(session, forms), marks=tuple(marks), again=tuple(again), talk=kept, sound=session.sound,
         own_cues=(OwnCue(id="o1", text="Late words of my own", at_ms=total - 300),),
     )  # fmt: skip
     made = work_out_recording(take, session, forms, talk)

@@ -9,8 +9,8 @@ from kemvo.core.model.form import Form
 from kemvo.core.model.session import Session
 from kemvo.core.recording.clock import clock_of, next_to_mark
 from kemvo.core.recording.model import Again, Mark, Media, Recording
-from kemvo.core.recording.performed import Keyed, frozen, keys_of, performance_key, performances_of, performed
-from kemvo.core.recording.recorded_timeline import on_clock, recorded
+from kemvo.core.recording.performed import Keyed, edited, keyed, keys_of, performance_key, performances_of
+from kemvo.core.recording.recorded_timeline import frozen, on_clock, recorded
 from kemvo.core.timing.score import Score, score_of
 from kemvo.core.timing.timeline import Timeline, timed
 from strategies import practices
@@ -20,7 +20,7 @@ def planned(practice: tuple[Session, dict[str, Form]]) -> tuple[Score, Timeline,
     session, forms = practice
     score = score_of(session, forms)
     timeline = timed(score, session, forms)
-    return score, timeline, performed(score, timeline)
+    return score, timeline, keyed(score, timeline)
 
 
 def marks_of(done: Sequence[Keyed], timeline: Timeline, chosen: set[int], hand: bool = False) -> list[Mark]:
@@ -33,10 +33,11 @@ def marks_of(done: Sequence[Keyed], timeline: Timeline, chosen: set[int], hand: 
 
 @given(practice=practices())
 def test_every_place_has_a_key_of_its_own(practice: tuple[Session, dict[str, Form]]) -> None:
-    score, timeline, done = planned(practice)
+    session, forms = practice
+    score, _, done = planned(practice)
     keys = keys_of(score.places)
     assert len(set(keys)) == len(keys) == len(done)
-    assert [f.ms for f in frozen(timeline, score)] == [k.plan_ms for k in done]
+    assert [f.ms for f in frozen(session, forms)] == [k.plan_ms for k in done]
 
 
 @given(practice=practices(), data=st.data())
@@ -129,12 +130,12 @@ def test_left_out_and_done_again_change_only_that(
     if not names:
         return
     gone = data.draw(st.sampled_from(names))
-    left = performed(score, timeline, left_out=[gone])
+    left = edited(keyed(score, timeline), left_out=[gone])
     assert [k.key for k in left] == [
         k.key for k in done if not (k.place.performance and performance_key(k.place) == gone)
     ]
     times = data.draw(st.integers(2, 4))
-    again = performed(score, timeline, again=[Again(performance=gone, times=times)])
+    again = edited(keyed(score, timeline), again=[Again(performance=gone, times=times)])
     keys = [k.key for k in again]
     assert len(set(keys)) == len(keys)
     assert set(keys) >= {k.key for k in done}
@@ -149,11 +150,11 @@ def test_left_out_and_done_again_change_only_that(
 def test_marks_survive_edits_of_the_form(practice: tuple[Session, dict[str, Form]], data: st.DataObject) -> None:
     """What is still there keeps its mark and its frozen length; what is gone is told, and nothing is dropped."""
     session, forms = practice
-    score, timeline, done = planned(practice)
+    _, timeline, done = planned(practice)
     if not done or not timeline.total_ms:
         return
     every = marks_of(done, timeline, set(range(len(done))), hand=True)
-    recording = Recording(media=Media(ms=timeline.total_ms), frozen=frozen(timeline, score), marks=tuple(every))
+    recording = Recording(media=Media(ms=timeline.total_ms), frozen=frozen(session, forms), marks=tuple(every))
     faster = {k: f.model_copy(update={"tempo": min(240, f.tempo * 2)}) for k, f in forms.items()}
     assert recorded(recording, session, faster).clock.starts() == recorded(recording, session, forms).clock.starts()
     fewer = {

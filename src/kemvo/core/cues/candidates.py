@@ -17,7 +17,7 @@ from kemvo.core.movement.line_parts import portions, words_of
 from kemvo.core.tables.block_kinds import BLOCK_KINDS as BLOCKS
 from kemvo.core.tables.groups import GROUPS
 from kemvo.core.timing.pass_breath import Breathed
-from kemvo.core.timing.score import Performance
+from kemvo.core.timing.score import Performance, place_name
 from kemvo.core.timing.timeline import Span, Timeline, by_pass
 
 
@@ -76,17 +76,6 @@ def _asked(c: Cue, timeline: Timeline, calls: Calls) -> bool:
     )
 
 
-def place(s: Span) -> str:
-    """What names a span whatever else changes: its pass, the time through it, the posture and which time it is done, the
-    movement and which of its like it is."""
-    leg = f"{s.round.id or s.round.no}.{s.round.nth}"
-    if s.performance is None or s.movement is None:
-        return f"{leg}.{s.kind}"
-    posture, m = s.performance.posture, s.movement
-    again = sum(x.id == m.id for x in posture.movements[: s.movement_no])
-    return f"{leg}.{posture.id}.{s.performance.time}.{m.id}" + (f".{again}" if again else "")
-
-
 class _Teller:
     """Goes along a timeline and tells what could be said."""
 
@@ -111,7 +100,7 @@ class _Teller:
         at = s.start_ms if target is None else target
         ends = max(0, at - row.space_ms)
         yield Cue(
-            f"{place(s)}.{kind}{tail}", kind, at, max(0, opens, at - row.lead_ms), ends if due is None else max(0, due),
+            f"{place_name(s)}.{kind}{tail}", kind, at, max(0, opens, at - row.lead_ms), ends if due is None else max(0, due),
             tuple(wordings), self.index[id(s)], ends if due is not None else None, None, row.must, lead, part,
         )  # fmt: skip
 

@@ -4,13 +4,13 @@ from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
 
-from kemvo.core.cues.candidates import place
 from kemvo.core.cues.decisions import Decision
 from kemvo.core.cues.kinds import CUE_KINDS
 from kemvo.core.language.sides import first_side
 from kemvo.core.model.session import Session, SpeechChoice
 from kemvo.core.movement.interpretation import foot_side
 from kemvo.core.practice.pipeline import Practice
+from kemvo.core.timing.score import place_name
 from kemvo.core.timing.timeline import Span, by_pass
 from kemvo.core.timing.weight_curve import full_side
 from kemvo.core.types import Side, Value
@@ -128,7 +128,7 @@ def _line(d: Decision, s: Span, chosen: bool) -> CueLine:
         reason=d.reason,
         together=d.together,
         leg=leg,
-        place=place(s),
+        place=place_name(s),
         movement_id=s.movement.id if s.movement else "",
         posture=s.performance.posture.title() if s.performance else "",
         must=c.must,

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from itertools import groupby
 from typing import NamedTuple
 
 from kemvo.core.cues.candidates import candidates
@@ -79,25 +80,11 @@ def as_filmed(spans: tuple[Span, ...], recording: Recording, session: Session) -
 def seen_by_viewer(spans: tuple[Span, ...], recording: Recording, session: Session) -> tuple[Span, ...]:
     """The spans as a viewer of the recording sees and follows them."""
     out: list[Span] = []
-    for s in spans:
-        view = SEEN[filmed_as(recording, session, s.round.no), recording.turned_over]
-        here = s._replace(round=s.round._replace(facing=view.facing))
-        out += mirrored([here]) if view.other_side else [here]
-    return tuple(_same_performances(out))
-
-
-def _same_performances(spans: list[Span]) -> list[Span]:
-    """The spans with one object for each posture that is done."""
-    known: dict[object, Span] = {}
-    out = []
-    for s in spans:
-        if s.performance is None:
-            out.append(s)
-            continue
-        key = (s.round.no, s.round.nth, s.performance.posture.id, s.performance.time)
-        first = known.setdefault(key, s)
-        out.append(s._replace(performance=first.performance))
-    return out
+    for no, part in groupby(spans, lambda s: s.round.no):
+        view = SEEN[filmed_as(recording, session, no), recording.turned_over]
+        here = [s._replace(round=s.round._replace(facing=view.facing)) for s in part]
+        out += mirrored(here) if view.other_side else here
+    return tuple(out)
 
 
 class RecordedPractice(NamedTuple):

@@ -209,7 +209,6 @@ def _by_pairs(
     if len(pairs) < 2:
         return np.asarray(times[0] + at - known[0])
     pace = (times[-1] - times[0]) / max(1.0, known[-1] - known[0])
-    inside = np.interp(at, known, times)
     before, after = times[0] + pace * (at - known[0]), times[-1] + pace * (at - known[-1])
     inside = np.interp(at, known, times)
     return np.asarray(np.where(at < known[0], before, np.where(at > known[-1], after, inside)))

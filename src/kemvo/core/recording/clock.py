@@ -29,7 +29,6 @@ class Element(NamedTuple):
     place: int
     plan_ms: int
     elastic: bool
-    planned: bool = True
 
 
 class Knot(NamedTuple):
@@ -120,28 +119,21 @@ def clock_of(
         if ends_ms is None:
             fixed.append(Knot(last - 1, total_ms, HAND_SURE))
     knots = _trusted([*fixed, *found])
-    used = {k.mark for k in knots}
-    unused = tuple(
-        n for n, m in enumerate(marks) if m.place in numbers and n not in used and not _agrees(m, knots, found, n)
-    )
+    kept = {(k.at, k.ms) for k in knots}
+    unused = tuple(k.mark for k in found if (k.at, k.ms) not in kept)
     unknown = tuple(n for n, m in enumerate(marks) if m.place not in numbers)
     times = _times(elements, knots, bool(found))
     known = sorted({k.at for k in knots if k.mark >= 0 or (0 < k.at < last and k.weight == HAND_SURE)})
     return Clock(tuple(elements), tuple(times), tuple(known), unused, unknown)
 
 
-def _agrees(m: Mark, knots: Sequence[Knot], found: Sequence[Knot], n: int) -> bool:
-    mine = next(k for k in found if k.mark == n)
-    return any(k.at == mine.at and k.ms == mine.ms for k in knots)
-
-
 def _elements(done: Sequence[Keyed], ended: set[int]) -> list[Element]:
-    out = [Element(-1, 0, elastic=True, planned=False)]
+    out = [Element(-1, 0, elastic=True)]
     for i, k in enumerate(done):
         out.append(Element(i, k.plan_ms, k.place.kind in STILL))
         if i in ended:
-            out.append(Element(-1, 0, elastic=True, planned=False))
-    return [*out, Element(-1, 0, elastic=True, planned=False)]
+            out.append(Element(-1, 0, elastic=True))
+    return [*out, Element(-1, 0, elastic=True)]
 
 
 def _trusted(found: Sequence[Knot]) -> list[Knot]:
@@ -235,13 +227,13 @@ def _shared(part: Sequence[Element], s: _Stretch, pace: Fraction | None) -> list
     moves = min(whole, pace * s.moves)
     factor = moves / s.moves if s.moves else Fraction(0)
     slack = whole - moves
-    open_ = sum(not e.planned for e in part)
+    open_ = sum(e.place < 0 for e in part)
     if open_:
         # What nobody planned takes what the planned pauses leave.
         kept = min(Fraction(1), slack / s.rests) if s.rests else Fraction(0)
         rest = (slack - kept * s.rests) / open_
         return [
-            factor * e.plan_ms if not e.elastic else kept * e.plan_ms if e.planned else rest for e in part
+            factor * e.plan_ms if not e.elastic else kept * e.plan_ms if e.place >= 0 else rest for e in part
         ]  # fmt: skip
     return [
         factor * e.plan_ms if not e.elastic else slack * e.plan_ms / s.rests if s.rests else slack / len(part)

@@ -4,6 +4,7 @@ knows nothing of it, so that many takes share one session.
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from typing import Annotated, Literal
 
 from pydantic import Field, ValidationError
@@ -124,3 +125,13 @@ def read_recording(data: object, root: str = "") -> Recording:
         return Recording.model_validate(data)
     except ValidationError as error:
         raise from_validation(error, data, root) from None
+
+
+def with_marks(recording: Recording, new: Sequence[Mark]) -> Recording:
+    """A recording with more marks: on a place and edge the new one counts, but none takes the place of one set by hand that
+    is not by hand itself."""
+    hands = {(m.place, m.edge) for m in recording.marks if m.hand}
+    new = [m for m in new if m.hand or (m.place, m.edge) not in hands]
+    over = {(m.place, m.edge) for m in new}
+    kept = [m for m in recording.marks if (m.place, m.edge) not in over]
+    return recording.model_copy(update={"marks": (*kept, *new)})

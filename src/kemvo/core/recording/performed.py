@@ -5,12 +5,12 @@ key of ids that survives edits of the form.
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Iterable, Sequence
 from itertools import groupby
 from typing import NamedTuple
 
 from kemvo.core.recording.model import Again, FrozenPlace
-from kemvo.core.timing.score import Performance, Place, Score
+from kemvo.core.timing.score import Performance, Place, Score, counted_together, place_name, round_name
 from kemvo.core.timing.timeline import Timeline
 
 EXTRA = 1000
@@ -25,15 +25,10 @@ class Keyed(NamedTuple):
     plan_ms: int
 
 
-def round_key(place: Place) -> str:
-    """What names a round: its pass and the time through it."""
-    return f"{place.round.id or place.round.no}.{place.round.nth}"
-
-
 def performance_key(place: Place) -> str:
     """What names a posture being done: its round, posture, and which time that very posture is done in it."""
     assert place.performance
-    return f"{round_key(place)}.{place.performance.posture.id}.{place.performance.time}"
+    return f"{round_name(place.round)}.{place.performance.posture.id}.{place.performance.time}"
 
 
 def keys_of(places: Iterable[Place]) -> list[str]:
@@ -41,95 +36,63 @@ def keys_of(places: Iterable[Place]) -> list[str]:
     out: list[str] = []
     seen: Counter[str] = Counter()
     for place in places:
-        if place.performance and place.movement:
-            key = f"{performance_key(place)}.{place.movement.id}"
-            if place.kind == "hold":
-                key += ":hold"
-        else:
-            key = f"{round_key(place)}:{place.kind}"
+        key = place_name(place) + (":hold" if place.kind == "hold" else "")
         seen[key] += 1
         out.append(key if seen[key] == 1 else f"{key}~{seen[key]}")
     return out
 
 
-def frozen(timeline: Timeline, score: Score) -> tuple[FrozenPlace, ...]:
-    """The plan of a session as a recording keeps it: every place with its planned length."""
-    return tuple(
-        FrozenPlace(place=key, ms=span.end_ms - span.start_ms)
-        for key, span in zip(keys_of(score.places), timeline.spans, strict=True)
-    )
-
-
-def performed(
-    score: Score, timeline: Timeline, plan: Sequence[FrozenPlace] = (), left_out: Iterable[str] = (),
-    again: Sequence[Again] = (),
-) -> list[Keyed]:  # fmt: skip
-    """What was done, in order. `timeline`: the session as it is planned now; `plan`: as it was when the recording was
-    marked, which counts where it knows a place. `left_out`, `again`: postures by `performance_key`."""
+def keyed(score: Score, timeline: Timeline, plan: Sequence[FrozenPlace] = ()) -> list[Keyed]:
+    """The places of a score with their keys and planned lengths: as `timeline` has them, but where `plan` (the plan when the
+    recording was marked) knows a place, as it was then."""
     known = {f.place: f.ms for f in plan}
-    keyed = [
+    return [
         Keyed(key, place, known.get(key, span.end_ms - span.start_ms))
         for key, place, span in zip(keys_of(score.places), score.places, timeline.spans, strict=True)
     ]
+
+
+def edited(planned: Sequence[Keyed], left_out: Iterable[str] = (), again: Sequence[Again] = ()) -> list[Keyed]:
+    """What was done, in order, of what was planned. `left_out`, `again`: postures by `performance_key`."""
     gone, times = set(left_out), {a.performance: a.times for a in again}
     out: list[Keyed] = []
-    for _, round_ in groupby(keyed, lambda k: (k.place.round.no, k.place.round.nth)):
-        out += _counted(_edited(list(round_), gone, times))
+    for _, round_ in groupby(planned, lambda k: (k.place.round.no, k.place.round.nth)):
+        doing: list[list[Keyed]] = []
+        for name, group in groupby(round_, _doing):
+            places = list(group)
+            if name not in gone:
+                doing += [places, *([_again(k, n) for k in places] for n in range(1, times.get(name, 1)))]
+        out += _counted(doing)
     return out
 
 
-def _edited(round_: Sequence[Keyed], gone: set[str], times: Mapping[str, int]) -> list[Keyed]:
-    out: list[Keyed] = []
-    for name, group in groupby(round_, lambda k: performance_key(k.place) if k.place.performance else ""):
-        places = list(group)
-        if name in gone:
-            continue
-        out += places
-        for n in range(1, times.get(name, 1) if name else 1):
-            out += [_again(k, n) for k in places]
-    return out
+def _doing(k: Keyed) -> str:
+    """The posture being done at a place; none in a pause."""
+    return performance_key(k.place) if k.place.performance else ""
 
 
 def _again(k: Keyed, n: int) -> Keyed:
     """A place done once more: with a key of its own."""
     assert k.place.performance
-    time = k.place.performance.time + EXTRA * n
-    before = performance_key(k.place)
-    place = k.place._replace(performance=k.place.performance._replace(time=time))
-    return Keyed(performance_key(place) + k.key.removeprefix(before), place, k.plan_ms)
+    again = k.place.performance._replace(time=k.place.performance.time + EXTRA * n)
+    place = k.place._replace(performance=again)
+    return Keyed(performance_key(place) + k.key.removeprefix(performance_key(k.place)), place, k.plan_ms)
 
 
-def _counted(round_: Sequence[Keyed]) -> list[Keyed]:
-    """The same with what is told of it ("two of three") as it was really done."""
-    doing = [list(g) for name, g in groupby(round_, _done_as)]
-    moving = [i for i, g in enumerate(doing) if g[0].place.performance]
-    at = 0
-    while at < len(moving):
-        here = doing[moving[at]][0].place.performance
-        assert here
-        name = here.posture.name.casefold().strip()
-        end = at + 1
-        while end < len(moving) and name and _name(doing[moving[end]]) == name:
-            end += 1
-        for n in range(at, end):
-            doing[moving[n]] = [_as(k, n - at + 1, end - at, n) for k in doing[moving[n]]]
-        at = end
-    return [k for g in doing for k in g]
-
-
-def _done_as(k: Keyed) -> str:
-    return performance_key(k.place) if k.place.performance else ""
-
-
-def _name(doing: Sequence[Keyed]) -> str:
-    p = doing[0].place.performance
-    return p.posture.name.casefold().strip() if p else ""
-
-
-def _as(k: Keyed, nth: int, of: int, no: int) -> Keyed:
-    p = k.place.performance
-    assert p
-    return k._replace(place=k.place._replace(performance=p._replace(nth=nth, of=of, no=no)))
+def _counted(doing: Sequence[list[Keyed]]) -> list[Keyed]:
+    """The places of a round, posture by posture, with what is told of them ("two of three") as they were really done."""
+    done = [g[0].place.performance for g in doing if g[0].place.performance]
+    counts = iter(enumerate(counted_together([p.posture for p in done])))
+    out: list[Keyed] = []
+    for group in doing:
+        performance = group[0].place.performance
+        if performance is None:
+            out += group
+            continue
+        no, (nth, of) = next(counts)
+        counted = performance._replace(nth=nth, of=of, no=no)
+        out += [k._replace(place=k.place._replace(performance=counted)) for k in group]
+    return out
 
 
 def performances_of(done: Iterable[Keyed]) -> list[tuple[str, Performance]]:

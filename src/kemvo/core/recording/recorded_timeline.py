@@ -8,8 +8,8 @@ from typing import NamedTuple
 
 from kemvo.core.model.session import Forms, Session
 from kemvo.core.recording.clock import Clock, clock_of
-from kemvo.core.recording.model import Recording
-from kemvo.core.recording.performed import Keyed, performed
+from kemvo.core.recording.model import FrozenPlace, Recording
+from kemvo.core.recording.performed import Keyed, edited, keyed
 from kemvo.core.timing.score import Place, Score, score_of
 from kemvo.core.timing.timeline import Timeline, laid_out, timed
 
@@ -25,19 +25,27 @@ class Recorded(NamedTuple):
     numbers: tuple[int, ...]
 
 
+def frozen(session: Session, forms: Forms) -> tuple[FrozenPlace, ...]:
+    """The plan of a session as a recording keeps it: every place with its planned length."""
+    return tuple(FrozenPlace(place=k.key, ms=k.plan_ms) for k in planned(session, forms))
+
+
+def planned(session: Session, forms: Forms, plan: Sequence[FrozenPlace] = ()) -> list[Keyed]:
+    """What a session is to have done, in order: nothing left out, nothing done again. `plan`: as it was planned before."""
+    score = score_of(session, forms)
+    return keyed(score, timed(score, session, forms), plan)
+
+
 def done_in(recording: Recording, session: Session, forms: Forms) -> list[Keyed]:
     """What was done in a recording, in order."""
-    score = score_of(session, forms)
-    plan = timed(score, session, forms)
-    return performed(score, plan, recording.frozen, recording.left_out, recording.again)
+    return edited(planned(session, forms, recording.frozen), recording.left_out, recording.again)
 
 
 def recorded(recording: Recording, session: Session, forms: Forms) -> Recorded:
     """The timeline of a recording."""
-    score = score_of(session, forms)
-    done = performed(score, timed(score, session, forms), recording.frozen, recording.left_out, recording.again)
+    done = done_in(recording, session, forms)
     clock = clock_of(done, recording.marks, recording.media.ms, recording.begins_ms, recording.ends_ms)
-    return on_clock(done, clock, score.left_pct)
+    return on_clock(done, clock, score_of(session, forms).left_pct)
 
 
 def on_clock(done: Sequence[Keyed], clock: Clock, left_pct: int) -> Recorded:

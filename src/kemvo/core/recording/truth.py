@@ -13,10 +13,9 @@ from pydantic import Field
 from kemvo.core.model.session import Forms, Session
 from kemvo.core.recording.clock import Clock, Element
 from kemvo.core.recording.model import Again, Mark, Media, Recording
-from kemvo.core.recording.performed import Keyed, frozen, performed
-from kemvo.core.recording.recorded_timeline import Recorded, on_clock
+from kemvo.core.recording.performed import Keyed, edited
+from kemvo.core.recording.recorded_timeline import Recorded, frozen, on_clock, planned
 from kemvo.core.timing.score import STILL, score_of
-from kemvo.core.timing.timeline import timed
 from kemvo.core.types import Value
 
 WAVER_SHARE = 0.10
@@ -53,11 +52,9 @@ def truth_of(session: Session, forms: Forms, seed: int = 1, slips: Slips | None 
     """A session done for the camera; the same for the same seed."""
     slips = slips or Slips()
     chance = np.random.default_rng(seed)
-    score = score_of(session, forms)
-    plan = timed(score, session, forms)
-    done = performed(score, plan, (), slips.left_out, slips.again)
+    done = edited(planned(session, forms), slips.left_out, slips.again)
     stops = _stops(done, slips, chance)
-    elements: list[Element] = [Element(-1, 0, elastic=True, planned=False)]
+    elements: list[Element] = [Element(-1, 0, elastic=True)]
     times = [0, round(float(chance.uniform(1500, 4000)))]
     pace = _Wavering(chance)
     marks: list[Mark] = []
@@ -72,23 +69,23 @@ def truth_of(session: Session, forms: Forms, seed: int = 1, slips: Slips | None 
         times.append(times[-1] + max(1, round(ms)) if k.plan_ms else times[-1])
         if k.key in stops:
             marks.append(Mark(place=k.key, edge="end", at_ms=times[-1], source="hand", hand=True))
-            elements.append(Element(-1, 0, elastic=True, planned=False))
+            elements.append(Element(-1, 0, elastic=True))
             times.append(times[-1] + stops[k.key])
     moving = [i for i, e in enumerate(elements) if e.place >= 0 and not e.elastic]
-    elements.append(Element(-1, 0, elastic=True, planned=False))
+    elements.append(Element(-1, 0, elastic=True))
     times.append(times[-1] + round(float(chance.uniform(1500, 4000))))
     clock = Clock(tuple(elements), tuple(times), (), (), ())
     recording = Recording(
         title=session.title,
         media=Media(name="", ms=times[-1]),
-        frozen=frozen(plan, score),
+        frozen=frozen(session, forms),
         marks=tuple(marks),
         left_out=slips.left_out,
         again=slips.again,
         begins_ms=times[moving[0]] if moving else None,
         ends_ms=times[moving[-1] + 1] if moving else None,
     )
-    return Truth(on_clock(done, clock, score.left_pct), recording)
+    return Truth(on_clock(done, clock, score_of(session, forms).left_pct), recording)
 
 
 def _stops(done: Sequence[Keyed], slips: Slips, chance: np.random.Generator) -> dict[str, int]:

@@ -5,8 +5,9 @@ time yet. A planned tempo or the clock of a recording turns it into a timeline.
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Iterable, Iterator
-from typing import Literal, NamedTuple
+from collections.abc import Iterable, Iterator, Sequence
+from itertools import groupby
+from typing import Literal, NamedTuple, Protocol
 
 from kemvo.core.model.form import Form, Movement, Posture
 from kemvo.core.model.mirror import mirror_posture
@@ -187,22 +188,55 @@ def done_times(p: Posture) -> list[Posture]:
 
 
 def performances(placed: Iterable[tuple[Posture, str, str]]) -> list[Performance]:
-    """Every posture as often as it is done, with its "two of three".
-
-    A posture that repeats counts its own times; postures of one name that follow each other count together.
-    """
+    """Every posture as often as it is done, with its "two of three"."""
     done = [(one, section, title) for p, section, title in placed for one in done_times(p)]
-    out: list[Performance] = []
-    at = 0
     times: Counter[str] = Counter()
-    while at < len(done):
-        name = done[at][0].name.casefold().strip()
-        end = at + 1
-        while end < len(done) and name and done[end][0].name.casefold().strip() == name:
-            end += 1
-        for i in range(at, end):
-            posture, section, title = done[i]
-            times[posture.id] += 1
-            out.append(Performance(posture, section, title, i - at + 1, end - at, i, times[posture.id]))
-        at = end
+    out: list[Performance] = []
+    for no, ((posture, section, title), (nth, of)) in enumerate(
+        zip(done, counted_together([p for p, _, _ in done]), strict=True)
+    ):
+        times[posture.id] += 1
+        out.append(Performance(posture, section, title, nth, of, no, times[posture.id]))
     return out
+
+
+def counted_together(done: Sequence[Posture]) -> list[tuple[int, int]]:
+    """Of postures in the order in which they are done: which of how many each is ("two of three"). A posture that repeats counts
+    its own times; postures of one name that follow each other count together."""
+    names = [p.name.casefold().strip() for p in done]
+    out: list[tuple[int, int]] = []
+    for _, group in groupby(range(len(done)), lambda i: names[i] or i):
+        of = len(list(group))
+        out += [(nth, of) for nth in range(1, of + 1)]
+    return out
+
+
+class Named(Protocol):
+    """What has a place in a score: a place, or a span of a timeline."""
+
+    @property
+    def kind(self) -> SpanKind: ...
+    @property
+    def round(self) -> Round: ...
+    @property
+    def performance(self) -> Performance | None: ...
+    @property
+    def movement(self) -> Movement | None: ...
+    @property
+    def movement_no(self) -> int: ...
+
+
+def round_name(round_: Round) -> str:
+    """What names a round whatever else changes: its pass and the time through it."""
+    return f"{round_.id or round_.no}.{round_.nth}"
+
+
+def place_name(at: Named) -> str:
+    """What names a place whatever else changes: its round, the posture and which time it is done, the movement and which of
+    its like it is."""
+    if at.performance is None or at.movement is None:
+        return f"{round_name(at.round)}.{at.kind}"
+    posture, m = at.performance.posture, at.movement
+    again = sum(x.id == m.id for x in posture.movements[: at.movement_no])
+    name = f"{round_name(at.round)}.{posture.id}.{at.performance.time}.{m.id}"
+    return f"{name}.{again}" if again else name

@@ -8,10 +8,9 @@ from kemvo.core.model.session import Forms, Session
 from kemvo.core.practice.recorded import filmed_as
 from kemvo.core.recording.clock import next_to_mark
 from kemvo.core.recording.model import Does, Mark, Recording
-from kemvo.core.recording.performed import Keyed, performance_key, performed
-from kemvo.core.recording.recorded_timeline import Recorded, recorded
-from kemvo.core.timing.score import score_of
-from kemvo.core.timing.timeline import Span, timed
+from kemvo.core.recording.performed import Keyed, performance_key
+from kemvo.core.recording.recorded_timeline import Recorded, planned, recorded
+from kemvo.core.timing.timeline import Span
 from kemvo.core.types import Side, Value
 
 WAYS_FILMED: dict[Does, str] = {
@@ -161,11 +160,10 @@ def _line(s: Span, k: Keyed, marks: dict[tuple[str, str], Mark], within_ms: int)
 
 def _postures(recording: Recording, session: Session, forms: Forms) -> list[PostureRow]:
     """The postures of the session as planned, with how often each was done."""
-    score = score_of(session, forms)
     again = {a.performance: a.times for a in recording.again}
     out = []
     for key, places in groupby(
-        (k for k in performed(score, timed(score, session, forms)) if k.place.performance),
+        (k for k in planned(session, forms, recording.frozen) if k.place.performance),
         lambda k: performance_key(k.place),
     ):
         place = next(places).place
