@@ -25,6 +25,8 @@ from kemvo.api import (
     forms,
     lessons,
     reading,
+    recording_files,
+    recording_marks,
     recordings,
     sessions,
     sound,
@@ -81,7 +83,22 @@ def create_app(folder: Path, names: Iterable[str] = (), guard: Guard | None = No
         app.add_middleware(Entry, guard=guard)
     app.add_middleware(Trust)
     app.add_middleware(Named, names=[*LOCAL_HOSTS, *names], numbers=guard is not None)
-    for part in (data, forms, floor, catalogue, reading, lessons, sessions, recordings, desk, booth, work, sound):
+    for part in (
+        data,
+        forms,
+        floor,
+        catalogue,
+        reading,
+        lessons,
+        sessions,
+        recording_files,
+        recording_marks,
+        recordings,
+        desk,
+        booth,
+        work,
+        sound,
+    ):
         app.include_router(part.router)
     app.include_router(sessions.playing)
     app.include_router(forms.other_side)
