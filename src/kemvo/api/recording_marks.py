@@ -6,7 +6,7 @@ from typing import Annotated
 
 from fastapi import APIRouter, Response, UploadFile
 from fastapi import Form as FormField
-from pydantic import Field
+from pydantic import BaseModel, Field
 
 from kemvo.api.documents import (
     Version,
@@ -20,7 +20,7 @@ from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.recording.calls import marks_from
 from kemvo.core.recording.model import with_marks
 from kemvo.core.recording.recorded_timeline import done_in, planned
-from kemvo.core.recording.taps import Tap, TapKind, marks_from_taps
+from kemvo.core.recording.taps import HAND_MS, Tap, TapKind, hand_from_trial, marks_from_taps
 from kemvo.formats.marks_json import read_marks, write_marks
 from kemvo.formats.script_captions import timed_texts
 from kemvo.formats.text import decoded
@@ -28,13 +28,32 @@ from kemvo.formats.text import decoded
 router = APIRouter(prefix="/api/recordings", tags=["recordings"])
 
 
+class Trial(BaseModel):
+    """How late each tap of a trial was (ms, negative: early)."""
+
+    late_ms: Annotated[list[Annotated[float, Field(ge=-10_000, le=10_000)]], Field(max_length=200)]
+
+
+class Hand(BaseModel):
+    """How late a hand is (ms)."""
+
+    hand_ms: int
+
+
+@router.post("/hand-trial")
+def hand_trial(trial: Trial) -> Hand:
+    """How late a hand is, by a trial; of no taps: as hands usually are."""
+    return Hand(hand_ms=hand_from_trial(trial.late_ms))
+
+
 class Tapping(Version):
     """Taps made while watching, in milliseconds of the recording. `from_place`: on which place they begin to count (empty: the
-    first); `hand_ms`: how late the hand is."""
+    first); `hand_ms`: how late the hand is; `speed`: how fast it was watched."""
 
     taps: Annotated[list[tuple[int, TapKind]], Field(min_length=1, max_length=2000)]
     from_place: str = ""
-    hand_ms: Annotated[int, Field(ge=-500, le=1000)] = 80
+    hand_ms: Annotated[int, Field(ge=-500, le=1000)] = HAND_MS
+    speed: Annotated[float, Field(gt=0, le=4, allow_inf_nan=False)] = 1.0
 
 
 @router.post("/{id_}/taps", response_model=RecordingView)
@@ -45,7 +64,7 @@ def tap(house: Here, id_: str, tapping: Tapping) -> Response:
     done = done_in(recording, session, forms)
     begin = next((i for i, k in enumerate(done) if k.key == tapping.from_place), 0)
     taps = [Tap(at, kind) for at, kind in tapping.taps]
-    made = marks_from_taps(taps, done, tapping.hand_ms, begin)
+    made = marks_from_taps(taps, done, tapping.hand_ms, begin, tapping.speed)
     return answer(view(house, house.recordings.save(id_, tapping.version, with_marks(recording, made.marks))))
 
 

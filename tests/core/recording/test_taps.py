@@ -1,7 +1,10 @@
 """Taps land on what comes next, the hand's delay taken off."""
 
+from hypothesis import given
+from hypothesis import strategies as st
+
 from kemvo.core.recording.clock import clock_of
-from kemvo.core.recording.taps import Tap, marks_from_taps, next_place
+from kemvo.core.recording.taps import HAND_MS, Tap, hand_from_trial, marks_from_taps, next_place
 from takes import DONE, TIMELINE
 
 
@@ -36,6 +39,20 @@ def test_taps_that_are_too_many_are_told() -> None:
     made = marks_from_taps([Tap(1000 * n) for n in range(9)], DONE)
     assert (len(made.marks), made.over) == (6, 3)
     assert next_place(DONE, len(DONE), "posture") is None
+
+
+def test_at_another_speed_more_or_less_of_the_recording_goes_by() -> None:
+    for speed, wanted in ((0.5, 9960), (1.0, 9920), (1.5, 9880)):
+        assert marks_from_taps([Tap(10_000)], DONE, hand_ms=80, speed=speed).marks[0].at_ms == wanted
+
+
+@given(st.lists(st.floats(-600, 600), min_size=3, max_size=20))
+def test_a_trial_finds_the_middle_of_its_taps(late: list[float]) -> None:
+    found = hand_from_trial([2000.0, -2000.0, *late])
+    assert -300 <= found <= 500
+    assert min(late) - 1 <= found <= max(late) + 1 or found in (-300, 500)
+    assert hand_from_trial([]) == HAND_MS
+    assert hand_from_trial([0, 0, 90, 70, 80]) == 80
 
 
 def test_a_part_is_gone_over_again_from_where_one_is() -> None:

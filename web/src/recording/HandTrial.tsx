@@ -1,9 +1,9 @@
 import { useEffect, useRef, useState } from "react";
+import { call, sentence } from "../shared/api";
 
 const KEPT = "kemvo.hand_ms";
 const USUAL_MS = 80;
 const BEATS = 10;
-const SKIPPED = 2;
 const EVERY_MS = 1200;
 
 /** How late this hand taps, in milliseconds; the usual value where it was not tried. */
@@ -20,6 +20,7 @@ export function HandTrial({ onEnd }: { onEnd: () => void }) {
   const late = useRef<number[]>([]);
   const [count, setCount] = useState(0);
   const [found, setFound] = useState<number | null>(null);
+  const [told, setTold] = useState("");
   useEffect(() => {
     dialog.current?.showModal();
     begun.current = performance.now();
@@ -31,13 +32,15 @@ export function HandTrial({ onEnd }: { onEnd: () => void }) {
     return () => cancelAnimationFrame(frame);
   }, []);
   const tap = () => {
-    if (found !== null) return;
+    if (late.current.length >= BEATS) return;
     const since = (performance.now() - begun.current) % EVERY_MS;
     late.current.push(since > EVERY_MS / 2 ? since - EVERY_MS : since);
     setCount(late.current.length);
     if (late.current.length < BEATS) return;
-    const counted = late.current.slice(SKIPPED).sort((a, b) => a - b);
-    setFound(Math.max(-300, Math.min(500, Math.round(counted[Math.floor(counted.length / 2)] ?? USUAL_MS))));
+    void call<{ hand_ms: number }>("recordings/hand-trial", "POST", { late_ms: late.current }).then(
+      (answer) => setFound(answer.hand_ms),
+      (error: unknown) => setTold(sentence(error)),
+    );
   };
   return (
     <dialog
@@ -78,6 +81,7 @@ export function HandTrial({ onEnd }: { onEnd: () => void }) {
           </span>
         </button>
         <p role="status" className="min-h-12">
+          {told}
           {found === null
             ? `${count} of ${BEATS}`
             : `Your hand is about ${Math.abs(found)} milliseconds ${found < 0 ? "early" : "late"}.`}

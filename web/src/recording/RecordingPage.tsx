@@ -71,13 +71,12 @@ function RecordingDesk({ first }: { first: RecordingView }) {
     queryFn: () => call<Loudness>(`recordings/${first.id}/loudness?points=${points}`),
     staleTime: Number.POSITIVE_INFINITY,
   });
-  const hand = useCallback(() => Math.round(handMs() * rate), [rate]);
   const post = useCallback(
     (taps: [number, string][], from_place: string, hand_ms: number) =>
-      void ask("taps", { taps, from_place, hand_ms }),
-    [ask],
+      void ask("taps", { taps, from_place, hand_ms, speed: rate }),
+    [ask, rate],
   );
-  const taps = useTaps(sheet, hand, post);
+  const taps = useTaps(sheet, handMs, post);
   const now = useCallback(() => (media.current?.currentTime ?? 0) * 1000, []);
   const chosen = sheet.places.find((p) => p.key === chosenKey);
   const firsts = useMemo(() => sheet.places.filter((p) => p.first), [sheet.places]);

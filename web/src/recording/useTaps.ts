@@ -87,9 +87,9 @@ export function useTaps(
         setNext(places.findIndex((p) => p.key === place.key));
         return;
       }
-      // After the last mark, past what is surely over: a guess may be off by twice as much as it says.
+      // After the last mark, past what is surely over.
       const before = places.findLastIndex((p) => p.mark && p.start_ms <= now);
-      const open = places.findIndex((p, i) => i > before && p.end_ms + 2 * p.within_ms >= now);
+      const open = places.findIndex((p, i) => i > before && p.over_ms >= now);
       setNext(open < 0 ? places.length : open);
     },
     [places, send],

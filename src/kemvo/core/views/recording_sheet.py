@@ -22,9 +22,13 @@ WAYS_FILMED: dict[Does, str] = {
 """How a pass can be filmed, in words."""
 
 
+SURE = 2
+"""A guess is surely not further off than so many times what it says."""
+
+
 class PlaceLine(Value):
     """A movement of what was done. Times in milliseconds of the recording; `plan_ms`: how long it is planned. `mark`: where its
-    start comes from ("hand", "tap", "captions"), empty when it is guessed; `within_ms`: how near it is guessed. `ended`: its end is
+    start comes from ("hand", "tap", "captions"), empty when it is guessed; `within_ms`: how near it is guessed; `over_ms`: by then it is surely over. `ended`: its end is
     marked, too. `posture`: the key of the posture being done, with its title; `first`: it begins it."""
 
     key: str
@@ -38,6 +42,7 @@ class PlaceLine(Value):
     mark: str
     hand: bool
     within_ms: int
+    over_ms: int
     ended: bool
     left_from: int
     left_to: int
@@ -150,6 +155,7 @@ def _line(s: Span, k: Keyed, marks: dict[tuple[str, str], Mark], within_ms: int)
         mark=mark.source if mark else "",
         hand=bool(mark and mark.hand),
         within_ms=0 if mark else within_ms,
+        over_ms=s.end_ms + SURE * (0 if mark else within_ms),
         ended=(k.key, "end") in marks,
         left_from=s.left_from,
         left_to=s.left_to,
