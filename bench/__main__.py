@@ -23,7 +23,7 @@ import numpy as np
 import psutil
 import soundfile
 
-from bench import captions, reading
+from bench import captions, early, reading
 from bench.material import long_form, long_session
 from bench.milp import milp_value
 from kemvo.api.house import House
@@ -320,6 +320,7 @@ if __name__ == "__main__":
     if not asked:
         reading.main()
         captions.main()
+        early.main()
     with tempfile.TemporaryDirectory() as name:
         place = Path(name)
         for part, work in (

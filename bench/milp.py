@@ -6,7 +6,7 @@ import numpy as np
 from scipy.optimize import Bounds, LinearConstraint, milp
 from scipy.sparse import coo_array
 
-from kemvo.core.scheduling.model import Talk, in_order
+from kemvo.core.scheduling.model import Talk, in_order, regions
 
 
 def milp_value(talk: Talk, limit_s: float = 0.0) -> float | None:
@@ -67,6 +67,11 @@ def milp_value(talk: Talk, limit_s: float = 0.0) -> float | None:
                 at_least({p: 1, s: -sign * price / 1000, y: -1000}, sign * price * (w.ms - ideal) / 1000 - 1000)
     for i in range(len(sayings)):
         at_least({names["y", k]: -1.0 for k, o in enumerate(options) if o[0] <= i <= o[1]}, -1.0)
+    region = regions(talk)
+    for n, c in enumerate(talk.ceilings):
+        under = {names["y", k]: -float(o[2].ms) for k, o in enumerate(options) if region[sayings[o[0]].id] == n}
+        if under:
+            at_least(under, -c.share * (c.to_ms - c.from_ms))
     cells = [(r, c, v) for r, (terms, _) in enumerate(rows) for c, v in terms.items()]
     at_row, at_column, values = zip(*cells, strict=True)
     matrix = coo_array((values, (at_row, at_column)), shape=(len(rows), len(lower))).tocsr()

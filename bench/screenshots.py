@@ -114,7 +114,7 @@ def room(page: Page) -> None:
     page.goto("/forms/nine-willows")
     ready(page, "[data-totals]")
     page.keyboard.press("Alt+9")
-    page.get_by_label("Where to stand, facing").select_option("four")
+    page.get_by_label("Suggested start position, facing").select_option("four")
     page.get_by_text("It fits").wait_for()
     page.get_by_text("It fits").scroll_into_view_if_needed()
 
@@ -141,10 +141,10 @@ def postures(page: Page) -> None:
 def lesson(page: Page) -> None:
     """A lesson laid out from a pattern, with the answer of fitting."""
     page.goto("/sessions")
-    page.get_by_text("Lay out a lesson").click()
+    page.get_by_text("Plan a lesson").click()
     page.get_by_label("First new posture").select_option("2")
     page.get_by_label("Last new posture").select_option("4")
-    page.get_by_role("button", name="Lay it out").click()
+    page.get_by_role("button", name="Create the lesson").click()
     ready(page, "[data-fit]")
 
 
@@ -194,8 +194,14 @@ def text(page: Page) -> None:
     """A text brought in, as it was understood."""
     page.goto("/forms/text")
     page.get_by_label("The text").fill(TEXT)
-    page.get_by_role("button", name="Read it").click()
+    page.get_by_role("button", name="Read the text").click()
     ready(page, "[data-lines]")
+
+
+def settings(page: Page) -> None:
+    """The settings: voices to hear, what new forms and sessions begin with."""
+    page.goto("/settings")
+    ready(page, "[data-voices]")
 
 
 def your_data(page: Page) -> None:
@@ -220,6 +226,7 @@ PICTURES: dict[str, tuple[Callable[[Page], None], str]] = {
     "stage": (stage, "light"),
     "keys": (keys, "light"),
     "text": (text, "light"),
+    "settings": (settings, "light"),
     "your-data": (your_data, "light"),
     "recording": (recording, "light"),
     "watch": (watch, "light"),

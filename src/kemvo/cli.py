@@ -8,6 +8,7 @@ from typing import Annotated, Literal
 
 import typer
 
+from kemvo.audio.neural import neural_voices
 from kemvo.cli_parts import FormFile, SessionFile, end, progress, sentences
 from kemvo.cli_recording import recording
 from kemvo.core.errors import Problem
@@ -52,6 +53,10 @@ def demo(
     films: Annotated[
         bool, typer.Option("--films/--no-films", help="Have the stand-in studio film two recordings.")
     ] = True,
+    neural: Annotated[
+        bool,
+        typer.Option("--neural/--no-neural", help="Let the evening class speak with the neural voice, if it is here."),
+    ] = True,
     name: Names = [],  # noqa: B006
 ) -> None:
     """Serve the pages on the demo: Saltmarsh Hall, two forms and a 20-minute session."""
@@ -64,7 +69,8 @@ def demo(
     with sentences():
         folder.mkdir(parents=True, exist_ok=True)
         with alone(folder):
-            fill(folder, fresh)
+            voices_here = neural_voices(folder) if neural else []
+            fill(folder, fresh, voices_here[0].id if voices_here else "")
             if films:
                 threading.Thread(target=film_demo, args=(folder,), name="kemvo-films", daemon=True).start()
             serve_folder(folder, host, port, browser, name)
@@ -142,13 +148,18 @@ def form(
         typer.Option("-o", "--out", metavar="NAME.form.json", help="Form to write. Default: NAME.form.json here."),
     ] = None,
     title: Annotated[str, typer.Option(help="The form's title. Default: the text's own, else the file's name.")] = "",
+    items: Annotated[
+        str, typer.Option(help="What the items of a flat list are: postures or movements. Default: as it seems.")
+    ] = "",
 ) -> None:
     """Make a form of a text, as the page “Bring in a text” does. What was not understood is told on the error output."""
     from kemvo.formats.kemvo_json import write_form
     from kemvo.main_job import form_of_text
 
     with sentences():
-        made, remarks = form_of_text(text, title)
+        if items not in ("", "postures", "movements"):
+            end(Problem(what=f"“{items}” is no kind of item.", where="--items", mend="Say postures or movements."))
+        made, remarks = form_of_text(text, title, items)  # type: ignore[arg-type]
         path = out or Path(f"{text.stem}.form.json")
         path.write_text(write_form(made), encoding="utf-8")
         for line in remarks:

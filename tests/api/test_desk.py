@@ -63,7 +63,8 @@ def test_words_are_kept_in_the_form(demo_client: TestClient) -> None:
     assert demo_client.post(f"{CLASS}/words", json=body).status_code == 200
     form = demo_client.get("/api/forms/long-causeway").json()["body"]
     movements = [m for s in form["sections"] for p in s["postures"] for m in p["movements"]]
-    assert any("uite other words" in m["cues"]["full"] for m in movements)
+    kept = [words for m in movements for words in (m["cues"]["full"], m["foot"])]
+    assert any("uite other words" in words for words in kept)
     now = demo_client.get(f"{CLASS}/cues").json()["cues"]
     assert any("uite other words" in c["wish"] for c in now)
 
@@ -110,7 +111,8 @@ def test_a_take_is_heard_and_the_schedule_follows_its_length(demo_client: TestCl
     take = demo_client.post(f"{CLASS}/takes", params={"text": line["text"]}, files=files).json()
     after = demo_client.get(f"{CLASS}/booth").json()
     now = next(x for x in after["lines"] if x["text"] == line["text"])
-    assert (now["own"], now["now_ms"], after["missing"]) == (True, take["ms"], booth["missing"] - 1)
+    # Its length may have another line said in other words; of those that are said, all others have no take.
+    assert (now["own"], now["now_ms"], after["missing"]) == (True, take["ms"], len(after["lines"]) - 1)
     sound, rate = soundfile.read(io.BytesIO(demo_client.get(f"/api/takes/{take['number']}.wav").content))
     assert len(sound) / rate * 1000 == pytest.approx(take["ms"], abs=1)
     spoken = demo_client.get("/api/sound/speech.wav", params={"text": line["text"]})
@@ -125,7 +127,7 @@ def test_a_take_is_heard_and_the_schedule_follows_its_length(demo_client: TestCl
 
 
 def test_a_session_goes_elsewhere_with_its_takes_and_sounds(demo_client: TestClient, tmp_path: Path) -> None:
-    line = demo_client.get(f"{CLASS}/booth").json()["lines"][7]["text"]
+    line = demo_client.get(f"{CLASS}/booth").json()["lines"][0]["text"]
     files = {"file": ("take.wav", recorded(demo_client, line), "audio/wav")}
     take = demo_client.post(f"{CLASS}/takes", params={"text": line}, files=files).json()
     water = io.BytesIO()

@@ -147,6 +147,28 @@ def test_the_cue_desk_works_on_a_recording_and_leaves_the_session_alone(client: 
     assert client.get(f"/api/recordings/{id_}/cue-sheet.pdf").content[:4] == b"%PDF"
 
 
+def test_a_recording_has_a_booth_levels_and_room_used(client: TestClient, take: bytes) -> None:
+    first = recording(client, take)
+    id_ = first["id"]
+    booth = client.get(f"/api/recordings/{id_}/booth").json()
+    assert booth["missing"] == len(booth["lines"]) > 5
+    line = booth["lines"][2]["text"]
+    sound = client.get("/api/simulated-microphone.wav", params={"text": line}).content
+    kept = client.post(f"/api/recordings/{id_}/takes", params={"text": line}, files={"file": ("t.wav", sound)})
+    assert kept.status_code == 201
+    now = client.get(f"/api/recordings/{id_}/booth").json()
+    assert [x["text"] for x in now["lines"] if x["own"]] == [line]
+    points = client.get(f"/api/recordings/{id_}/own-levels").json()["points"]
+    spoken = [s for s in client.get(f"/api/recordings/{id_}/stage").json()["sounds"] if s["kind"] == "speech"]
+    assert points[0][1] == 1.0
+    assert abs(points[2][0] - spoken[0]["at_ms"]) <= 1
+    muted = {**first["body"], "talk": [{"from_ms": 0, "to_ms": first["body"]["media"]["ms"], "how": "mute"}]}
+    client.put(f"/api/recordings/{id_}", json={"version": 1, "body": muted})
+    assert min(f for _, f in client.get(f"/api/recordings/{id_}/own-levels").json()["points"]) == 0
+    assert client.get("/api/data").json()["media_bytes"] == len(take)
+    assert client.post(f"/api/recordings/{id_}/slips", json={"version": 2}).status_code == 422
+
+
 def test_a_recording_is_given_back_in_ranges_and_as_a_zip(client: TestClient, take: bytes, tmp_path: Path) -> None:
     first = recording(client, take)
     id_ = first["id"]

@@ -48,7 +48,7 @@ def _served(command: list[str], home: Path) -> Iterator[str]:
 def demo(tmp_path_factory: pytest.TempPathFactory) -> Iterator[str]:
     """The address of a Kemvo with demo data, one for each file of tests."""
     folder = tmp_path_factory.mktemp("demo")
-    yield from _served(["demo", "--folder", str(folder), "--no-films"], folder)
+    yield from _served(["demo", "--folder", str(folder), "--no-films", "--no-neural"], folder)
 
 
 @pytest.fixture

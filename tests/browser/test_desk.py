@@ -72,11 +72,11 @@ def test_a_left_out_cue_is_cured_pinned_recorded_and_rendered(page: Page, demo: 
 
     # Sparse says less than full.
     full = float(page.locator("[data-share]").get_attribute("data-share"))
-    page.get_by_label("From sparse to full").fill("40")
+    page.get_by_label("How much is said").fill("40")
     saved(page)
     expect(page.locator("[data-share]")).not_to_have_attribute("data-share", str(full))
     assert float(page.locator("[data-share]").get_attribute("data-share")) < full
-    page.get_by_label("From sparse to full").fill("100")
+    page.get_by_label("How much is said").fill("100")
     saved(page)
 
     # A line is spoken in the booth, with the microphone that ships with Kemvo.
@@ -121,11 +121,11 @@ def test_a_file_changed_elsewhere_is_taken_back(page: Page, demo: str, tmp_path:
     text = page.request.get(f"{demo}/api/sessions/evening-class/cue-files/subrip").text()
     path = tmp_path / "changed.srt"
     path.write_text(text.replace("Good evening.", "Good evening, all."), encoding="utf-8")
-    page.get_by_role("tab", name="In and out").click()
+    page.get_by_role("tab", name="Files").click()
     page.get_by_label("Cue file to take back").set_input_files(str(path))
     expect(page.locator("[data-file-told]")).to_contain_text("1 in other words")
     version = page.locator("[data-desk]").get_attribute("data-desk-version")
-    page.get_by_role("button", name="Take it over").click()
+    page.get_by_role("button", name="Apply the file").click()
     expect(page.locator("[data-desk]")).not_to_have_attribute("data-desk-version", re.compile(f"^(|{version})$"))
     assert any(c["said"].startswith("Good evening, all.") for c in cues(page, demo))
     version = page.locator("[data-desk]").get_attribute("data-desk-version")
@@ -142,7 +142,7 @@ def test_what_is_called_is_chosen_and_every_line_is_reached_by_key(page: Page, d
     assert any(c["kind"] == "count" for c in cues(page, demo))
     page.get_by_label("counts aloud").uncheck()
     saved(page)
-    page.get_by_label("At most so many percent of Over the causeway, again is talk; empty: as much as fits").fill("20")
+    page.get_by_label("Maximum talk in Over the causeway, again, percent; empty: as much as fits").fill("20")
     page.keyboard.press("Tab")
     saved(page)
     session = page.request.get(f"{demo}/api/sessions/evening-class").json()["body"]
@@ -160,8 +160,8 @@ def test_what_is_called_is_chosen_and_every_line_is_reached_by_key(page: Page, d
 def test_a_session_in_which_nothing_is_said(page: Page, empty: str) -> None:
     made = page.request.post(f"{empty}/api/sessions").json()
     for place, words in (
-        ("desk", "Nothing is said in this session yet"),
-        ("booth", "Nothing is said in this session yet"),
+        ("desk", "Nothing is said"),
+        ("booth", "Nothing is said here yet"),
     ):
         page.goto(f"{empty}/{place}/{made['id']}")
         expect(page.get_by_text(words)).to_be_visible()

@@ -49,7 +49,7 @@ def test_a_session_file_is_opened_and_lists_its_length(page: Page, demo: str) ->
     expect(page.locator("[data-pass]")).to_have_count(5)
     page.goto(f"{demo}/sessions")
     expect(page.get_by_role("main").get_by_role("listitem")).to_have_count(3)
-    expect(page.get_by_text("5 passes · 19:48 of 20:00 wished").first).to_be_visible()
+    expect(page.get_by_text("5 passes · 19:48 of 20:00 to fill").first).to_be_visible()
 
 
 def test_the_choices_of_a_pass_change_the_plan_and_the_words(page: Page, demo: str) -> None:
@@ -69,7 +69,7 @@ def test_the_choices_of_a_pass_change_the_plan_and_the_words(page: Page, demo: s
     expect(last).to_contain_text("1 posture")
     last.get_by_label("Facing").select_option("mirror")
     last.get_by_label("other side").check()
-    last.get_by_label("still before the pass, in seconds").fill("2.5 s")
+    last.get_by_label("pause before the pass, in seconds").fill("2.5 s")
     page.keyboard.press("Enter")
     saved(page)
     page.get_by_label("Title of pass 1").click()

@@ -25,7 +25,7 @@ def saved(page: Page) -> None:
 def test_notes_become_a_form_and_are_said_as_words(page: Page, empty: str) -> None:
     page.goto(f"{empty}/forms/text")
     page.get_by_label("The text").fill(NOTES)
-    page.get_by_role("button", name="Read it").click()
+    page.get_by_role("button", name="Read the text").click()
     lines = page.locator("[data-lines] li")
     expect(lines.filter(has_text="LF to R ankle")).to_contain_text("weight into the right · left foot steps in")
     page.get_by_role("button", name="Make the form").click()
@@ -33,9 +33,9 @@ def test_notes_become_a_form_and_are_said_as_words(page: Page, empty: str) -> No
     expect(page.get_by_label("Name of the posture").nth(1)).to_have_value("Part the Reeds")
     reeds = page.locator("[data-posture]").nth(1)
     expect(reeds).to_contain_text("3 times, alternating")
-    # What was written stays as it was written; the weight is where it sends it.
+    # What was written stays as it was written; a note of the weight goes into its field.
     words = reeds.get_by_label("Words of movement 2")
-    expect(words).to_have_value("LF out to NW, heel first, 70% L")
+    expect(words).to_have_value("LF out to NW, heel first")
     expect(reeds.get_by_label("Weight at the end of movement 2")).to_have_value("70 L")
     # The voice says words.
     page.get_by_role("button", name="New session").click()
@@ -59,7 +59,7 @@ def test_a_hundred_and_eight_postures_are_brought_in_edited_and_undone(page: Pag
         ]
     page.goto(f"{empty}/forms/text")
     page.get_by_label("The text").fill("\n".join(lines))
-    page.get_by_role("button", name="Read it").click()
+    page.get_by_role("button", name="Read the text").click()
     expect(page.get_by_text(re.compile("^108 postures"))).to_be_visible()
     page.get_by_role("button", name="Make the form").click()
     expect(page.locator("[data-totals]")).to_contain_text("108 postures")
@@ -78,14 +78,14 @@ def test_a_hundred_and_eight_postures_are_brought_in_edited_and_undone(page: Pag
 
 def test_a_room_that_is_no_rectangle_says_where_to_stand_or_how_small_to_step(page: Page, demo: str) -> None:
     page.goto(f"{demo}/forms/nine-willows")
-    page.get_by_role("tab", name="School, room").click()
+    page.get_by_role("tab", name="Setup").click()
     if page.get_by_role("button", name="Add a room").count():
         page.get_by_role("button", name="Add a room").click()
     corners = page.get_by_label("Corners of the room: x y; x y; …")
     corners.fill("0 0; 9 0; 9 4; 6 4; 6 8; 0 8")
     corners.press("Enter")
     saved(page)
-    page.get_by_label("Where to stand, facing").select_option("all")
+    page.get_by_label("Suggested start position, facing").select_option("all")
     expect(page.locator("[data-standing]")).to_contain_text("It fits: stand")
     corners.fill("0 0; 2 0; 2 1.5; 0 1.5")
     corners.press("Enter")

@@ -30,7 +30,7 @@ def test_postures_are_found_by_letters_in_english_and_pinyin(page: Page, empty: 
         letters.fill(typed)
         expect(entries.first).to_contain_text(name)
     letters.fill("qqqq")
-    expect(page.get_by_text("No posture goes by these letters.")).to_be_visible()
+    expect(page.get_by_text("No matching posture.")).to_be_visible()
 
 
 def test_a_posture_shows_its_movements_its_care_and_the_gentler_way(page: Page, empty: str) -> None:

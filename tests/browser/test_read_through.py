@@ -36,7 +36,7 @@ def saved(page: Page) -> None:
 def test_a_script_is_pasted_put_right_mended_and_placed_in_a_room(page: Page, empty: str) -> None:
     page.goto(f"{empty}/forms/text")
     page.get_by_label("The text").fill(SCRIPT)
-    page.get_by_role("button", name="Read it").click()
+    page.get_by_role("button", name="Read the text").click()
     page.get_by_role("button", name="Make the form").click()
     expect(page.locator("[data-posture]")).to_have_count(3)
 
@@ -96,12 +96,12 @@ def test_a_script_is_pasted_put_right_mended_and_placed_in_a_room(page: Page, em
     page.get_by_label("Width, m").fill("5")
     page.keyboard.press("Tab")
     saved(page)
-    page.get_by_label("Where to stand, facing").select_option("four")
+    page.get_by_label("Suggested start position, facing").select_option("four")
     expect(page.locator("[data-standing]")).to_contain_text("It fits: stand")
-    page.get_by_role("button", name="Begin there").click()
+    page.get_by_role("button", name="Use this start position").click()
     saved(page)
     expect(page.get_by_text("The start is set.")).to_be_visible()
-    page.get_by_label("For whom").select_option("sore-knees")
+    page.get_by_label("Who it is for").select_option("sore-knees")
     saved(page)
     page.get_by_role("tab", name=re.compile("Totals")).click()
     expect(page.get_by_role("tabpanel")).to_contain_text("From the start you need")
@@ -128,7 +128,7 @@ def test_what_is_typed_fills_the_fields_that_were_not_set_by_hand(page: Page, em
 def test_an_own_posture_goes_before_the_catalogues(page: Page, demo: str) -> None:
     page.goto(f"{demo}/forms/nine-willows")
     page.get_by_label("Name of the posture").nth(5).focus()
-    page.get_by_role("button", name="Keep as my posture").click()
+    page.get_by_role("button", name="Save to my postures").click()
     expect(page.get_by_role("alert")).to_contain_text("is kept among your postures")
     page.goto(f"{demo}/postures")
     own = page.locator("[data-entry]").filter(has_text="mine")
@@ -141,7 +141,7 @@ def test_an_own_posture_goes_before_the_catalogues(page: Page, demo: str) -> Non
 
 def test_a_stance_is_had_otherwise_and_as_the_school_has_it_again(page: Page, demo: str) -> None:
     page.goto(f"{demo}/forms/long-causeway")
-    page.get_by_role("tab", name="School, room").click()
+    page.get_by_role("tab", name="Setup").click()
     page.get_by_label("Stance", exact=True).select_option(label="Bow stance")
     length = page.get_by_label("Bow stance: Length, % of height")
     expect(length).to_have_value("")
@@ -149,7 +149,7 @@ def test_a_stance_is_had_otherwise_and_as_the_school_has_it_again(page: Page, de
     room = page.get_by_text(re.compile("^From the start you need"))
     page.get_by_role("tab", name="Totals").click()
     before = room.inner_text()
-    page.get_by_role("tab", name="School, room").click()
+    page.get_by_role("tab", name="Setup").click()
     page.get_by_label("Stance", exact=True).select_option(label="Bow stance")
     length.fill("25")
     length.press("Enter")
@@ -158,7 +158,7 @@ def test_a_stance_is_had_otherwise_and_as_the_school_has_it_again(page: Page, de
     page.get_by_role("tab", name="Totals").click()
     expect(room).not_to_have_text(before)
     # Another school keeps what is the instructor's own; the school's own length comes back by a button.
-    page.get_by_role("tab", name="School, room").click()
+    page.get_by_role("tab", name="Setup").click()
     page.get_by_label("School", exact=True).select_option(label="Chen, old frame")
     saved(page)
     expect(length).to_have_value("25")
@@ -169,8 +169,8 @@ def test_a_stance_is_had_otherwise_and_as_the_school_has_it_again(page: Page, de
 
 def test_a_camera_is_set_up_at_the_front_of_the_room(page: Page, demo: str) -> None:
     page.goto(f"{demo}/forms/nine-willows")
-    page.get_by_role("tab", name="School, room").click()
-    films = page.get_by_label("A camera films it")
+    page.get_by_role("tab", name="Setup").click()
+    films = page.get_by_label("Filmed by a camera")
     if films.is_checked():
         films.uncheck()
         saved(page)
@@ -178,5 +178,5 @@ def test_a_camera_is_set_up_at_the_front_of_the_room(page: Page, demo: str) -> N
     expect(page.get_by_label("Camera: to, °")).to_have_value("180")
     saved(page)
     page.reload()
-    page.get_by_role("tab", name="School, room").click()
-    expect(page.get_by_label("A camera films it")).to_be_checked()
+    page.get_by_role("tab", name="Setup").click()
+    expect(page.get_by_label("Filmed by a camera")).to_be_checked()

@@ -16,9 +16,9 @@ Sit into the left leg and breathe out.
 
 def test_a_script_becomes_a_form(page: Page, empty: str) -> None:
     page.goto(empty)
-    page.get_by_role("link", name="Bring in a text").click()
+    page.get_by_role("link", name="Bring in a text or file").click()
     page.get_by_label("The text").fill(TEXT)
-    page.get_by_role("button", name="Read it").click()
+    page.get_by_role("button", name="Read the text").click()
     lines = page.locator("[data-lines] li")
     expect(lines).to_have_count(7)
     expect(lines.nth(4)).to_contain_text("left foot lifts · left foot steps back")
@@ -63,7 +63,7 @@ def test_captions_cut_anywhere_become_a_form_whose_facts_stand_where_they_are_sa
     )
     page.goto(f"{empty}/forms/text")
     page.get_by_label("The text").fill(srt)
-    page.get_by_role("button", name="Read it").click()
+    page.get_by_role("button", name="Read the text").click()
     for says in ("weight into the right", "left foot steps out", "weight even", "breath in", "breath out"):
         expect(page.get_by_text(says, exact=False).first).to_be_visible()
     page.get_by_role("button", name="Make the form").click()
@@ -96,7 +96,7 @@ def test_an_outline_becomes_a_form_with_its_title_and_the_weight_where_the_words
 ) -> None:
     page.goto(f"{empty}/forms/text")
     page.get_by_label("The text").fill(OUTLINE)
-    page.get_by_role("button", name="Read it").click()
+    page.get_by_role("button", name="Read the text").click()
     expect(page.get_by_role("heading", name="2 postures, 6 movements from the text")).to_be_visible()
     page.get_by_role("button", name="Make the form").click()
     expect(page.get_by_label("Title of the form")).to_have_value("TIDE FORM")
@@ -115,8 +115,8 @@ from cloud hands we go back to single whip so step left
 def test_a_lesson_told_in_one_go_shows_which_postures_begin_where(page: Page, empty: str) -> None:
     page.goto(f"{empty}/forms/text")
     page.get_by_label("The text").fill(TOLD)
-    page.get_by_role("button", name="Read it").click()
-    expect(page.locator("[data-begins]")).to_have_text(["Single whip, left", "Cloud hands, left", "Single whip, left"])
+    page.get_by_role("button", name="Read the text").click()
+    expect(page.locator("[data-begins]")).to_have_text(["Single whip", "Cloud hands", "Single whip"])
     page.get_by_role("button", name="Make the form").click()
     expect(page.locator("[data-totals]")).to_contain_text("3 postures")
     names = page.get_by_label("Name of the posture")

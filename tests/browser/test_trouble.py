@@ -108,7 +108,7 @@ def test_a_locked_file_and_a_server_that_is_gone_are_told_apart(page: Page, kemv
     expect(title).to_have_value("Nine Willows, morning")
 
 
-@pytest.mark.parametrize("choice", ["Keep mine", "Take the other"])
+@pytest.mark.parametrize("choice", ["Keep mine", "Use the other version"])
 def test_the_first_click_on_a_way_out_of_a_conflict_counts(
     page: Page, browser: Browser, kemvo: Served, choice: str
 ) -> None:

@@ -10,6 +10,8 @@ import { TextPage } from "./form/TextPage";
 import { RecordingsPage } from "./recording/RecordingsPage";
 import { SessionPage } from "./session/SessionPage";
 import { SessionsPage } from "./session/SessionsPage";
+import { SettingsPage } from "./settings/SettingsPage";
+import { showTheme } from "./settings/theme";
 import { Shell, Waiting } from "./shared/Shell";
 import "./theme.css";
 
@@ -20,6 +22,7 @@ const WatchPage = lazy(() => import("./recording/WatchPage"));
 const StagePage = lazy(() => import("./stage/StagePage"));
 const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1 } } });
 
+showTheme();
 createRoot(document.getElementById("root") as HTMLElement).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
@@ -33,13 +36,15 @@ createRoot(document.getElementById("root") as HTMLElement).render(
               <Route path="/forms/:id" element={<FormPage />} />
               <Route path="/postures" element={<CataloguePage />} />
               <Route path="/data" element={<DataPage />} />
+              <Route path="/settings" element={<SettingsPage />} />
               <Route path="/sessions" element={<SessionsPage />} />
               <Route path="/sessions/:id" element={<SessionPage />} />
               <Route path="/recordings" element={<RecordingsPage />} />
               <Route path="/recordings/:id" element={<RecordingPage />} />
               <Route path="/recordings/:id/cues" element={<DeskPage kind="recordings" />} />
               <Route path="/desk/:id" element={<DeskPage kind="sessions" />} />
-              <Route path="/booth/:id" element={<BoothPage />} />
+              <Route path="/booth/:id" element={<BoothPage kind="sessions" />} />
+              <Route path="/recordings/:id/booth" element={<BoothPage kind="recordings" />} />
               <Route path="*" element={<p className="p-6">There is no page here. Choose one above.</p>} />
             </Route>
             <Route path="/stage/:id" element={<StagePage />} />

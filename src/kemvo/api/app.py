@@ -29,6 +29,7 @@ from kemvo.api import (
     recording_marks,
     recordings,
     sessions,
+    settings,
     sound,
     work,
 )
@@ -98,6 +99,7 @@ def create_app(folder: Path, names: Iterable[str] = (), guard: Guard | None = No
         booth,
         work,
         sound,
+        settings,
     ):
         app.include_router(part.router)
     app.include_router(sessions.playing)

@@ -13,7 +13,7 @@ from fastapi.responses import FileResponse
 from pydantic import BaseModel
 
 from kemvo.api.documents import received
-from kemvo.api.house import Here, House
+from kemvo.api.house import Here, House, Source
 from kemvo.api.work import JobView, job_view
 from kemvo.audio.intake import Intake
 from kemvo.audio.takes import as_wav, made_ready, read_recording
@@ -68,15 +68,15 @@ class BroughtView(BaseModel):
     title: str
 
 
-@router.get("/sessions/{id_}/booth")
-def session_booth(house: Here, id_: str) -> Booth:
-    """The lines of a session in the order in which they are heard."""
-    lines = _lines(house, id_)
+@router.get("/{kind}/{id_}/booth")
+def practice_booth(house: Here, kind: Source, id_: str) -> Booth:
+    """The lines of a session (or a recording) in the order in which they are heard."""
+    lines = _lines(house, kind, id_)
     return Booth(lines=lines, missing=sum(not x.own for x in lines))
 
 
-def _lines(house: House, id_: str) -> list[BoothLine]:
-    _, practice = house.practice_of(id_, wait=False)
+def _lines(house: House, kind: Source, id_: str) -> list[BoothLine]:
+    _, practice = house.practice_of(id_, wait=False, kind=kind)
     texts = {in_terms(d.text, practice.pronunciations) for d in practice.decisions if d.speaks()}
     return booth(practice, house.takes.counting(texts))
 
@@ -96,21 +96,21 @@ def _kept(house: House, text: str, path: FilePath, name: str) -> TakeView:
     return TakeView(number=take.number, text=take.text, ms=take.ms, saved=take.saved, note=" ".join(notes))
 
 
-@router.post("/sessions/{id_}/takes", status_code=201)
+@router.post("/{kind}/{id_}/takes", status_code=201)
 def add_take(
-    house: Here, id_: str, text: Annotated[str, Query(min_length=1, max_length=2000)], file: UploadFile
+    house: Here, kind: Source, id_: str, text: Annotated[str, Query(min_length=1, max_length=2000)], file: UploadFile
 ) -> TakeView:
-    """A recording of a line of a session: trimmed, levelled, and heard from now on."""
-    spoken = pronunciations_of(house.forms_of(house.sessions.get(id_).body).values())
+    """A take of a line: trimmed, levelled, and heard from now on."""
+    spoken = pronunciations_of(house.worked_from(id_, kind).forms.values())
     return _take(house, in_terms(text, spoken) if spoken else text, file)
 
 
-@router.post("/sessions/{id_}/take-files", status_code=202)
-def add_take_files(house: Here, id_: str, files: list[UploadFile]) -> JobView:
+@router.post("/{kind}/{id_}/take-files", status_code=202)
+def add_take_files(house: Here, kind: Source, id_: str, files: list[UploadFile]) -> JobView:
     """Begin to take sound files named after lines of a session, many at once; the answer is the job to follow. It makes
     what `Sorted` says; files that cannot be read are told, and the others are taken."""
-    lines = _lines(house, id_)
-    spoken = pronunciations_of(house.forms_of(house.sessions.get(id_).body).values())
+    lines = _lines(house, kind, id_)
+    spoken = pronunciations_of(house.worked_from(id_, kind).forms.values())
     made = Sorted(taken=[], strange=[], refused=[])
     waiting: list[tuple[str, FilePath, str]] = []
     for file in files:

@@ -36,6 +36,7 @@ class DataView(BaseModel):
     folder: str
     database_bytes: int
     sound_bytes: int
+    media_bytes: int
     free_bytes: int
     copies: list[CopyView]
     unreadable: list[str]
@@ -54,8 +55,9 @@ KINDS = {
 def your_data(house: Here) -> DataView:
     """How the data stand."""
     unreadable: list[str] = []
-    trouble = None
+    trouble, media_bytes = None, 0
     try:
+        media_bytes = house.media.size(r.body.media for gone in (False, True) for r in house.recordings.all(gone))
         for kind, documents in (("form", house.forms), ("session", house.sessions)):
             unreadable += [f"the {kind} “{u.title or u.id}”" for u in documents.unreadable()]
         house.own_postures.all()
@@ -64,10 +66,12 @@ def your_data(house: Here) -> DataView:
             unreadable += [f"{n} {what}{'s' if n > 1 else ''}"] if n else []
     except KemvoError as error:
         trouble = error.problems[0]
+    shelf_bytes = sum(f.stat().st_size for f in house.takes.shelf.folder.glob("*") if f.is_file())
     return DataView(
         folder=str(house.folder.resolve()),
         database_bytes=sum(f.stat().st_size for f in house.folder.glob("kemvo.sqlite*")),
-        sound_bytes=sum(f.stat().st_size for f in house.takes.shelf.folder.glob("*") if f.is_file()),
+        sound_bytes=shelf_bytes - media_bytes,
+        media_bytes=media_bytes,
         free_bytes=shutil.disk_usage(house.folder).free,
         copies=[
             CopyView(kind=next((k for begin, k in KINDS.items() if c.name.startswith(begin)), "copy"), **c._asdict())

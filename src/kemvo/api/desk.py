@@ -42,7 +42,7 @@ CueId = Annotated[str, Field(max_length=200)]
 def session_cues(house: Here, kind: Source, id_: str) -> Response:
     """What became of every cue: said in full, shorter, moved or left out, and why; and how much is spent talking."""
     session, practice = house.practice_of(id_, wait=False, kind=kind)
-    estimated = len(house.clips(session.speech).unmeasured(practice.voiced()))
+    estimated = house.estimated(session, practice)
     return answer(desk(practice, session, estimated, _guessed(house, id_) if kind == "recordings" else None))
 
 

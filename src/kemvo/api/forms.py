@@ -16,10 +16,11 @@ from kemvo.api.documents import (
     file_text,
     unreadable_views,
 )
-from kemvo.api.house import Here
+from kemvo.api.house import Here, House
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
 from kemvo.core.model.mirror import mirror_form, mirror_posture
+from kemvo.core.model.settings import begun_form
 from kemvo.core.movement.fields import filled_in, with_typed_read
 from kemvo.core.movement.readings import Reread, read_again, read_earlier
 from kemvo.core.timing.timeline import plan_form
@@ -61,12 +62,18 @@ def view(stored: Stored[Form]) -> FormView:
     return FormView.model_construct(**stored._asdict(), derived=sheet(stored.body))
 
 
-def starter() -> Form:
+def starter(title: str = "New form") -> Form:
     """What a new form begins with: one section, one posture, one movement to type into."""
     return Form(
-        title="New form",
+        title=title,
         sections=(Section(title="Opening", postures=(filled_in(Posture(movements=(Movement(counts=4),))),)),),
     )
+
+
+def _unused(house: House, title: str) -> str:
+    """A title that no form has yet: "New form", "New form 2"."""
+    taken = {s.body.title for s in house.forms.all()}
+    return next(t for t in (title, *(f"{title} {n}" for n in range(2, len(taken) + 3))) if t not in taken)
 
 
 @router.get("")
@@ -96,7 +103,11 @@ def _row(stored: Stored[Form]) -> FormRow:
 @router.post("", status_code=201, response_model_exclude=READINGS)
 def new_form(house: Here, form: Form | None = None) -> FormView:
     """A new form; without a body, an empty one to type into."""
-    return view(house.forms.add(with_typed_read(with_ids(form or starter()))))
+    return view(
+        house.forms.add(
+            with_typed_read(with_ids(form or begun_form(starter(_unused(house, "New form")), house.begins_with())))
+        )
+    )
 
 
 @router.post("/file", status_code=201, response_model_exclude=READINGS)

@@ -6,7 +6,7 @@ import shutil
 import threading
 import uuid
 from collections import OrderedDict
-from collections.abc import Callable, Iterable
+from collections.abc import Callable, Iterable, Sequence
 from concurrent.futures import ThreadPoolExecutor
 from contextlib import suppress
 from pathlib import Path
@@ -15,10 +15,11 @@ from typing import Annotated, Generic, Literal, NamedTuple, TypeVar
 from fastapi import Depends, Request
 
 from kemvo.audio.clips import Clips
-from kemvo.audio.voices import voice_of
+from kemvo.audio.voices import voice_of, voices
 from kemvo.core.model.catalogue import Entry, name_index, over, own_entry
 from kemvo.core.model.form import Posture
 from kemvo.core.model.session import Forms, Session, SpeechChoice
+from kemvo.core.model.settings import Settings
 from kemvo.core.practice.pipeline import LaidOut, Practice, lay_out, undecided, work_out
 from kemvo.core.practice.recorded import lay_out_recording, session_of
 from kemvo.core.reading.posture_names import NameIndex
@@ -32,6 +33,7 @@ from kemvo.store.lengths import StoredBook
 from kemvo.store.media import MediaShelf
 from kemvo.store.own_patterns import OwnPatterns
 from kemvo.store.own_postures import OwnPostures
+from kemvo.store.settings import StoredSettings
 from kemvo.store.sounds import BroughtSounds, FoundTakes, Shelf, Takes
 
 
@@ -71,6 +73,11 @@ Source = Literal["sessions", "recordings"]
 """What can be worked out to a practice."""
 
 
+SETTLES = 8
+"""A measured clip that is longer than reckoned with may have another wording said in its place, which is measured then: so often at
+most."""
+
+
 class WorkedFrom(NamedTuple):
     """What a practice is worked out from: the session (a recording's with its own choices), its forms, the versions of all that is in
     it, and how it is laid out in time at a speed."""
@@ -97,6 +104,7 @@ class House:
         self.media = MediaShelf(folder)
         self.own_postures = OwnPostures(self.database)
         self.own_patterns = OwnPatterns(self.database)
+        self.settings = StoredSettings(self.database)
         self._catalogue: tuple[tuple[Entry, ...], NameIndex] | None = None
         self.lengths = StoredBook(self.database)
         self.jobs = Jobs()
@@ -145,6 +153,14 @@ class House:
             if len(self._clips) > self.VOICES_KEPT:
                 self._clips.popitem(last=False)
             return clips
+
+    def begins_with(self) -> Settings:
+        """What new forms and sessions begin with; a voice that is not here (any more) gives way to the usual one."""
+        settings = self.settings.get()
+        here = {(engine, v.id) for engine, v in voices(self.folder)}
+        if (settings.speech.engine, settings.speech.voice) in here:
+            return settings
+        return settings.model_copy(update={"speech": SpeechChoice(wpm=settings.speech.wpm)})
 
     def catalogue(self) -> tuple[Entry, ...]:
         """The catalogue, with the own postures before those of the same id."""
@@ -202,9 +218,16 @@ class House:
         clips = self.clips(found.session.speech)
 
         def work() -> _Worked:
-            measure = clips.measure if wait else clips.glance
-            practice = work_out(found.session, found.forms, measure, speed, found.laid(speed))
-            return _Worked(practice, bool(clips.unmeasured(practice.voiced())), self.lengths.changes)
+            laid = found.laid(speed)
+            at_once = wait and not clips.voice.slow
+            practice = work_out(found.session, found.forms, clips.measure if at_once else clips.glance, speed, laid)
+            for _ in range(SETTLES if wait and clips.voice.slow else 0):
+                missing = clips.unmeasured(practice.spoken())
+                if not missing:
+                    break
+                self._speak_all(clips, missing, lambda _: None)
+                practice = work_out(found.session, found.forms, clips.glance, speed, laid)
+            return _Worked(practice, bool(self._estimated(clips, practice)), self.lengths.changes)
 
         worked = self._once(key, work).get()
         if worked.estimated and (wait or worked.at != self.lengths.changes):
@@ -247,12 +270,30 @@ class House:
         self._last_laid = (plain, speed, forms, laid)
         return laid
 
+    def estimated(self, session: Session, practice: Practice) -> int:
+        """How many of the lengths that count are only estimated so far."""
+        return len(self._estimated(self.clips(session.speech), practice))
+
+    @staticmethod
+    def _estimated(clips: Clips, practice: Practice) -> list[str]:
+        """Of a slow voice only what is said needs a clip; a quick one measures all that could be."""
+        return clips.unmeasured(practice.spoken() if clips.voice.slow else sorted(practice.voiced()))
+
     def measure_all(self, id_: str, report: Callable[[float], None], kind: Source = "sessions") -> None:
-        """Measure every length of a session that is only estimated so far, on both cores; `report` is told the share
-        done and may raise to stop it."""
-        session, practice = self.practice_of(id_, wait=False, kind=kind)
-        clips = self.clips(session.speech)
-        texts = clips.unmeasured(practice.voiced())
+        """Measure the lengths of a session that are only estimated so far, what is heard first before the rest, until all that is
+        said is measured; `report` is told the share done and may raise to stop it."""
+        for nth in range(SETTLES):
+            session, practice = self.practice_of(id_, wait=False, kind=kind)
+            clips = self.clips(session.speech)
+            texts = self._estimated(clips, practice)
+            if not texts:
+                return
+            # A few texts more may follow each time: each time takes three quarters of what is left to report.
+            self._speak_all(clips, texts, lambda share, left=0.25**nth: report(1 - left * (1 - 0.75 * share)))  # type: ignore[misc]
+
+    @staticmethod
+    def _speak_all(clips: Clips, texts: Sequence[str], report: Callable[[float], None]) -> None:
+        """Speak texts and keep their lengths, on both cores."""
         with ThreadPoolExecutor(2, thread_name_prefix="kemvo-voice") as pool:
             waiting = [pool.submit(clips.measure_now, t) for t in texts]
             try:

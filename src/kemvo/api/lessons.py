@@ -13,6 +13,7 @@ from kemvo.api.sessions import SessionView, view
 from kemvo.core.cues.directions import Reader
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.lesson.lesson import Fitting, as_pattern, fitted, laid_out
+from kemvo.core.model.settings import begun_session
 from kemvo.core.tables.block_kinds import BLOCK_KINDS, PATTERNS, PatternRow
 from kemvo.core.timing.timeline import plan
 from kemvo.core.views.printed_plan import paper
@@ -41,6 +42,7 @@ def lay_out(house: Here, wish: LayOut) -> SessionView:
     form = house.forms.get(wish.form_id).body
     title = wish.title or f"{form.title or 'Untitled form'}, lesson"[:200]
     made = laid_out(_pattern(house, wish.pattern), wish.form_id, form, wish.new, wish.before, title, wish.minutes)
+    made = begun_session(made, house.begins_with())
     return view(house, house.sessions.add(made))
 
 

@@ -25,6 +25,7 @@ from kemvo.core.recording.recorded_timeline import frozen, planned
 from kemvo.core.timing.timeline import chapters
 from kemvo.film.envelope import in_points, load
 from kemvo.film.give_back import Wish, captions_of, ending_for, give_back
+from kemvo.film.sounds import about_loudness, levels
 from kemvo.formats.kemvo_json import write_session
 from kemvo.formats.marks_json import write_marks
 from kemvo.formats.packed_recording import read_packed_recording, write_packed_recording
@@ -219,6 +220,25 @@ def recording_loudness(house: Here, id_: str, points: Annotated[int, Query(ge=10
     except (OSError, ValueError):
         return LoudnessView(level_db=[], silence=[], speech=[])
     return LoudnessView(level_db=in_points(kept.level_db, points), silence=kept.silence, speech=kept.speech)
+
+
+class OwnLevels(BaseModel):
+    """How loud a recording's own sound is while its cues are spoken: moments (ms) and factors from 0 to 1, evenly between."""
+
+    points: list[tuple[int, float]]
+
+
+@router.get("/{id_}/own-levels")
+def own_levels(house: Here, id_: str) -> OwnLevels:
+    """How a recording's own sound goes down under its cues on the stage: as it does when it is given back."""
+    recording = house.recordings.get(id_).body
+    session, practice = house.practice_of(id_, kind="recordings")
+    heard = about_loudness(recording_loudness(house, id_, 20_000).level_db)
+    clips = house.clips(session.speech)
+    level = levels(heard, practice.sounds, clips, session.sound, recording.talk, recording.keep_sound)
+    return OwnLevels(
+        points=[(round(1000 * t), round(f, 3)) for t, f in zip(level.at.tolist(), level.own.tolist(), strict=True)]
+    )
 
 
 GivenAs = Literal["film", "mp4", "mkv", "webm", "wav", "flac", "mp3", "m4a", "ogg"]

@@ -20,6 +20,7 @@ from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.recording.calls import marks_from
 from kemvo.core.recording.model import with_marks
 from kemvo.core.recording.recorded_timeline import done_in, planned
+from kemvo.core.recording.slips_found import with_slips_found
 from kemvo.core.recording.taps import HAND_MS, Tap, TapKind, hand_from_trial, marks_from_taps
 from kemvo.formats.marks_json import read_marks, write_marks
 from kemvo.formats.script_captions import timed_texts
@@ -89,6 +90,15 @@ def mark_by_captions(house: Here, id_: str, file: UploadFile, version: StartedFr
             )
         )
     return answer(view(house, house.recordings.save(id_, version, with_marks(recording, heard.marks))))
+
+
+@router.post("/{id_}/slips", response_model=RecordingView)
+def find_slips(house: Here, id_: str, at: Version) -> Response:
+    """Find postures that were left out or done again by when the marked postures begin, and put the marks on what was done
+    then. One step to undo. 409 when somebody else wrote since `version`."""
+    recording = house.recordings.get(id_).body
+    session, forms, _ = of_session(house, recording)
+    return answer(view(house, house.recordings.save(id_, at.version, with_slips_found(recording, session, forms))))
 
 
 @router.get("/{id_}/marks.json", response_class=Response)

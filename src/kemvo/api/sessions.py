@@ -29,6 +29,7 @@ from kemvo.audio.render import SOUND_FORMATS, Order, bed_of, render, under_of
 from kemvo.audio.tones import RATE
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.session import Session, first_passes, with_pass_ids
+from kemvo.core.model.settings import begun_session
 from kemvo.core.timing.timeline import chapters, plan
 from kemvo.core.views.session_plan import Plan, session_plan
 from kemvo.core.views.stage import Stage, View, stage
@@ -74,7 +75,8 @@ def view(house: House, stored: Stored[Session]) -> SessionView:
 
 def first_session(house: House, form_id: str) -> Session:
     """What a new session begins with: a first look at a form, or nothing yet."""
-    return first_passes(form_id, house.forms.get(form_id).body) if form_id else Session(title="New session")
+    first = first_passes(form_id, house.forms.get(form_id).body) if form_id else Session(title="New session")
+    return begun_session(first, house.begins_with())
 
 
 @router.get("")
@@ -214,7 +216,7 @@ def practice_stage(
     """A session (or a recording) to be played, at a speed and in a view. Without `wait`: to be looked at, while the voice is
     measured."""
     session, practice = house.practice_of(id_, speed, wait, kind)
-    guessed = 0 if wait else len(house.clips(session.speech).unmeasured(practice.voiced()))
+    guessed = 0 if wait else house.estimated(session, practice)
     grounded = kind == "sessions" and session.sound.background != "none"
     under = f"/api/sessions/{id_}/under.wav?speed={speed}" if grounded else ""
     return answer(stage(practice, session.title, view, speed, guessed, under))

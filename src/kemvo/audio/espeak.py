@@ -166,10 +166,11 @@ class EspeakVoice:
 
 
 class VoiceName(NamedTuple):
-    """A voice to choose: the id a session stores, and how it is called."""
+    """A voice to choose: the id a session stores, how it is called, and where it comes from under which licence."""
 
     id: str
     title: str
+    origin: str = "eSpeak NG, which ships with Kemvo; GPL 3 or later. Quick, and plainly a machine."
 
 
 @cache

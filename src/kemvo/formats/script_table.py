@@ -11,6 +11,7 @@ import re
 from collections.abc import Iterator, Mapping, Sequence
 
 from kemvo.core.text_import.entries import Given, ScriptEntry
+from kemvo.core.text_import.line_notes import breath_in, weight_in
 from kemvo.formats.csv_text import csv_rows
 from kemvo.formats.text import CLOCK, stamp_ms
 
@@ -34,13 +35,6 @@ ROLES: Mapping[str, tuple[str, ...]] = {
 }  # fmt: skip
 """What a heading says its column is. To know another heading, add it. Where a movement ends, the next one's time says; of
 durations times are made, where there are no others."""
-
-WRITTEN: Mapping[str, tuple[str, str]] = {
-    "counts": (r"\d+(?:[.,]\d+)?", "over {} counts"),
-    "breath": (r"in|out", "breathe {}"),
-    "weight": (r"\d.*|l|r|left|right|both|even", "weight {}"),
-}
-"""Cells that say less than a line must: what they are, and how a line has it. Other cells stand as they are."""
 
 _SHORT_SIDES = {"l": "left", "r": "right"}
 _TIME = re.compile(CLOCK)
@@ -101,12 +95,12 @@ def row_entries(rows: Sequence[tuple[int, Sequence[str]]]) -> Iterator[ScriptEnt
             at, elapsed = elapsed, elapsed + lasts
         if cells["section"] and cells["section"] != last.get("section"):
             yield ScriptEntry(at, no, cells["section"], given=Given("section"))
-        line = _line(cells)
+        line, given = _line(cells)
         if cells["name"] and (not line or any(cells[k] != last.get(k) for k in ("section", "number", "name", "side"))):
             yield ScriptEntry(at, no, _name(cells), given=Given("posture", listed=True, sure="line" in roles))
-        for words in (line, *others):
+        for words, said in ((line, given), *((x, None) for x in others)):
             if words:
-                yield ScriptEntry(at, no, words)
+                yield ScriptEntry(at, no, words, given=said)
         last = cells
 
 
@@ -119,14 +113,24 @@ def _name(cells: Mapping[str, str]) -> str:
     return ", ".join(x for x in (number + cells["name"], side, "" if times == "1" else said) if x)
 
 
-def _line(cells: Mapping[str, str]) -> str:
-    """The words of a movement with what other columns say of it."""
+def _line(cells: Mapping[str, str]) -> tuple[str, Given | None]:
+    """The words of a movement, and what other columns say of it: that goes into its fields, and is not spoken. Cells that say
+    something else stand with the words."""
+    counts = re.fullmatch(r"(\d+(?:[.,]\d+)?)(?:\s*(?:counts?|beats?))?", cells["counts"].strip())
+    breath, weight = breath_in(cells["breath"]), weight_in(cells["weight"])
     told = [cells["line"]] if cells["line"] else []
-    for role, (short, whole) in WRITTEN.items():
-        cell = cells[role]
-        alone = bool(cell) and re.fullmatch(short, cell, re.IGNORECASE)
-        told += [whole.format(_SHORT_SIDES.get(cell.lower(), cell)) if alone else cell] if cell else []
-    return ", ".join(told)
+    told += [
+        cells[k]
+        for k, known in (("counts", counts), ("breath", breath), ("weight", weight))
+        if cells[k] and known is None
+    ]
+    if not told and counts:
+        told = [f"over {counts[1]} counts"]  # how long the posture lasts that the row names
+        return told[0], None
+    if not told or (counts is None and breath is None and weight is None):
+        return ", ".join(told), None
+    number = float(counts[1].replace(",", ".")) if counts else None
+    return ", ".join(told), Given("movement", number, 0, weight, breath)
 
 
 def _without_heads(rows: Sequence[tuple[int, Sequence[str]]]) -> Iterator[ScriptEntry]:

@@ -50,5 +50,14 @@ class StoredBook:
                 [(key, t, ms) for t, ms in lengths.items()],
             )
 
+    def some(self, key: str) -> dict[str, int]:
+        """Some of the lengths of a voice: those in the memory, or the latest kept."""
+        known = {t: ms for (k, t), ms in self._memory.items() if k == key}
+        if not known:
+            with self.database.read() as db:
+                known = dict(db.execute("SELECT text, ms FROM speech_length WHERE voice = ? LIMIT ?", (key, _AT_ONCE)))
+            self._remember(key, known)
+        return known
+
     def _remember(self, key: str, lengths: Mapping[str, int]) -> None:
         self._memory.update({(key, t): ms for t, ms in lengths.items()})

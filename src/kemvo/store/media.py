@@ -7,7 +7,7 @@ from __future__ import annotations
 import hashlib
 import json
 import time
-from collections.abc import Mapping
+from collections.abc import Iterable, Mapping
 from contextlib import suppress
 from pathlib import Path
 from typing import NamedTuple
@@ -138,6 +138,10 @@ class MediaShelf:
         size = path.stat().st_size if path.exists() else 0
         path.unlink(missing_ok=True)
         return size
+
+    def size(self, media: Iterable[Media]) -> int:
+        """How much room the files of some recordings take (bytes)."""
+        return sum(p.stat().st_size for p in {self.path(m) for m in media} if p.exists())
 
     def tidy(self) -> None:
         """Take away what was half brought in long ago."""

@@ -139,3 +139,37 @@ def test_a_turn_to_what_only_looks_like_an_hour_is_left_as_it_is() -> None:
 
     assert mirror_fact(Fact(kind="turn", start=0, end=1, to="³")).to == "³"
     assert mirror_fact(Fact(kind="turn", start=0, end=1, to="3")).to == "9"
+
+
+@pytest.mark.parametrize(
+    ("text", "sides"),
+    [
+        ("weight all left", "L"),
+        ("shift all left, then all right", "LR"),
+        ("the weight goes all right", "R"),
+        ("all right, shift left", "L"),
+        ("turn right now", "R"),
+        ("turn right here", "R"),
+        ("pivot right at the end", "R"),
+        ("turn right away from the wall", "R"),
+        ("step right there", "R"),
+        ("step left there", "L"),
+        ("put the foot right there", ""),
+        ("the foot lands right beside the other", ""),
+        ("turn right round to the left", "L"),
+        ("the hand passes right under the elbow", ""),
+        ("the knee comes right over the toes", ""),
+        ("sink right into the hips", ""),
+        ("stand right by the left wall", "L"),
+        ("the ball sits right under the left palm", "L"),
+        ("go right ahead", ""),
+        ("the weight left over goes back", ""),
+        ("shift the weight that is left", ""),
+        ("the right one of the two", ""),
+        ("step over the right one", "R"),
+        ("left hand by the hip, right over the head", "LR"),
+    ],
+)
+def test_left_and_right_by_example(text: str, sides: str) -> None:
+    assert "".join(w.side for w in side_words(text)) == sides
+    assert mirror_text(mirror_text(text)) == text

@@ -80,7 +80,11 @@ def test_a_chain_grows_by_one_posture_each_time() -> None:
 
 def test_a_drill_alternates_its_sides() -> None:
     done = [s for s in spans(block(kind="drill", repeats=3, alternate=True)) if s.movement_no == 0]
-    assert [s.performance.posture.side for s in done if s.performance.posture.id == "q0"] == ["L", "R", "L"]
+    assert [s.performance.posture.side for s in done if s.performance and s.performance.posture.id == "q0"] == [
+        "L",
+        "R",
+        "L",
+    ]
 
 
 def test_a_drill_can_be_of_a_few_movements() -> None:

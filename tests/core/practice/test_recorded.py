@@ -15,6 +15,7 @@ from kemvo.core.recording.performed import keyed, performances_of
 from kemvo.core.recording.recorded_timeline import frozen, guessed_ms
 from kemvo.core.timing.score import score_of
 from kemvo.core.timing.timeline import timed
+from kemvo.core.views.recording_sheet import recording_sheet
 from strategies import practices, talk
 from takes import DONE, FORMS, SESSION, TIMELINE
 
@@ -121,6 +122,27 @@ def test_kept_talk_in_the_way_of_a_cue_can_be_lowered() -> None:
     then = work_out_recording(found[0].recording, SESSION, FORMS, talk).practice
     assert next(d for d in then.decisions if d.cue.id == bad.cue.id).state != "left out"
     assert not any("counts a minute" in c.says for c in found)
+
+
+def test_what_does_not_fit_may_end_a_little_late_or_is_noted_for_the_second_take() -> None:
+    target = [k for k in DONE if k.place.kind == "movement"][6]
+    start = next(s.start_ms for k, s in zip(DONE, TIMELINE.spans, strict=True) if k.key == target.key)
+    take = recording(talk=(KeptTalk(from_ms=max(0, start - 25_000), to_ms=start - 200),))
+    bad = next(
+        d
+        for d in work_out_recording(take, SESSION, FORMS, talk).practice.decisions
+        if d.state == "left out" and d.cue.target_ms == start
+    )
+    found = recorded_cures(take, SESSION, FORMS, talk, bad.cue.id)
+    late = next(c for c in found if "late" in c.says)
+    then = work_out_recording(late.recording, SESSION, FORMS, talk).practice
+    said = next(d for d in then.decisions if d.cue.id == bad.cue.id)
+    assert said.end_ms is not None
+    assert said.end_ms <= bad.cue.due_ms + late.recording.cue_choices[0].later_ms
+    note = next(c for c in found if "second take" in c.says)
+    (noted,) = recording_sheet(note.recording, SESSION, FORMS, here=True).second_take
+    assert (noted.at_ms, noted.says[:6]) == (start, "Leave ")
+    assert not any("second take" in c.says for c in recorded_cures(note.recording, SESSION, FORMS, talk, bad.cue.id))
 
 
 def test_places_that_are_guessed_are_told() -> None:

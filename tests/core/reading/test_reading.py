@@ -327,12 +327,12 @@ def test_a_text_becomes_a_form_and_no_line_is_lost() -> None:
         ("1", "Commencing", 1),
         ("2", "Part the wild horse's mane, left", 1),
         ("3", "Heron wades", 1),
-        ("4", "Cloud hands, left", 3),
+        ("4", "Cloud hands", 3),
     ]
     mane, heron = section.postures[1], section.postures[2]
     assert [(m.line, m.left_pct, m.counts) for m in mane.movements] == [
-        ("Sit into the right leg.", 0, 2),
-        ("Hold the ball.", 0, 2),
+        ("Sit into the right leg.", 0, 1),
+        ("Hold the ball.", 0, 1),
         ("Left heel steps to the corner.", 0, 4),
     ]
     assert [m.line for m in heron.movements] == ["The palm turns over last."]

@@ -5,9 +5,14 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from kemvo.core.recording.model import Mark
-from kemvo.core.recording.slips_found import Planned, by_moments, not_called, postures_planned
-from takes import DONE, TIMELINE
+from kemvo.core.errors import KemvoError
+from kemvo.core.model.form import Form, Movement, Posture, Section
+from kemvo.core.movement.readings import finished
+from kemvo.core.recording.model import Mark, Media, Recording
+from kemvo.core.recording.performed import performance_key
+from kemvo.core.recording.recorded_timeline import planned
+from kemvo.core.recording.slips_found import Planned, by_moments, not_called, postures_planned, with_slips_found
+from takes import DONE, SESSION, TIMELINE
 
 LENGTHS = st.lists(st.integers(5000, 40_000), min_size=8, max_size=30, unique_by=lambda ms: ms // 2500)
 
@@ -49,6 +54,33 @@ def test_a_posture_done_again_is_found(twice: int) -> None:
     found = by_moments(moments(lengths, order, 0.9, 5), plan(lengths))
     assert [(a.performance, a.times) for a in found.again] == [(f"p{twice}", 2)]
     assert found.left_out == ()
+
+
+def test_marks_of_postures_move_to_what_was_done_when_one_was_left_out() -> None:
+    lengths = (4, 10, 6, 14, 5, 9, 12, 3, 8, 11)
+    postures = tuple(
+        Posture(name=f"Ford {n}", movements=(Movement(line="Turn", counts=c),)) for n, c in enumerate(lengths)
+    )
+    forms = {"f": finished(Form(sections=(Section(postures=postures),)))}
+    firsts = [k for k in planned(SESSION, forms) if k.place.performance]
+    gone, at, done = 3, 3000, list[int]()
+    for n, k in enumerate(firsts):
+        if n != gone:
+            done.append(at)
+            at += k.plan_ms
+    take = Recording(
+        media=Media(ms=at),
+        marks=tuple(Mark(place=k.key, at_ms=ms, hand=True) for k, ms in zip(firsts, done, strict=False)),
+    )
+    found = with_slips_found(take, SESSION, forms)
+    assert found.left_out == (performance_key(firsts[gone].place),)
+    assert {m.place: m.at_ms for m in found.marks} == {
+        k.key: ms for k, ms in zip([k for n, k in enumerate(firsts) if n != gone], done, strict=True)
+    }
+    with pytest.raises(KemvoError, match="done as it says"):
+        with_slips_found(found, SESSION, forms)
+    with pytest.raises(KemvoError, match="Too few postures"):
+        with_slips_found(take.model_copy(update={"marks": take.marks[:2]}), SESSION, forms)
 
 
 def test_too_few_moments_tell_nothing() -> None:

@@ -3,9 +3,12 @@
 import random
 from itertools import pairwise
 
+import pytest
+from bench.milp import milp_value
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from kemvo.core.errors import KemvoError
 from kemvo.core.scheduling.model import Answer, Ceiling, Join, Said, Saying, Talk, in_order, spoken_ms
 from kemvo.core.scheduling.reasons import leeway
 from kemvo.core.scheduling.solver import solve
@@ -172,3 +175,55 @@ def test_what_may_last_so_long_may(talk: Talk, no: int) -> None:
     )
     after = solve(plain._replace(sayings=longer))
     assert after.value >= answer.value - 1e-9
+
+
+def saying(id_: str, target: int, *wordings: Said, **more: object) -> Saying:
+    return Saying(id_, target, 0, target, wordings, **more)  # type: ignore[arg-type]
+
+
+def test_two_joins_over_the_same_sayings_are_both_possible() -> None:
+    both = (saying("a", 3000, Said("a", 2000, 1)), saying("b", 4000, Said("b", 2000, 1)))
+    slow, quick = Join(("a", "b"), (Said("slow", 9000, 9),)), Join(("a", "b"), (Said("quick", 1500, 5),))
+    for joins in ((slow, quick), (quick, slow)):
+        (u,) = solve(Talk(both, (), 200, joins)).utterances
+        assert (u.text, u.end_ms - u.start_ms) == ("quick", 1500)
+
+
+def test_a_small_price_on_time_counts() -> None:
+    """Four ten-thousandths a second over 1,000 s are 0.4."""
+    late = saying("a", 1_000_000, Said("a", 1001, 1.0), early=0.0004)
+    wall = ((1001, 1_000_000),)
+    assert abs(solve(Talk((late,), wall)).value - (1 - 0.0004 * (1_000_000 - 1001) / 1000)) < 1e-6
+
+
+def test_worths_that_are_too_large_to_add_up_get_a_sentence() -> None:
+    large = tuple(saying(f"s{n}", 5000 * n + 5000, Said("x", 1000, 1e15), must=True) for n in range(40))
+    with pytest.raises(KemvoError, match="too large"):
+        solve(Talk(large))
+
+
+def test_what_ceilings_leave_free_is_used() -> None:
+    """Against the optimum by a general solver (HiGHS), over random problems with up to three ceilings."""
+    chance = random.Random(7)
+    shares = []
+    for _ in range(12):
+        sayings = tuple(
+            saying(
+                f"s{n}",
+                t,
+                Said("long", 10 * chance.randrange(120, 300), 6),
+                Said("short", 10 * chance.randrange(50, 110), 4),
+            )
+            for n, t in enumerate(sorted(chance.sample(range(4000, 60_000, 500), 9)))
+        )
+        cuts = [0, *sorted(chance.sample(range(10_000, 50_000, 1000), 2)), 60_000]
+        ceilings = tuple(Ceiling(a, b, chance.choice([0.05, 0.1, 0.2])) for a, b in pairwise(cuts))
+        talk = Talk(sayings, (), 200, (), ceilings)
+        answer = solve(talk)
+        assert answer.kept
+        best = milp_value(talk)
+        assert best is not None
+        assert answer.value <= best + 1e-6 <= answer.bound + 2e-6
+        shares.append(answer.value / best if best else 1.0)
+    assert min(shares) > 0.85
+    assert sum(shares) / len(shares) > 0.97

@@ -148,8 +148,8 @@ def test_a_lesson_without_punctuation_begins_its_postures_where_they_are_named(w
     assert [(p.name, p.side) for p in form.postures() if p.name] == [
         ("Brush knee and push", "L"),
         ("Brush knee and push", "R"),
-        ("Single whip", "L"),
-        ("Cloud hands", "L"),
+        ("Single whip", None),
+        ("Cloud hands", None),
     ]
     whip = next(p for p in form.postures() if p.name == "Single whip")
     assert whip.movements[0].line == "now single whip weight back on the left"

@@ -49,7 +49,10 @@ def begun(line: str) -> list[str]:
 def test_a_line_that_names_a_posture_and_tells_a_movement_begins_the_posture(line: str) -> None:
     form = made(f"{line}\n{TOLD}\n").form
     assert outline(form) == [("Single whip", [line, TOLD])]
-    assert [x.begins for x in made(f"{line}\n{TOLD}\n").lines] == [("Single whip, left",), ()]
+    assert [x.begins for x in made(f"{line}\n{TOLD}\n").lines] == [
+        ("Single whip, left" if "left side" in line else "Single whip",),
+        (),
+    ]
 
 
 @pytest.mark.parametrize(
@@ -131,10 +134,10 @@ def test_a_list_of_names_says_sides_and_how_often() -> None:
     ).form
     told = [(p.number, p.name, p.side, p.repeats, p.alternate) for p in form.postures()]
     assert told == [
-        ("1", "Cloud hands", "L", 3, False),
-        ("2", "Golden rooster stands on one leg", "L", 2, True),
+        ("1", "Cloud hands", None, 3, False),
+        ("2", "Golden rooster", "L", 2, True),
         ("3", "Heron wades", "R", 2, False),
-        ("4", "Push", "L", 2, False),
+        ("4", "Push", None, 2, False),
     ]
     assert all(p.movements for p in form.postures() if p.name != "Heron wades")
 
@@ -185,7 +188,7 @@ def test_a_long_name_whose_number_goes_on_is_a_name() -> None:
     told = "Sit back into the right leg\nShift into the left leg"
     form = made(f"1. Push\n{told}\n2. {long}\n{told}\n3. Brush knee\n{told}").form
     assert [(p.number, p.name, len(p.movements)) for p in form.postures()] == [
-        ("1", "Push", 2), ("2", long, 2), ("3", "Brush knee and push", 2),
+        ("1", "Push", 2), ("2", long, 2), ("3", "Brush knee", 2),
     ]  # fmt: skip
     # Numbered movements stay movements, however they count on.
     lines = made(

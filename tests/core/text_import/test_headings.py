@@ -56,12 +56,12 @@ def test_an_outline_with_numbers_and_letters() -> None:
     assert [(s.title, [(p.number, p.name, p.side, p.repeats) for p in s.postures]) for s in form.sections] == [
         ("Part one: Opening",
          [("1", "Willow bends", None, 1), ("2", "Heron wades", "L", 1), ("3", "Heron wades", "R", 1)]),
-        ("Part two", [("4", "Tide turns", None, 1), ("5", "Push", "L", 2)]),
+        ("Part two", [("4", "Tide turns", None, 1), ("5", "Push", None, 2)]),
     ]  # fmt: skip
     willow, left, right, tide, push = form.postures()
     assert [m.line for m in willow.movements] == [
         "Feet together, hands by the sides.",
-        "Step out with the left foot, weight even. (6 counts)",
+        "Step out with the left foot, weight even.",
     ]
     assert [m.counts for m in willow.movements] == [4, 6]
     assert [100 - m.left_pct for m in left.movements] == [m.left_pct for m in right.movements] == [100, 30]

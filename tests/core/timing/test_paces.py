@@ -14,7 +14,7 @@ from kemvo.core.timing.paces import BACK_WORDS
 from kemvo.core.timing.pass_breath import breaths_of
 from kemvo.core.timing.timeline import plan
 from kemvo.core.views.session_plan import session_plan
-from strategies import practices
+from strategies import one_posture, practices
 
 FORM = finished(
     Form(
@@ -145,3 +145,13 @@ def test_in_and_out_stay_in_turn_beside_given_breaths(practice: tuple, n: int, s
         assert a.end_ms <= b.start_ms
         if school == "matched" and a.end_ms == b.start_ms and a.pass_no == b.pass_no:
             assert a.way != b.way
+
+
+def test_counts_a_shift_cover_the_first_movement_of_a_round() -> None:
+    """A pass that begins even and shifts at once: its first movement takes as long as every other shift."""
+    form = one_posture(
+        Movement(line="Sit left", counts=1, left_pct=100), Movement(line="Sit right", counts=2, left_pct=0)
+    )
+    one = Pass(part=Part(form_id="f"), repeats=2, pause_before_ms=0, pause_after_ms=0, paces=(Pace(counts_a_shift=6),))
+    spans = [s for s in plan(Session(passes=(one,)), {"f": form}).spans if s.kind == "movement"]
+    assert {s.end_ms - s.start_ms for s in spans} == {round(6 * 60_000 / form.tempo)}

@@ -1,12 +1,12 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { Mic, Play, Square, Trash2 } from "lucide-react";
+import { Mic, Square } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { Link, useParams } from "react-router";
 import {
   type Booth,
-  type BoothLine,
   call,
   type Job,
+  type RecordingView,
   type SessionView,
   sentence,
   type TakeView,
@@ -18,7 +18,10 @@ import { BOOTH_KEYS } from "../shared/keys";
 import { Waiting } from "../shared/Shell";
 import { followed, made } from "../shared/useJob";
 import { type Keys, useKeys } from "../shared/useKeys";
+import { useTitle } from "../shared/useTitle";
+import { LineRow } from "./LineRow";
 import { type Recording, record, simulate } from "./microphone";
+import { TakeList } from "./TakeList";
 
 interface Sorted {
   taken: TakeView[];
@@ -26,24 +29,27 @@ interface Sorted {
   refused: string[];
 }
 
-/** The booth: the instructor speaks the lines of a session, one after another. */
-export default function BoothPage() {
+/** The booth: the instructor speaks the lines of a session (or of a recording), one after another. */
+export default function BoothPage({ kind }: { kind: "sessions" | "recordings" }) {
   const { id = "" } = useParams();
   const cache = useQueryClient();
   const session = useQuery({
-    queryKey: ["sessions", id],
-    queryFn: () => call<SessionView>(`sessions/${id}`),
+    queryKey: [kind, id],
+    queryFn: () => call<SessionView | RecordingView>(`${kind}/${id}`),
     gcTime: 0,
   });
   const booth = useQuery({
-    queryKey: ["booth", id],
-    queryFn: () => call<Booth>(`sessions/${id}/booth`),
+    queryKey: ["booth", kind, id],
+    queryFn: () => call<Booth>(`${kind}/${id}/booth`),
     gcTime: 0,
   });
   const [chosen, setChosen] = useState("");
+  useTitle(`Booth: ${session.data?.body.title ?? ""}`);
   const [onlyMissing, setOnlyMissing] = useState(false);
   const [simulated, setSimulated] = useState(!navigator.mediaDevices);
   const [told, setTold] = useState("");
+  /** Takes put away since the page was opened: each can come back. */
+  const [away, setAway] = useState<TakeView[]>([]);
   const all = booth.data?.lines ?? [];
   const lines = onlyMissing ? all.filter((x) => !x.own || x.text === chosen) : all;
   const line = all.find((x) => x.text === chosen) ?? all.find((x) => !x.own) ?? all[0];
@@ -86,7 +92,7 @@ export default function BoothPage() {
       const form = new FormData();
       form.append("file", file, "take.wav");
       const take = await call<TakeView>(
-        `sessions/${id}/takes?text=${encodeURIComponent(line.text)}`,
+        `${kind}/${id}/takes?text=${encodeURIComponent(line.text)}`,
         "POST",
         form,
       );
@@ -110,13 +116,28 @@ export default function BoothPage() {
       );
     }
   };
+  const putAway = async (take: TakeView) => {
+    await call(`takes/${take.number}`, "DELETE");
+    setAway((list) => [...list, take]);
+    setTold("The take is put away.");
+    await changed();
+  };
+  const bringBack = async () => {
+    const last = away.at(-1);
+    if (!last) return;
+    await call(`takes/${last.number}/bring-back`, "POST");
+    setAway((list) => list.slice(0, -1));
+    setChosen(last.text);
+    setTold("The take is back.");
+    await changed();
+  };
   const hear = (take: TakeView | undefined) => take && void new Audio(`/api/takes/${take.number}.wav`).play();
   const files = async (chosenFiles: FileList | null) => {
     if (!chosenFiles?.length) return;
     const form = new FormData();
     for (const f of chosenFiles) form.append("files", f);
     try {
-      const begun = await call<Job>(`sessions/${id}/take-files`, "POST", form);
+      const begun = await call<Job>(`${kind}/${id}/take-files`, "POST", form);
       const job = await followed(begun, () => setTold("Reading the files…"));
       if (job.problem) throw new Error(`${job.problem.what} ${job.problem.mend}`);
       const came = made<Sorted>(job);
@@ -131,6 +152,7 @@ export default function BoothPage() {
   const walking: Keys = {
     ArrowDown: () => walk(1),
     ArrowUp: () => walk(-1),
+    "Ctrl+KeyZ": () => void bringBack(),
     KeyH: () => hear(takes.data?.[0]),
   };
   useKeys({ Space: () => void toggle(), ...(level ? {} : walking) }, {}, "*");
@@ -143,14 +165,14 @@ export default function BoothPage() {
       <div className="mb-3 flex flex-wrap items-end gap-x-4 gap-y-1">
         <h1 className="min-w-64 flex-1 truncate text-3xl">The booth: {session.data.body.title}</h1>
         <KeysDialog keys={BOOTH_KEYS} title="booth" />
-        <Link className="btn btn-sm" to={`/desk/${id}`}>
+        <Link className="btn btn-sm" to={kind === "sessions" ? `/desk/${id}` : `/recordings/${id}/cues`}>
           Cue desk
         </Link>
-        <Link className="btn btn-sm" to={`/sessions/${id}`}>
-          The session
+        <Link className="btn btn-sm" to={`/${kind}/${id}`}>
+          {kind === "sessions" ? "The session" : "The recording"}
         </Link>
       </div>
-      {all.length === 0 && <p className="quiet">Nothing is said in this session yet.</p>}
+      {all.length === 0 && <p className="quiet">Nothing is said here yet.</p>}
       {line && (
         <section
           className="mb-4 grid gap-3 rounded-box border border-base-300 bg-base-100 p-4"
@@ -186,7 +208,7 @@ export default function BoothPage() {
             <span className="text-lg" data-left>
               {level
                 ? `${seconds(Math.abs(left))} ${left < 0 ? "too long" : "left"}`
-                : `may take ${seconds(line.may_ms)}`}
+                : `time available: ${seconds(line.may_ms)}`}
             </span>
             <meter
               className="h-4 w-40"
@@ -202,7 +224,7 @@ export default function BoothPage() {
             </meter>
             <Check name="simulated microphone" on={simulated} onChange={setSimulated} />
             <label className="btn btn-sm">
-              Take from files
+              Import recordings
               <input
                 type="file"
                 multiple
@@ -216,42 +238,23 @@ export default function BoothPage() {
           </div>
           {told && (
             <p role="status" data-told>
-              {told}
+              {told}{" "}
+              {away.length > 0 && (
+                <button type="button" className="btn btn-xs" onClick={() => void bringBack()}>
+                  Bring it back
+                </button>
+              )}
             </p>
           )}
-          {takes.data && takes.data.length > 0 && (
-            <ul className="flex flex-wrap gap-2 text-sm" data-takes={takes.data.length}>
-              {takes.data.map((t, i) => (
-                <li key={t.number} className="flex items-center gap-1 rounded-field bg-base-200 px-2">
-                  {i === 0 ? <b>Heard</b> : "Earlier"} {seconds(t.ms)}
-                  <button
-                    type="button"
-                    className="btn btn-ghost btn-xs btn-square"
-                    aria-label={`Hear take ${i + 1}`}
-                    onClick={() => hear(t)}
-                  >
-                    <Play size={14} />
-                  </button>
-                  <button
-                    type="button"
-                    className="btn btn-ghost btn-xs btn-square"
-                    aria-label={`Put take ${i + 1} away`}
-                    onClick={() => void call(`takes/${t.number}`, "DELETE").then(changed)}
-                  >
-                    <Trash2 size={14} />
-                  </button>
-                </li>
-              ))}
-            </ul>
-          )}
+          <TakeList takes={takes.data ?? []} onHear={hear} onPutAway={(take) => void putAway(take)} />
         </section>
       )}
       {all.length > 0 && (
         <>
-          <Check name="only those still to record" on={onlyMissing} onChange={setOnlyMissing} />
+          <Check name="only lines not yet recorded" on={onlyMissing} onChange={setOnlyMissing} />
           <ol className="grid max-h-[46vh] overflow-y-auto rounded-box border border-base-300 bg-base-100">
             {lines.map((x) => (
-              <Line
+              <LineRow
                 key={x.text}
                 line={x}
                 chosen={x.text === line?.text}
@@ -263,36 +266,5 @@ export default function BoothPage() {
         </>
       )}
     </div>
-  );
-}
-
-function Line({
-  line,
-  chosen,
-  onChoose,
-  place,
-}: {
-  line: BoothLine;
-  chosen: boolean;
-  onChoose: (text: string) => void;
-  place: React.RefObject<HTMLLIElement | null> | undefined;
-}) {
-  const over = line.own && line.now_ms > line.may_ms;
-  return (
-    <li ref={place}>
-      <button
-        type="button"
-        aria-current={chosen}
-        className={`grid w-full grid-cols-[3.5rem_5.5rem_1fr_9rem] items-center gap-2 px-3 py-1 text-left ${chosen ? "bg-base-200 font-semibold" : ""}`}
-        onClick={() => onChoose(line.text)}
-      >
-        <span className="quiet text-right text-sm">{clock(line.at_ms)}</span>
-        <span className={`text-sm ${line.own ? "" : "quiet"}`}>{line.own ? "own voice" : "to record"}</span>
-        <span className="truncate">{line.text}</span>
-        <span className={`text-right text-sm ${over ? "text-error" : "quiet"}`}>
-          {seconds(line.now_ms)} of {seconds(line.may_ms)}
-        </span>
-      </button>
-    </li>
   );
 }

@@ -67,7 +67,7 @@ export function CataloguePage() {
         value={letters}
         onChange={(e) => setLetters(e.target.value)}
       />
-      {data.length === 0 && <p>No posture goes by these letters.</p>}
+      {data.length === 0 && <p>No matching posture.</p>}
       <ul className="grid gap-1.5">
         {data.map((s) => (
           <li
@@ -86,7 +86,7 @@ export function CataloguePage() {
                 </span>
                 {s.own && (
                   <span className="badge badge-outline border-base-300">
-                    {s.over ? "mine, instead of the catalogue’s" : "mine"}
+                    {s.over ? "mine (replaces catalogue)" : "mine"}
                   </span>
                 )}
               </summary>
@@ -116,7 +116,7 @@ export function CataloguePage() {
                   className="btn btn-sm my-1"
                   onClick={() => void doing(() => call(`catalogue/${s.id}`, "DELETE"))}
                 >
-                  {s.over ? "Back to the catalogue’s" : "Put away"}
+                  {s.over ? "Restore the catalogue version" : "Put away"}
                 </button>
               )}
             </details>

@@ -40,8 +40,8 @@ export function DataPage() {
       )}
       <p className="break-words">
         Everything is on this computer, in <code>{d.folder}</code>: forms, sessions, postures and patterns{" "}
-        {size(d.database_bytes)}, takes and sounds {size(d.sound_bytes)}. {size(d.free_bytes)} of the disk are
-        free.
+        {size(d.database_bytes)}, takes and sounds {size(d.sound_bytes)}, recordings {size(d.media_bytes)}.{" "}
+        {size(d.free_bytes)} of the disk are free.
       </p>
 
       <section className="rounded-box border-base-300 grid gap-3 border bg-base-100 p-4">

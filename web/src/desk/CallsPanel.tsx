@@ -15,7 +15,7 @@ const CALLS = [
   { key: "gentler", name: "gentler versions" },
   { key: "breath_words", name: "breath in words" },
   { key: "count", name: "counts aloud" },
-  { key: "vary", name: "sentences led in differently when they come again" },
+  { key: "vary", name: "vary the lead-in when a sentence repeats" },
 ] as const;
 
 const MINUTES = [10, 5, 2, 1];
@@ -80,7 +80,7 @@ export function CallsPanel({ session, desk, edit }: CallsPanelProps) {
               <td>{p.words_a_minute}</td>
               <td>
                 <NumberField
-                  label={`At most so many percent of ${p.title} is talk; empty: as much as fits`}
+                  label={`Maximum talk in ${p.title}, percent; empty: as much as fits`}
                   className="!w-14"
                   placeholder="all"
                   value={session.passes.find((x) => x.id === p.id)?.talk_pct ?? null}

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Pin, PinOff, Play } from "lucide-react";
 import { Link } from "react-router";
 import { type CueChoice, type CueLine, call, type Decided, sentence } from "../shared/api";
+import { Check } from "../shared/Check";
 import { clock, seconds } from "../shared/format";
 import { GrowingText } from "../shared/GrowingText";
 
@@ -98,7 +99,7 @@ export function CuePanel(props: CuePanelProps) {
               <span>{says}</span>
             </button>
           ))}
-          {cures.data?.length === 0 && <p className="quiet text-sm">No single change cures it.</p>}
+          {cures.data?.length === 0 && <p className="quiet text-sm">No one-step fix.</p>}
         </div>
       )}
       <div className="flex flex-wrap gap-1.5">
@@ -114,7 +115,7 @@ export function CuePanel(props: CuePanelProps) {
               cue.pinned ? choose({ pin_ms: null }) : choose({ pin_ms: (cue.start_ms ?? 0) - cue.target_ms })
             }
           >
-            {cue.pinned ? <PinOff size={14} /> : <Pin size={14} />} {cue.pinned ? "Let it go" : "Pin it"}{" "}
+            {cue.pinned ? <PinOff size={14} /> : <Pin size={14} />} {cue.pinned ? "Unpin" : "Pin it"}{" "}
             <kbd className="kbd kbd-xs">Alt K</kbd>
           </button>
         )}
@@ -123,19 +124,22 @@ export function CuePanel(props: CuePanelProps) {
             Leave it out <kbd className="kbd kbd-xs">Alt X</kbd>
           </button>
         )}
+        {cue.kind !== "text" && (
+          <Check name="Must be said" on={choice?.must ?? cue.must} onChange={(must) => choose({ must })} />
+        )}
         {choice?.text && (
           <>
             <button type="button" className="btn btn-xs" onClick={() => props.onKeepWords("movement")}>
-              Say so for this movement always
+              Always use for this movement
             </button>
             <button type="button" className="btn btn-xs" onClick={() => props.onKeepWords("phrase")}>
-              Say so wherever these words come
+              Use wherever this phrase occurs
             </button>
           </>
         )}
         {(choice || own) && (
           <button type="button" className="btn btn-xs btn-ghost" onClick={props.forget}>
-            {own ? "Take it away" : "As Kemvo had it"}
+            {own ? "Take it away" : "Reset"}
           </button>
         )}
       </div>

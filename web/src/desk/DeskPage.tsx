@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import {
   type CueChoice,
@@ -24,18 +24,20 @@ import { TabList } from "../shared/TabList";
 import { type Editing, useDocument } from "../shared/useDocument";
 import { type Keys, useKeys } from "../shared/useKeys";
 import { useMeasuring } from "../shared/useMeasuring";
-import { Player } from "../stage/player";
+import { useTitle } from "../shared/useTitle";
 import { CallsPanel } from "./CallsPanel";
 import { CuePanel } from "./CuePanel";
+import { decided, inOrder, ownCue } from "./cueChoices";
 import { DeskScroll } from "./DeskScroll";
 import { FilesPanel } from "./FilesPanel";
 import { Problems } from "./Problems";
+import { useListening } from "./useListening";
 
 const LEAVES = [
   { id: "cue", name: "Cue" },
   { id: "problems", name: "Problems" },
   { id: "calls", name: "Calls" },
-  { id: "files", name: "In and out" },
+  { id: "files", name: "Files" },
 ] as const;
 type Leaf = (typeof LEAVES)[number]["id"];
 
@@ -55,6 +57,7 @@ export default function DeskPage({ kind }: { kind: Source }) {
 
 function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided, unknown> }) {
   const doc = useDocument<Decided, unknown>(kind, first);
+  useTitle(`Cues: ${doc.body.title || "untitled"}`);
   const { body: session, edit, ask } = doc;
   const id = first.id;
   const whole = kind === "sessions" ? (session as Session) : null;
@@ -192,11 +195,9 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
           <Link className="btn btn-sm" to={`/${kind}/${id}`}>
             {kind === "sessions" ? "The session" : "The recording"}
           </Link>
-          {kind === "sessions" && (
-            <Link className="btn btn-sm" to={`/booth/${id}`}>
-              The booth
-            </Link>
-          )}
+          <Link className="btn btn-sm" to={kind === "sessions" ? `/booth/${id}` : `/recordings/${id}/booth`}>
+            The booth
+          </Link>
           <Link className="btn btn-primary btn-sm" to={toStage}>
             To the stage
           </Link>
@@ -214,7 +215,7 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
           <input
             type="range"
             className="range range-primary range-xs w-44"
-            aria-label="From sparse to full"
+            aria-label="How much is said"
             min={0}
             max={100}
             step={2}
@@ -242,7 +243,7 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
         )}
         {missed > 0 && (
           <p role="alert" className="text-error">
-            {plural(missed, "cue")} that must be said cannot be.
+            {plural(missed, "essential cue")} {missed === 1 ? "does" : "do"} not fit.
           </p>
         )}
       </div>
@@ -252,13 +253,13 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
             className="quiet grid grid-cols-[1fr_9.5rem_1fr_1.1fr] pr-3 pb-1 text-center text-sm"
             aria-hidden="true"
           >
-            <span>of the left leg</span>
+            <span>left leg</span>
             <span className="flex justify-between px-1">
               <span>all left</span>
               <span>all right</span>
             </span>
-            <span>of the right leg</span>
-            <span>of the whole</span>
+            <span>right leg</span>
+            <span>for the whole body</span>
           </div>
           {cues.length === 0 ? (
             <p className="quiet rounded-box border border-base-300 border-dashed p-6">
@@ -348,52 +349,4 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
       </p>
     </div>
   );
-}
-
-/** Cues in the order in which they are heard; those left out at the moment they were for. */
-function inOrder(cues: readonly CueLine[]): CueLine[] {
-  return [...cues].sort((a, b) => (a.start_ms ?? a.target_ms) - (b.start_ms ?? b.target_ms));
-}
-
-function ownCue(session: Decided, cue: CueLine) {
-  return session.own_cues.find((c) => cue.id === `own.${c.id}.text`);
-}
-
-/** A session in which something more is decided about a cue; a decision that says nothing is none. */
-function decided(s: Decided, cue: CueLine, change: Partial<CueChoice>): Decided {
-  const before = s.cue_choices.find((c) => c.cue === cue.id);
-  const made = { cue: cue.id, text: "", said: null, pin_ms: null, sooner_ms: 0, ...before, ...change };
-  const says = made.text || made.said !== null || made.pin_ms !== null || made.sooner_ms;
-  const others = s.cue_choices.filter((c) => c.cue !== cue.id);
-  return { ...s, cue_choices: says ? [...others, made] : others };
-}
-
-/** Plays the practice from a place, with the place that is heard. */
-function useListening(stage: Stage | undefined, speech: Session["speech"] | undefined) {
-  const player = useRef<Player | null>(null);
-  const [heard, setHeard] = useState<number | null>(null);
-  useEffect(() => () => player.current?.close(), []);
-  useEffect(() => {
-    if (heard === null) return;
-    const timer = window.setInterval(
-      () => setHeard(player.current?.playing ? player.current.position() : null),
-      200,
-    );
-    return () => window.clearInterval(timer);
-  }, [heard]);
-  const toggle = async (from: number) => {
-    if (player.current?.playing) {
-      player.current.pause();
-      setHeard(null);
-      return;
-    }
-    if (!stage || !speech) return;
-    player.current?.close();
-    const made = new Player([...stage.sounds], stage.total_ms, speech, () => setHeard(null));
-    player.current = made;
-    await made.seek(from);
-    await made.play();
-    setHeard(made.position());
-  };
-  return { heard, toggle: (from: number) => void toggle(from) };
 }

@@ -35,7 +35,7 @@ export function FilesPanel({ kind, id, onTake }: FilesPanelProps) {
   return (
     <div className="grid gap-4" data-files>
       <section className="grid gap-2">
-        <h2 className="text-lg">Take away</h2>
+        <h2 className="text-lg">Save</h2>
         <div className="flex flex-wrap gap-1.5">
           {kinds.data?.map((k) => (
             <a key={k.id} className="btn btn-xs" href={`/api/${kind}/${id}/cue-files/${k.id}`} download>
@@ -58,7 +58,7 @@ export function FilesPanel({ kind, id, onTake }: FilesPanelProps) {
             </a>
           )}
           <a className="btn btn-xs" href={`/api/${kind}/${id}/schedule.json`} download>
-            <Download size={13} /> The problem (JSON)
+            <Download size={13} /> Scheduling problem (JSON)
           </a>
           {kind === "sessions" && (
             <a className="btn btn-xs" href={`/api/sessions/${id}/file`} download>
@@ -72,7 +72,7 @@ export function FilesPanel({ kind, id, onTake }: FilesPanelProps) {
         </div>
       </section>
       <section className="grid gap-2">
-        <h2 className="text-lg">Take back</h2>
+        <h2 className="text-lg">Open a changed file</h2>
         <p className="quiet text-sm">
           Captions (.vtt, .srt), a table (.csv), labels or the sheet (.txt) that were changed elsewhere, or a
           cue sheet (.pdf): their words and times count from then on.
@@ -88,7 +88,7 @@ export function FilesPanel({ kind, id, onTake }: FilesPanelProps) {
           }}
         />
         <Check
-          name="leave out what the file does not say"
+          name="remove cues missing from the file"
           on={only}
           onChange={(on) => {
             setOnly(on);
@@ -110,7 +110,7 @@ export function FilesPanel({ kind, id, onTake }: FilesPanelProps) {
               setTold("Taken over. Undo takes it back.");
             }}
           >
-            Take it over
+            Apply the file
           </button>
         )}
       </section>

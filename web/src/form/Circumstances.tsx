@@ -46,9 +46,9 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
       <div className="grid grid-cols-2 gap-2">
         {(
           [
-            ["Bow stance, % in front", "bow_front_pct", 50, 100],
-            ["Back foot out, degrees", "back_foot_deg", 0, 90],
-            ["Foot turns up to, % on it", "turn_load_pct", 0, 100],
+            ["Bow stance: weight on front leg, %", "bow_front_pct", 50, 100],
+            ["Back foot angle, °", "back_foot_deg", 0, 90],
+            ["Max. weight when a foot pivots, %", "turn_load_pct", 0, 100],
           ] as const
         ).map(([name, key, least, most]) => (
           <Labelled key={key} name={name}>
@@ -73,7 +73,7 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
         />
       </div>
       <Choose
-        name="Begins with"
+        name="Opening stance"
         value={manner.opening}
         options={OPENINGS}
         onChoose={(id) => setManner({ opening: id as Manner["opening"] })}
@@ -83,7 +83,7 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
         change={(stances) => setManner({ stances })}
       />
       <Choose
-        name="For whom"
+        name="Who it is for"
         value={who.group}
         options={tables.groups.map((x) => [x.id, x.title] as const)}
         onChoose={(id) => setWho({ group: id as Who["group"] })}
@@ -125,7 +125,7 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
         </Labelled>
       </div>
       <WordPairs
-        name="Words of the school: said otherwise, one a line"
+        name="Your school’s terms (written = spoken), one per line"
         hint="ball = melon"
         pairs={form.phrases}
         onPairs={(phrases) => change({ phrases })}

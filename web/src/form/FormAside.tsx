@@ -62,7 +62,7 @@ export function FormAside({ id, doc, here, seenId, onOtherSide, onTold }: FormAs
   const titles: Record<Leaf, string> = {
     row: "Row",
     read: `Read-through ${derived.findings.length || ""}`,
-    setting: "School, room",
+    setting: "Setup",
     totals: "Totals",
   };
   const totals = posture && derived.postures[posture.id];
@@ -80,7 +80,7 @@ export function FormAside({ id, doc, here, seenId, onOtherSide, onTold }: FormAs
         change={edit}
       />
     ) : (
-      <p className="quiet">Go to a row to see what it holds.</p>
+      <p className="quiet">Click a row to see its details.</p>
     ),
     setting: (
       <Circumstances
@@ -220,7 +220,7 @@ function RowLeaf({ id, posture, movement, here, line, gentler, change, onOtherSi
         onOtherSide={() => onOtherSide({ level: "posture", id: posture.id })}
       />
       <button type="button" className="btn btn-sm justify-self-start" onClick={() => void keep()}>
-        Keep as my posture
+        Save to my postures
       </button>
     </div>
   );

@@ -13,7 +13,6 @@ import {
   sentence,
 } from "../shared/api";
 import { Field } from "../shared/Field";
-import { clock, plural } from "../shared/format";
 import { GrowingText } from "../shared/GrowingText";
 import { KeysDialog } from "../shared/KeysDialog";
 import { FORM_KEYS, pressed } from "../shared/keys";
@@ -21,12 +20,15 @@ import { NumberField } from "../shared/NumberField";
 import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
 import { type Editing, useDocument } from "../shared/useDocument";
+import { useTitle } from "../shared/useTitle";
 import * as edits from "./edits";
 import { FormAside } from "./FormAside";
 import { focusRow, rowOf, useSeenMovement } from "./focus";
 import { PostureBlock } from "./PostureBlock";
 import { formLine } from "./RowDetails";
-import { afterKey, isBlank, neighbour } from "./rowKeys";
+import { AddRow, type OnRow, RowTools } from "./RowTools";
+import { afterAct, afterKey, isBlank, neighbour } from "./rowKeys";
+import { LaneHead, SectionLine } from "./SheetHead";
 
 export function FormPage() {
   const { id = "" } = useParams();
@@ -48,6 +50,15 @@ function FormSheet({ first }: { first: FormView }) {
   const latest = useRef(form);
   latest.current = form;
   const navigate = useNavigate();
+  useTitle(form.title || "Untitled form");
+  // A form that was just made begins with its title, ready to be typed over.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only when the page is opened
+  useEffect(() => {
+    if (first.version > 1 || !first.body.title.startsWith("New form")) return;
+    const title = document.querySelector<HTMLTextAreaElement>('[aria-label="Title of the form"]');
+    title?.focus();
+    title?.select();
+  }, []);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: once the changed form is on the page, go to its row
   useEffect(() => {
@@ -74,6 +85,8 @@ function FormSheet({ first }: { first: FormView }) {
       edit((f) => edits.changePosture(f, id, change), how),
     [edit],
   );
+
+  const onRow = useCallback<OnRow>((row, act) => apply((f) => afterAct(f, row, act)), [apply]);
 
   const otherSide = async (row: edits.RowRef) => {
     const posture = edits.postureOf(latest.current, row);
@@ -108,6 +121,10 @@ function FormSheet({ first }: { first: FormView }) {
     if (!made) return;
     e.preventDefault();
     if (e.target instanceof HTMLInputElement) e.target.blur();
+    if (made.form === latest.current) {
+      if (made.go) focusRow(made.go);
+      return;
+    }
     apply((f) => afterKey(f, at.row, means) ?? made);
   };
 
@@ -182,7 +199,7 @@ function FormSheet({ first }: { first: FormView }) {
               data-section={s.id}
             >
               <div
-                className="flex items-baseline gap-2 bg-base-300/60 px-2 py-1"
+                className="group/tools relative flex items-baseline gap-2 bg-base-300/60 px-2 py-1"
                 data-row={`section:${s.id}`}
                 data-field="line"
               >
@@ -197,6 +214,11 @@ function FormSheet({ first }: { first: FormView }) {
                   }}
                 />
                 <SectionLine totals={derived.sections[s.id]} />
+                <RowTools
+                  row={{ level: "section", id: s.id }}
+                  name={s.title || "section without a title"}
+                  onRow={onRow}
+                />
               </div>
               {s.postures.map((p) => (
                 <PostureBlock
@@ -206,24 +228,34 @@ function FormSheet({ first }: { first: FormView }) {
                   movements={derived.movements}
                   changePosture={changePosture}
                   changeMovement={changeMovement}
+                  onRow={onRow}
                 />
               ))}
-              {s.postures.length === 0 && (
-                <button
-                  type="button"
-                  className="btn btn-ghost btn-sm m-2"
-                  onClick={() => apply((f) => edits.add(f, { level: "section", id: s.id }, "posture"))}
-                >
-                  Add a posture
-                </button>
-              )}
+              <p className="border-base-300 border-t p-1">
+                <AddRow
+                  name="posture"
+                  onAdd={() =>
+                    onRow(
+                      s.postures.length
+                        ? { level: "posture", id: s.postures.at(-1)?.id ?? "" }
+                        : { level: "section", id: s.id },
+                      "posture",
+                    )
+                  }
+                />
+              </p>
             </div>
           ))}
-          {form.sections.length === 0 && (
-            <button type="button" className="btn mb-4" onClick={() => apply(edits.begin)}>
-              Add a section
-            </button>
-          )}
+          <p className="mb-4">
+            <AddRow
+              name="section"
+              onAdd={() => {
+                const last = form.sections.at(-1);
+                if (last) onRow({ level: "section", id: last.id }, "section");
+                else apply(edits.begin);
+              }}
+            />
+          </p>
           <p className="quiet px-2 pb-10 text-sm">
             <kbd className="kbd kbd-sm">Enter</kbd> new movement ·{" "}
             <kbd className="kbd kbd-sm">Ctrl Enter</kbd> new posture · <kbd className="kbd kbd-sm">F1</kbd>{" "}
@@ -240,33 +272,5 @@ function FormSheet({ first }: { first: FormView }) {
         />
       </div>
     </>
-  );
-}
-
-function LaneHead() {
-  return (
-    <div
-      className="quiet grid grid-cols-[minmax(7rem,17rem)_minmax(10rem,1fr)_3.6rem_4.6rem_4.8rem] px-px pb-1 text-sm"
-      aria-hidden="true"
-    >
-      <span className="flex justify-between px-1">
-        <span>all left</span>
-        <span>even</span>
-        <span>all right</span>
-      </span>
-      <span className="pl-4">words</span>
-      <span className="pr-2 text-right">counts</span>
-      <span className="pr-2 text-right">weight</span>
-      <span className="pl-2">breath</span>
-    </div>
-  );
-}
-
-function SectionLine({ totals }: { totals: Sheet["totals"] | undefined }) {
-  if (!totals) return null;
-  return (
-    <span className="quiet text-sm whitespace-nowrap">
-      {plural(totals.counts, "count")} · {clock(totals.ms)}
-    </span>
   );
 }

@@ -21,7 +21,7 @@ export function FormsPage() {
       }
       more={
         <Link className="btn" to="/forms/text">
-          Bring in a text
+          Bring in a text or file
         </Link>
       }
       picture={(f) => <SwayLine sway={f.sway} />}

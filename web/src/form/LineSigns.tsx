@@ -99,7 +99,7 @@ export function LineSigns({ formId, movement, onRead }: LineSignsProps) {
   return (
     <div className="grid gap-1.5" data-signs={signs.length}>
       <span className="quiet text-sm">
-        Read from the words · <kbd className="kbd kbd-xs">Alt C</kbd> to put right
+        Read from your text · <kbd className="kbd kbd-xs">Alt C</kbd> to put right
       </span>
       {signs.length ? (
         <ul className="flex flex-wrap gap-1" ref={list}>
@@ -124,7 +124,7 @@ export function LineSigns({ formId, movement, onRead }: LineSignsProps) {
         </ul>
       ) : (
         <p className="text-sm">
-          {movement.line.trim() ? "Nothing about feet, weight, turn or breath." : "Nothing written yet."}
+          {movement.line.trim() ? "No foot, weight, turn or breath found." : "Nothing written yet."}
         </p>
       )}
       {signs[chosen] && (
@@ -145,7 +145,7 @@ export function LineSigns({ formId, movement, onRead }: LineSignsProps) {
               className="btn btn-xs font-normal"
               onClick={() => void correct(chosen, "read")}
             >
-              <kbd className="kbd kbd-xs">R</kbd> as it was read
+              <kbd className="kbd kbd-xs">R</kbd> use the original reading
             </button>
           )}
         </div>

@@ -5,6 +5,7 @@ import { GUESSED, ORIGINS, readNumber, readWeight, seconds, weight } from "../sh
 import { GrowingText } from "../shared/GrowingText";
 import { FootPrint, RibbonStrip } from "../shared/Ribbon";
 import { fieldOf } from "./focus";
+import { type OnRow, RowTools } from "./RowTools";
 
 export const ROW_GRID =
   "grid grid-cols-[minmax(7rem,17rem)_minmax(10rem,1fr)_3.6rem_4.6rem_4.8rem] items-stretch";
@@ -20,15 +21,22 @@ interface MovementRowProps {
   line: MovementLine | undefined;
   no: number;
   change: (id: string, change: Partial<Movement>, how?: "typing") => void;
+  onRow: OnRow;
 }
 
 /** One movement: its stretch of the ribbon, its words, counts, weight and breath. */
-export const MovementRow = memo(function MovementRow({ movement: m, line, no, change }: MovementRowProps) {
+export const MovementRow = memo(function MovementRow({
+  movement: m,
+  line,
+  no,
+  change,
+  onRow,
+}: MovementRowProps) {
   const row = { level: "movement" as const, id: m.id };
   const foot = line?.foot_side;
   return (
     <div
-      className={`${ROW_GRID} group/row relative focus-within:bg-base-200/70`}
+      className={`${ROW_GRID} group/row group/tools relative focus-within:bg-base-200/70`}
       style={{ minHeight: `${Math.max(2.3, 1.2 + m.counts * 0.55)}rem` }}
     >
       <div className="relative">
@@ -46,12 +54,13 @@ export const MovementRow = memo(function MovementRow({ movement: m, line, no, ch
           </span>
         )}
       </div>
-      <div className="flex flex-col justify-center py-0.5 pl-2">
+      <div className="relative flex flex-col justify-center py-0.5 pl-2">
+        <RowTools row={row} name={m.line || `movement ${no}`} onRow={onRow} />
         <GrowingText
           {...fieldOf(row, "line")}
           label={`Words of movement ${no}`}
           value={m.line}
-          placeholder="What is done, in your words"
+          placeholder="Describe the movement"
           onType={(text) => change(m.id, { line: text }, "typing")}
         />
         {!!line?.signs.length && (
@@ -104,7 +113,7 @@ export const MovementRow = memo(function MovementRow({ movement: m, line, no, ch
       </div>
       {m.hold_ms > 0 && (
         <span className="quiet pointer-events-none absolute right-1 -bottom-2.5 z-1 rounded bg-base-100 px-1 text-xs">
-          then still for {seconds(m.hold_ms)}
+          hold {seconds(m.hold_ms)}
         </span>
       )}
     </div>

@@ -4,8 +4,10 @@ import { Field } from "../shared/Field";
 import { clock, plural } from "../shared/format";
 import { GrowingText } from "../shared/GrowingText";
 import { RibbonStrip } from "../shared/Ribbon";
+import type { RowRef } from "./edits";
 import { fieldOf } from "./focus";
 import { MovementRow, ROW_GRID } from "./MovementRow";
+import { AddRow, type OnRow, RowTools } from "./RowTools";
 
 interface PostureBlockProps {
   posture: Posture;
@@ -13,17 +15,23 @@ interface PostureBlockProps {
   movements: Sheet["movements"];
   changePosture: (id: string, change: Partial<Posture>, how?: "typing") => void;
   changeMovement: (id: string, change: Partial<Movement>, how?: "typing") => void;
+  onRow: OnRow;
 }
 
 const SIDES = { L: "left", R: "right" } as const;
 
 /** A posture: its name, number, side and repeats above, its movements below. */
 export const PostureBlock = memo(
-  function PostureBlock({ posture: p, totals, movements, changePosture, changeMovement }: PostureBlockProps) {
+  function PostureBlock(props: PostureBlockProps) {
+    const { posture: p, totals, movements, changePosture, changeMovement, onRow } = props;
     const row = { level: "posture" as const, id: p.id };
     const first: MovementLine | undefined = p.movements[0] && movements[p.movements[0].id];
     const at = first
       ? { from: first.left_from, to: first.left_from, fillFrom: first.fill_from, fillTo: first.fill_from }
+      : null;
+    const last = movements[p.movements.at(-1)?.id ?? ""];
+    const after = last
+      ? { from: last.left_to, to: last.left_to, fillFrom: last.fill_to, fillTo: last.fill_to }
       : null;
     return (
       <section
@@ -31,8 +39,9 @@ export const PostureBlock = memo(
         aria-label={p.name || "Posture without a name"}
         data-posture={p.id}
       >
-        <div className={`${ROW_GRID} focus-within:bg-base-200/70`}>
+        <div className={`${ROW_GRID} group/tools relative focus-within:bg-base-200/70`}>
           <div className="relative">{at && <RibbonStrip {...at} />}</div>
+          <RowTools row={row} name={p.name || "posture without a name"} onRow={onRow} />
           <div
             className="col-span-4 flex flex-wrap items-center gap-x-1 py-1 pl-2"
             data-row={`posture:${p.id}`}
@@ -71,8 +80,21 @@ export const PostureBlock = memo(
           </div>
         </div>
         {p.movements.map((m, i) => (
-          <MovementRow key={m.id} movement={m} line={movements[m.id]} no={i + 1} change={changeMovement} />
+          <MovementRow
+            key={m.id}
+            movement={m}
+            line={movements[m.id]}
+            no={i + 1}
+            change={changeMovement}
+            onRow={onRow}
+          />
         ))}
+        <p className={`${ROW_GRID} items-center`}>
+          <span className="relative self-stretch">{after && <RibbonStrip {...after} />}</span>
+          <span className="col-span-4 pl-2">
+            <AddRow name="movement" onAdd={() => onRow(lastRow(p), "movement")} />
+          </span>
+        </p>
       </section>
     );
   },
@@ -83,6 +105,12 @@ export const PostureBlock = memo(
     a.changePosture === b.changePosture &&
     a.posture.movements.every((m) => sameLine(a.movements[m.id], b.movements[m.id])),
 );
+
+/** The row after which a new movement of a posture comes. */
+function lastRow(p: Posture): RowRef {
+  const last = p.movements.at(-1);
+  return last ? { level: "movement", id: last.id } : { level: "posture", id: p.id };
+}
 
 /** Whether two lines look alike, so that an edit far away draws nothing anew here. */
 function sameLine(a: MovementLine | undefined, b: MovementLine | undefined): boolean {

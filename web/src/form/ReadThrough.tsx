@@ -70,7 +70,7 @@ export function ReadThrough(props: ReadThroughProps) {
 
   return (
     <div className={props.shown ? "grid gap-2" : "hidden"} data-findings={findings.length}>
-      {findings.length === 0 && <p>Nothing to mend. Read it once more in the body.</p>}
+      {findings.length === 0 && <p>No problems found. Try it once on your feet.</p>}
       <ul className="grid max-h-[46vh] gap-0.5 overflow-y-auto">
         {findings.map((f) => (
           <li
@@ -110,13 +110,13 @@ export function ReadThrough(props: ReadThroughProps) {
                     <span>{says}</span>
                   </button>
                 ))}
-                {mends.data?.length === 0 && <p className="quiet text-sm">No single change mends it.</p>}
+                {mends.data?.length === 0 && <p className="quiet text-sm">No one-step fix.</p>}
                 <button
                   type="button"
                   className="btn btn-ghost btn-xs justify-self-start"
                   onClick={() => props.onSetAside(f)}
                 >
-                  <kbd className="kbd kbd-xs">Alt A</kbd> It is meant so
+                  <kbd className="kbd kbd-xs">Alt A</kbd> Leave it as it is
                 </button>
               </div>
             )}
@@ -125,7 +125,7 @@ export function ReadThrough(props: ReadThroughProps) {
       </ul>
       {props.asideCount > 0 && (
         <p className="text-sm">
-          {props.asideCount} set aside.{" "}
+          {props.asideCount} ignored.{" "}
           <button type="button" className="link" onClick={props.onBringBack}>
             Show them again
           </button>

@@ -80,7 +80,7 @@ export function RoomFields({ formId, version, form, change }: RoomFieldsProps) {
           </Labelled>
         ))}
       </div>
-      <Labelled name="Corners, if it is no rectangle (x y; x y; …, metres)">
+      <Labelled name="Corners, if not rectangular (x y; x y; …, metres)">
         <Field
           label="Corners of the room: x y; x y; …"
           className="!border-base-300 bg-base-100"
@@ -115,7 +115,7 @@ export function RoomFields({ formId, version, form, change }: RoomFieldsProps) {
         className="btn btn-ghost btn-xs justify-self-start"
         onClick={() => change({ room: null, start: null })}
       >
-        Without a room
+        Remove room
       </button>
     </fieldset>
   );
@@ -134,7 +134,7 @@ function CameraFields({ room, set }: { room: Room; set: (part: Partial<Room>) =>
   return (
     <div className="grid gap-1">
       <Check
-        name="A camera films it"
+        name="Filmed by a camera"
         on={!!camera}
         onChange={(on) => {
           if (!on) set({ camera: null });
@@ -163,7 +163,7 @@ function CameraFields({ room, set }: { room: Room; set: (part: Partial<Room>) =>
 const FACINGS = [
   ["front", "to the front"],
   ["four", "to any of the four sides"],
-  ["all", "any way at all"],
+  ["all", "any direction"],
 ] as const;
 
 /** Where to begin, and which way to face, so that the form fits. */
@@ -177,7 +177,7 @@ function WhereToStand({ formId, version, form, change }: RoomFieldsProps) {
   const take = data?.smaller ?? data?.best;
   return (
     <div className="grid gap-1.5" data-standing={data?.best.fits ?? ""}>
-      <Labelled name="Where to stand, facing">
+      <Labelled name="Suggested start position, facing">
         <select
           className="select select-sm w-full"
           value={facings}
@@ -192,7 +192,7 @@ function WhereToStand({ formId, version, form, change }: RoomFieldsProps) {
         </select>
       </Labelled>
       {error && <p className="text-error">{sentence(error)}</p>}
-      {isFetching && !data && <p className="quiet">Looking…</p>}
+      {isFetching && !data && <p className="quiet">Calculating…</p>}
       {data && (
         <>
           <p>{data.says}</p>
@@ -219,7 +219,7 @@ function WhereToStand({ formId, version, form, change }: RoomFieldsProps) {
                 })
               }
             >
-              Begin there
+              Use this start position
             </button>
           )}
         </>

@@ -31,9 +31,9 @@ export function MovementDetails({ movement: m, line, change }: MovementDetailsPr
         />
       </label>
       <div className="flex gap-3">
-        <SideChoice title="Speaks of" side={m.side} onSide={(side) => change(m.id, { side })} />
+        <SideChoice title="Side" side={m.side} onSide={(side) => change(m.id, { side })} />
         <label className="grid w-24 gap-1">
-          <span className="quiet text-sm">Then still for</span>
+          <span className="quiet text-sm">Hold after it</span>
           <NumberField
             label="Hold after the movement, in seconds"
             value={m.hold_ms}
@@ -45,7 +45,7 @@ export function MovementDetails({ movement: m, line, change }: MovementDetailsPr
         </label>
       </div>
       <div className="grid gap-1.5">
-        <span className="quiet text-sm">Said as (your own words go first)</span>
+        <span className="quiet text-sm">Cue wording (yours takes priority)</span>
         {WORDING_ROWS.map(({ key, name }) => (
           <label key={key} className="grid grid-cols-[5.5rem_1fr] items-center gap-2">
             <span className="text-sm">{name}</span>
@@ -136,8 +136,8 @@ export function TotalsTable({ totals, title }: { totals: Totals; title: string }
     ["Movements", String(totals.movements)],
     ["Breaths", String(totals.breaths)],
     ["Weight shifts", String(totals.shifts)],
-    ["Full on the left leg", clock(totals.left_ms)],
-    ["Full on the right leg", clock(totals.right_ms)],
+    ["Time on left leg", clock(totals.left_ms)],
+    ["Time on right leg", clock(totals.right_ms)],
     ["Even", clock(totals.even_ms)],
   ];
   return (

@@ -30,7 +30,7 @@ const FIELDS: readonly StanceField[] = [
   { key: "across", name: "Width, % of shoulders", least: -100, most: 400, per: 100 },
   { key: "front_deg", name: "Front foot out, degrees", least: -45, most: 90, per: 1 },
   { key: "back_deg", name: "Back foot out, degrees", least: -45, most: 90, per: 1, sided: true },
-  { key: "front_least", name: "In front, least %", least: 0, most: 100, per: 1 },
+  { key: "front_least", name: "Front-leg weight, min %", least: 0, most: 100, per: 1 },
   { key: "front_most", name: "In front, most %", least: 0, most: 100, per: 1 },
 ];
 
@@ -98,7 +98,7 @@ export function Stances({ formId, version, stances = [], change }: StancesProps)
           As the school has it
         </button>
       ) : (
-        <p className="quiet text-sm">As the school has it. Type a number to have it otherwise.</p>
+        <p className="quiet text-sm">School default. Type a number to override.</p>
       )}
     </fieldset>
   );

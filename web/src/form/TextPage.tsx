@@ -10,7 +10,7 @@ import { made, useJob } from "../shared/useJob";
 const STATES = {
   understood: { sign: "●", words: "understood" },
   guessed: { sign: GUESSED, words: "guessed" },
-  "not understood": { sign: "○", words: "kept as words" },
+  "not understood": { sign: "○", words: "kept as a note" },
 } as const;
 
 const PLACES: Record<Draft["lines"][number]["became"], string> = {
@@ -28,6 +28,8 @@ export function TextPage() {
   const chooser = useRef<HTMLInputElement>(null);
   const [text, setText] = useState("");
   const [draft, setDraft] = useState<Draft | null>(null);
+  /** What was read: the pasted text, or a file. */
+  const [source, setSource] = useState<string | File>("");
   const [told, setTold] = useState("");
   const reading = useJob();
 
@@ -45,6 +47,15 @@ export function TextPage() {
     const job = await reading.run(async () => answer);
     if (job) setDraft(made<Draft>(job));
   };
+  const readFrom = (from: string | File, items = "") =>
+    doing(async () => {
+      setSource(from);
+      await read(
+        typeof from === "string"
+          ? await call<Draft | Job>("texts", "POST", { text: from, items })
+          : await upload<Draft | Job>("texts/file", from, { items }),
+      );
+    });
   const make = () =>
     doing(async () => {
       if (!draft) return;
@@ -78,9 +89,9 @@ export function TextPage() {
             type="button"
             className="btn btn-primary"
             disabled={!text.trim()}
-            onClick={() => void doing(async () => read(await call<Draft | Job>("texts", "POST", { text })))}
+            onClick={() => void readFrom(text)}
           >
-            Read it
+            Read the text
           </button>
           <button type="button" className="btn" onClick={() => chooser.current?.click()}>
             <FolderOpen size={17} /> Open a text file
@@ -94,7 +105,7 @@ export function TextPage() {
             onChange={(e) => {
               const file = e.target.files?.[0];
               e.target.value = "";
-              if (file) void doing(async () => read(await upload<Draft | Job>("texts/file", file)));
+              if (file) void readFrom(file);
             }}
           />
         </div>
@@ -130,6 +141,22 @@ export function TextPage() {
               </span>
             ))}
           </p>
+          {draft.items && (
+            <p className="mb-2 flex flex-wrap items-center gap-2" data-items={draft.items}>
+              The lines of this list are:
+              {(["postures", "movements"] as const).map((items) => (
+                <button
+                  key={items}
+                  type="button"
+                  className={`btn btn-sm ${draft.items === items ? "btn-primary" : ""}`}
+                  aria-pressed={draft.items === items}
+                  onClick={() => void readFrom(source, items)}
+                >
+                  {items}
+                </button>
+              ))}
+            </p>
+          )}
           <ol className="grid max-h-[34rem] gap-1 overflow-y-auto" data-lines>
             {draft.lines.map((l, i) => (
               <li

@@ -13,10 +13,12 @@ import {
   rows,
 } from "./edits";
 
+import type { RowAct } from "./RowTools";
+
 const bounded = (n: number, least: number, most: number) => Math.min(most, Math.max(least, n));
 
 const ROW_KEYS: Record<string, (form: Form, row: RowRef) => Edited> = {
-  Enter: (f, r) => add(f, r, r.level === "section" ? "posture" : "movement"),
+  Enter: (f, r) => intoFirst(f, r) ?? add(f, r, r.level === "section" ? "posture" : "movement"),
   "Ctrl+Enter": (f, r) => add(f, r, "posture"),
   "Ctrl+Shift+Enter": (f, r) => add(f, r, "section"),
   "Alt+ArrowUp": (f, r) => move(f, r, -1),
@@ -24,6 +26,27 @@ const ROW_KEYS: Record<string, (form: Form, row: RowRef) => Edited> = {
   "Alt+KeyD": copy,
   "Alt+Backspace": remove,
 };
+
+/** After a posture's name: its first movement, where nothing is written in that yet. */
+function intoFirst(form: Form, row: RowRef): Edited | null {
+  const first = row.level === "posture" ? postureOf(form, row)?.movements[0] : undefined;
+  return first && !first.line ? { form, go: { level: "movement", id: first.id } } : null;
+}
+
+/** What the buttons of a row change in a form. */
+export function afterAct(form: Form, row: RowRef, act: RowAct): Edited {
+  switch (act) {
+    case "up":
+    case "down":
+      return move(form, row, act === "up" ? -1 : 1);
+    case "copy":
+      return copy(form, row);
+    case "remove":
+      return remove(form, row);
+    default:
+      return add(form, row, act);
+  }
+}
 
 const MOVEMENT_KEYS: Record<string, (m: Movement) => Partial<Movement>> = {
   "Alt+Equal": (m) => ({ counts: bounded(m.counts + 1, 0.25, 64) }),

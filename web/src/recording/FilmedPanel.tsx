@@ -8,10 +8,12 @@ interface FilmedPanelProps {
   sheet: RecordingSheet;
   edit: Editing<Recording, RecordingSheet>["edit"];
   now: () => number;
+  /** Find what was left out or done again by when the marked postures begin. */
+  onSlips: () => void;
 }
 
 /** What only the instructor knows: how it was filmed, where the form begins and ends, what was left out or done again. */
-export function FilmedPanel({ recording, sheet, edit, now }: FilmedPanelProps) {
+export function FilmedPanel({ recording, sheet, edit, now, onSlips }: FilmedPanelProps) {
   const ways = useWaysFilmed();
   const done = (key: string, times: number) =>
     edit((r) => ({
@@ -101,6 +103,9 @@ export function FilmedPanel({ recording, sheet, edit, now }: FilmedPanelProps) {
       </fieldset>
       <fieldset>
         <legend className="mb-1 font-semibold">Left out, done again</legend>
+        <button type="button" className="btn btn-sm mb-2" onClick={onSlips}>
+          Find it by the marks
+        </button>
         <ul className="grid gap-0.5">
           {sheet.postures.map((p) => (
             <li key={p.key} className="flex items-center gap-2">
@@ -125,6 +130,28 @@ export function FilmedPanel({ recording, sheet, edit, now }: FilmedPanelProps) {
           ))}
         </ul>
       </fieldset>
+      {sheet.second_take.length > 0 && (
+        <section>
+          <h3 className="mb-1 font-semibold">For a second take</h3>
+          <ul className="grid gap-0.5" data-second-take={sheet.second_take.length}>
+            {sheet.second_take.map((n) => (
+              <li key={n.place} className="flex items-center gap-2">
+                <span className="w-14 tabular-nums">{clock(n.at_ms)}</span>
+                <span className="min-w-0 flex-1">{n.says}</span>
+                <button
+                  type="button"
+                  className="btn btn-ghost btn-xs"
+                  onClick={() =>
+                    edit((r) => ({ ...r, second_take: r.second_take.filter((x) => x.place !== n.place) }))
+                  }
+                >
+                  Cross it off
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
     </div>
   );
 }

@@ -19,6 +19,7 @@ import { Waiting } from "../shared/Shell";
 import { TabList } from "../shared/TabList";
 import { type Editing, useDocument } from "../shared/useDocument";
 import { type Keys, useKeys } from "../shared/useKeys";
+import { useTitle } from "../shared/useTitle";
 import { DeskFoot, Notices } from "./DeskFoot";
 import { FilmedPanel } from "./FilmedPanel";
 import { GiveBack } from "./GiveBack";
@@ -53,6 +54,7 @@ export default function RecordingPage() {
 
 function RecordingDesk({ first }: { first: RecordingView }) {
   const doc = useDocument<Recording, RecordingSheet>("recordings", first);
+  useTitle(doc.body.title || "Untitled recording");
   const { body: recording, edit, ask } = doc;
   const { derived: sheet } = doc.view;
   const media = useRef<HTMLVideoElement>(null);
@@ -264,7 +266,9 @@ function RecordingDesk({ first }: { first: RecordingView }) {
               />
             ) : (
               <div className="h-full overflow-y-auto rounded-box border border-base-300 bg-base-100 p-4">
-                {leaf === "filmed" && <FilmedPanel {...{ recording, sheet, edit, now }} />}
+                {leaf === "filmed" && (
+                  <FilmedPanel {...{ recording, sheet, edit, now }} onSlips={() => void ask("slips")} />
+                )}
                 {leaf === "talk" && (
                   <TalkPanel recording={recording} speech={loudness.data?.speech ?? []} edit={edit} />
                 )}

@@ -5,14 +5,13 @@ import { call, type Desk, type RecordingView, type Stage, type StageSound, sente
 import { clock } from "../shared/format";
 import { Waiting } from "../shared/Shell";
 import { type Keys, useKeys } from "../shared/useKeys";
+import { useTitle } from "../shared/useTitle";
 import { Player } from "../stage/player";
 import { LANE_WIDTH, PX_PER_MS, StageScroll } from "../stage/StageScroll";
 
 /** The voice may be so far from the picture before it is brought in step again. */
 const APART_MS = 60;
 const LOOK_MS = 200;
-const DUCKED = 0.35;
-const SOFT_MS = 400;
 
 /** A recording on the stage: large, with its cues spoken and the sway scroll beside it. The picture is the clock. */
 export default function WatchPage() {
@@ -39,6 +38,7 @@ export default function WatchPage() {
 
 function Watching({ recording, stage, desk }: { recording: RecordingView; stage: Stage; desk: Desk }) {
   const { id, body, derived } = recording;
+  useTitle(`Stage: ${body.title}`);
   const media = useRef<HTMLVideoElement>(null);
   const frame = useRef<HTMLDivElement>(null);
   const player = useRef<Player | null>(null);
@@ -47,6 +47,10 @@ function Watching({ recording, stage, desk }: { recording: RecordingView; stage:
   const [captions, setCaptions] = useState(true);
   const [scroll, setScroll] = useState(true);
   const speech = desk.speech;
+  const levels = useQuery({
+    queryKey: ["levels", id, recording.version],
+    queryFn: () => call<{ points: [number, number][] }>(`recordings/${id}/own-levels`),
+  });
   const spoken = useMemo(() => stage.sounds.filter((s) => s.kind === "speech"), [stage.sounds]);
 
   useEffect(() => () => player.current?.close(), []);
@@ -66,12 +70,12 @@ function Watching({ recording, stage, desk }: { recording: RecordingView; stage:
       if (!picture) return;
       const now = picture.currentTime * 1000;
       setAt(now);
-      picture.volume = body.keep_sound ? loudness(spoken, now) : 0;
+      picture.volume = levels.data ? factorAt(levels.data.points, now) : body.keep_sound ? 1 : 0;
       if (voice?.playing && Math.abs(voice.position() - now) > APART_MS && !speaking(spoken, now))
         void inStep();
     }, LOOK_MS);
     return () => window.clearInterval(timer);
-  }, [playing, body.keep_sound, inStep, spoken]);
+  }, [playing, levels.data, body.keep_sound, inStep, spoken]);
 
   const toggle = () => {
     const picture = media.current;
@@ -238,7 +242,11 @@ function speaking(spoken: readonly StageSound[], now: number): boolean {
   return spoken.some((s) => s.at_ms - 100 <= now && now < s.at_ms + s.ms);
 }
 
-/** How loud the recording's own sound is at a moment: down while a cue is spoken. */
-function loudness(spoken: readonly StageSound[], now: number): number {
-  return spoken.some((s) => s.at_ms - SOFT_MS <= now && now < s.at_ms + s.ms + SOFT_MS / 2) ? DUCKED : 1;
+/** How loud the recording's own sound is at a moment, between the points that are told. */
+function factorAt(points: readonly [number, number][], now: number): number {
+  const after = points.findIndex(([at]) => at > now);
+  const to = points[after];
+  const from = points[after < 0 ? points.length - 1 : Math.max(0, after - 1)];
+  if (!from || !to) return from?.[1] ?? 1;
+  return from[1] + ((to[1] - from[1]) * (now - from[0])) / Math.max(1, to[0] - from[0]);
 }

@@ -24,7 +24,7 @@ export function GroupHead({ group, passes, edit }: GroupHeadProps) {
           {group.clock || clock(group.start_ms)} · {clock(group.ms)}
         </span>
       </h2>
-      <Check name="taken" on={taken} onChange={(on) => edit((s) => changeAll(s, ids, { off: !on }))} />
+      <Check name="include" on={taken} onChange={(on) => edit((s) => changeAll(s, ids, { off: !on }))} />
       {(
         [
           [ArrowUp, "Move the group up", (s: Session) => moveGroup(s, ids, -1)],

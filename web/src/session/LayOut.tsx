@@ -56,7 +56,7 @@ export function LayOut() {
   );
   return (
     <details className="mx-auto mb-4 max-w-5xl rounded-box border border-base-300 bg-base-100 p-3">
-      <summary className="cursor-pointer font-name text-lg font-semibold">Lay out a lesson</summary>
+      <summary className="cursor-pointer font-name text-lg font-semibold">Plan a lesson</summary>
       <div className="mt-2 grid grid-cols-1 gap-3 sm:grid-cols-2 lg:grid-cols-3">
         <Choose
           name="Pattern"
@@ -87,7 +87,7 @@ export function LayOut() {
         {posture("to", "newTo")}
         <div className="self-end">
           <button type="button" className="btn btn-primary btn-sm" onClick={() => void make()}>
-            Lay it out
+            Create the lesson
           </button>
         </div>
       </div>
@@ -109,7 +109,7 @@ export function LayOut() {
         </p>
       )}
       <p className="quiet mt-2 text-sm">
-        What comes before the new postures in the form counts as taught before.
+        What comes before the new postures in the form is treated as already taught.
       </p>
       {told && <p className="text-error">{told}</p>}
     </details>

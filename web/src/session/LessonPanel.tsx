@@ -67,7 +67,7 @@ export function LessonPanel({ id, version, session, plan, choices, saved, edit, 
             ))}
           </ul>
           <button type="button" className="btn btn-primary btn-sm" onClick={onFit}>
-            Fit it so <kbd className="kbd kbd-sm text-base-content">Alt F</kbd>
+            Use this <kbd className="kbd kbd-sm text-base-content">Alt F</kbd>
           </button>
         </div>
       )}
@@ -88,13 +88,13 @@ export function LessonPanel({ id, version, session, plan, choices, saved, edit, 
         </Labelled>
       </div>
       <Choose
-        name="Words thin out"
+        name="Fade the words"
         value={session.thinning}
         options={choices.curves.map((x) => [x.id, x.title] as const)}
         onChoose={(id) => edit((s) => ({ ...s, thinning: id as Session["thinning"] }))}
       />
       <Choose
-        name="Breath school"
+        name="Breath"
         value={session.breath.school}
         options={choices.schools.map((x) => [x.id, x.title] as const)}
         onChoose={(id) =>
@@ -138,9 +138,9 @@ export function LessonPanel({ id, version, session, plan, choices, saved, edit, 
         <tbody>
           {(
             [
-              ["Full on the left leg", clock(account.left_ms)],
-              ["Full on the right leg", clock(account.right_ms)],
-              ["How evenly both are trained", `${account.even_pct} %`],
+              ["Time on left leg", clock(account.left_ms)],
+              ["Time on right leg", clock(account.right_ms)],
+              ["Left/right balance", `${account.even_pct} %`],
               [
                 "On one leg alone",
                 `${clock(account.one_leg_ms)}, longest ${Math.round(account.one_leg_longest_ms / 1000)} s`,

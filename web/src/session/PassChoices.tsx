@@ -5,8 +5,9 @@ import { Paces } from "./PassPaces";
 import type { PassRowProps } from "./passRowProps";
 
 const PAUSES = [
-  { field: "pause_before_ms", name: "still before" },
-  { field: "pause_after_ms", name: "still after" },
+  { field: "pause_before_ms", name: "pause before" },
+  { field: "between_ms", name: "before it starts over" },
+  { field: "pause_after_ms", name: "pause after" },
 ] as const;
 
 interface PassChoicesProps extends PassRowProps {
@@ -44,7 +45,7 @@ export function PassChoices({ pass: p, line, form, forms, choices, change }: Pas
           </option>
         ))}
       </select>
-      <Check name="taken" on={!p.off} onChange={(on) => change(p.id, { off: !on })} />
+      <Check name="include" on={!p.off} onChange={(on) => change(p.id, { off: !on })} />
       <input
         className="input input-sm w-32"
         aria-label="Group the pass stands in"
@@ -72,7 +73,7 @@ export function PassChoices({ pass: p, line, form, forms, choices, change }: Pas
       <input
         className="input input-sm min-w-40 flex-1"
         aria-label="Said before the pass"
-        placeholder="Said before it begins"
+        placeholder="Spoken introduction"
         value={p.say}
         onChange={(e) => change(p.id, { say: e.target.value }, "typing")}
       />
@@ -177,17 +178,19 @@ function MovingChoices({ pass: p, line, form, forms, choices, change, select }: 
         {p.repeats === 1 ? "time" : "times"}
       </label>
       <Check name="other side" on={p.other_side} onChange={(on) => change(p.id, { other_side: on })} />
-      {PAUSES.map(({ field, name }) => (
+      {PAUSES.filter((x) => x.field !== "between_ms" || line?.between_ms != null).map(({ field, name }) => (
         <label key={field} className="flex items-center gap-1">
           {name}
           <NumberField
             label={`${name} the pass, in seconds`}
             className="!w-16"
-            value={p[field]}
+            value={p[field] ?? null}
             least={0}
             most={1800}
             seconds
             onNumber={(ms) => change(p.id, { [field]: ms })}
+            {...(field === "pause_after_ms" ? {} : { onEmpty: () => change(p.id, { [field]: null }) })}
+            placeholder={line && field !== "pause_after_ms" ? `${(line[field] ?? 0) / 1000} s` : ""}
           />
         </label>
       ))}
@@ -224,13 +227,13 @@ function Fits({ pass: p, change, moves }: Pick<PassChoicesProps, "pass" | "chang
   const set = (part: Partial<Pass["bounds"]>) => change(p.id, { bounds: { ...p.bounds, ...part } });
   return (
     <details className="w-full">
-      <summary className="quiet cursor-pointer">When time is short</summary>
+      <summary className="quiet cursor-pointer">If time is short</summary>
       <div className="flex flex-wrap items-center gap-3 py-1">
         <Check name="may be left out" on={p.bounds.drop} onChange={(on) => set({ drop: on })} />
         <label className="flex items-center gap-1">
-          matters
+          priority
           <NumberField
-            label="How much it matters, 1 to 5"
+            label="Priority, 1 to 5"
             className="!w-10"
             value={p.bounds.matters}
             least={1}

@@ -23,11 +23,18 @@ const GIVEN = [
   { key: "tempo", name: "counts/min", least: 4, most: 240, whole: false, hint: "the pass’s own tempo" },
   { key: "ms", name: "seconds", least: 0.5, most: 3600, whole: false, hint: "the pass’s own pace" },
   { key: "breaths", name: "breaths", least: 1, most: 200, whole: true, hint: "as they come" },
-  { key: "counts_a_shift", name: "counts a shift", least: 0.25, most: 64, whole: false, hint: "as written" },
+  {
+    key: "counts_a_shift",
+    name: "counts per weight shift",
+    least: 0.25,
+    most: 64,
+    whole: false,
+    hint: "as written",
+  },
   { key: "sways", name: "sways", least: 2, most: 20, whole: true, hint: "once" },
 ] as const;
 
-/** Posture by posture: counts and shifts; seconds, breaths, counts a shift and sways are typed. And the same for the whole
+/** Posture by posture: counts and shifts; seconds, breaths, counts per weight shift and sways are typed. And the same for the whole
  * pass, with a tempo that changes evenly to its end. */
 export function Paces({ pass: p, line, change }: Pick<PassRowProps, "pass" | "change"> & { line: PassLine }) {
   const of = (first: string, last = first) =>
@@ -72,7 +79,7 @@ export function Paces({ pass: p, line, change }: Pick<PassRowProps, "pass" | "ch
     <details className="w-full" data-paces>
       <summary className="quiet cursor-pointer">Posture by posture</summary>
       <label className="flex items-center gap-2 py-1">
-        going evenly to
+        Change tempo gradually to
         <NumberField
           label="Tempo at the end of the pass; empty for an even tempo"
           className="!w-14"

@@ -31,6 +31,7 @@ import { newId } from "../shared/newId";
 import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
 import { type Editing, useDocument } from "../shared/useDocument";
+import { useTitle } from "../shared/useTitle";
 import { CueReport } from "./CueReport";
 import { type Group, GroupHead } from "./GroupHead";
 import { LessonPanel } from "./LessonPanel";
@@ -59,6 +60,7 @@ export function SessionPage() {
 
 function SessionSheet({ first, forms, choices }: { first: SessionView; forms: FormRow[]; choices: Choices }) {
   const doc = useDocument<Session, Plan>("sessions", first);
+  useTitle(doc.body.title || "Untitled session");
   const { edit, body: session } = doc;
   const { derived } = doc.view;
   const navigate = useNavigate();
@@ -163,7 +165,7 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
           {clock(derived.totals.ms)} <Over ms={derived.over_ms ?? null} />
         </p>
         <label className="flex items-center gap-1">
-          wished
+          time to fill
           <Field
             label="Wished length: minutes, or minutes:seconds; empty for none"
             className="!w-20 !border-base-300 bg-base-100 text-right"
@@ -257,10 +259,10 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
 
 function Over({ ms }: { ms: number | null }) {
   if (ms === null) return null;
-  if (Math.abs(ms) < 1000) return <span className="text-base">just as long as wished</span>;
+  if (Math.abs(ms) < 1000) return <span className="text-base">exactly on target</span>;
   return (
     <span className={`text-base ${ms > 0 ? "text-warning font-semibold" : ""}`}>
-      {clock(Math.abs(ms))} {ms > 0 ? "longer than wished" : "left of the wished time"}
+      {clock(Math.abs(ms))} {ms > 0 ? "over target" : "under target"}
     </span>
   );
 }

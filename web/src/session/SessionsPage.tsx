@@ -16,7 +16,7 @@ export function SessionsPage() {
         actions={[{ name: "Duplicate", path: "duplicate" }]}
         links={(s) => [{ name: "To the stage", to: `/stage/${s.id}` }]}
         line={(s) =>
-          `${plural(s.passes, "pass", "passes")} · ${clock(s.ms)}${s.wished_ms ? ` of ${clock(s.wished_ms)} wished` : ""}`
+          `${plural(s.passes, "pass", "passes")} · ${clock(s.ms)}${s.wished_ms ? ` of ${clock(s.wished_ms)} to fill` : ""}`
         }
         aside={(s) => `saved ${when(s.saved)}`}
       />

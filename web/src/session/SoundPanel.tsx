@@ -5,6 +5,7 @@ import { type Choices, call, type Job, type Session, upload } from "../shared/ap
 import { Check } from "../shared/Check";
 import { JobProgress } from "../shared/JobProgress";
 import { NumberField } from "../shared/NumberField";
+import { speechAddress } from "../shared/speech";
 import { made, useJob } from "../shared/useJob";
 
 interface SoundPanelProps {
@@ -89,7 +90,7 @@ export function SoundPanel({ id, session, choices, edit, saved, empty }: SoundPa
       <div className="flex flex-wrap items-center gap-2 text-sm">
         <select
           className="select select-sm w-auto max-w-56"
-          aria-label="What sounds under it"
+          aria-label="Background"
           value={sound.background === "own" ? `own|${sound.background_file}` : sound.background}
           onChange={(e) => {
             const [kind, file] = e.target.value.split("|");
@@ -110,12 +111,12 @@ export function SoundPanel({ id, session, choices, edit, saved, empty }: SoundPa
           ))}
         </select>
         <label className="btn btn-sm">
-          Bring a sound
+          Add a sound file
           <input
             type="file"
             className="sr-only"
             accept=".wav,.flac,.ogg,.opus,.mp3,.m4a"
-            aria-label="Bring a sound to go under it"
+            aria-label="Add a sound file to go under it"
             onChange={(e) => {
               const file = e.target.files?.[0];
               e.target.value = "";
@@ -133,7 +134,7 @@ export function SoundPanel({ id, session, choices, edit, saved, empty }: SoundPa
               onNumber={(n) => setSound({ background_db: n })}
             />
             <Level
-              name="lower under speech by, dB"
+              name="Lower under speech, dB"
               value={sound.duck_db}
               least={0}
               most={40}
@@ -197,22 +198,17 @@ function Level(props: {
   );
 }
 
+const SAMPLE = "Sink into the right leg, and let the left foot float.";
+
 /** A sentence in the chosen voice, to compare voices by ear. */
 function Sample({ speech }: { speech: Session["speech"] }) {
-  const asked = new URLSearchParams({
-    text: "Sink into the right leg, and let the left foot float.",
-    engine: speech.engine,
-    voice: speech.voice,
-    wpm: String(speech.wpm),
-    takes: "false",
-  });
   return (
     <button
       type="button"
       className="btn btn-sm"
-      onClick={() => void new Audio(`/api/sound/speech.wav?${asked}`).play()}
+      onClick={() => void new Audio(speechAddress(SAMPLE, { ...speech, takes: false })).play()}
     >
-      Hear it
+      Play sample
     </button>
   );
 }

@@ -37,7 +37,8 @@ export function newPass(forms: FormRow[], like?: Pass): Pass {
     other_side: false,
     voice: like?.voice ?? "full",
     say: "",
-    pause_before_ms: 10_000,
+    pause_before_ms: null,
+    between_ms: null,
     pause_after_ms: 4_000,
   };
 }

@@ -6,6 +6,8 @@ import { call, type Kind, sentence, upload } from "./api";
 import { Waiting } from "./Shell";
 import { UnreadableList } from "./UnreadableList";
 
+const COMING_MS = 8000;
+
 interface Row {
   id: string;
   title: string;
@@ -38,7 +40,13 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
   const chooser = useRef<HTMLInputElement>(null);
   const [told, setTold] = useState("");
   const [removed, setRemoved] = useState<R | null>(null);
-  const here = useQuery({ queryKey: [kind, "list"], queryFn: () => call<R[]>(kind), staleTime: 0 });
+  // Recordings also come by themselves: brought in elsewhere, or made by the demo.
+  const here = useQuery({
+    queryKey: [kind, "list"],
+    queryFn: () => call<R[]>(kind),
+    staleTime: 0,
+    refetchInterval: kind === "recordings" ? COMING_MS : false,
+  });
   const gone = useQuery({
     queryKey: [kind, "removed"],
     queryFn: () => call<R[]>(`${kind}?removed=true`),

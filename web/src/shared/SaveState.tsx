@@ -8,7 +8,7 @@ const SAID: Record<Editing<unknown, unknown>["saving"], string> = {
   saved: "Saved",
   waiting: "Not saved yet",
   saving: "Saving…",
-  refused: "Not saved: something needs mending",
+  refused: "Not saved: something needs fixing",
   offline: "Not saved: Kemvo cannot be reached, trying again",
   trouble: "Not saved: Kemvo has trouble, trying again",
   conflict: "Not saved: changed somewhere else",
@@ -76,7 +76,7 @@ export function SaveTrouble({ doc }: { doc: Editing<unknown, unknown> }) {
             Keep mine
           </button>
           <button type="button" className="btn btn-sm" onClick={doc.takeTheirs}>
-            Take the other
+            Use the other version
           </button>
         </div>
       </div>

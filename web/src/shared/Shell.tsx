@@ -1,4 +1,5 @@
-import { NavLink, Outlet } from "react-router";
+import { useEffect } from "react";
+import { NavLink, Outlet, useLocation } from "react-router";
 
 const PLACES = [
   { to: "/forms", name: "Forms" },
@@ -7,8 +8,19 @@ const PLACES = [
   { to: "/recordings", name: "Recordings" },
 ];
 
+const ASIDE = [
+  { to: "/settings", name: "Settings" },
+  { to: "/data", name: "Your data" },
+];
+
 /** The frame of every page but the stage: the name, and the places to go. */
 export function Shell() {
+  const { pathname } = useLocation();
+  const place = [...PLACES, ...ASIDE].find((p) => p.to === pathname);
+  // Lists have the name of their place; a document says its own.
+  useEffect(() => {
+    if (place) document.title = `${place.name} · Kemvo`;
+  }, [place]);
   return (
     <div className="min-h-screen">
       <header className="no-print border-base-300 border-b">
@@ -30,14 +42,19 @@ export function Shell() {
               </NavLink>
             ))}
           </nav>
-          <NavLink
-            to="/data"
-            className={({ isActive }) =>
-              `ml-auto py-2 text-sm ${isActive ? "font-semibold" : "quiet hover:underline"}`
-            }
-          >
-            Your data
-          </NavLink>
+          <nav aria-label="Settings and data" className="ml-auto flex gap-4">
+            {ASIDE.map((place) => (
+              <NavLink
+                key={place.to}
+                to={place.to}
+                className={({ isActive }) =>
+                  `py-2 text-sm ${isActive ? "font-semibold" : "quiet hover:underline"}`
+                }
+              >
+                {place.name}
+              </NavLink>
+            ))}
+          </nav>
         </div>
       </header>
       <main className="mx-auto max-w-[1800px] px-4 py-4">

@@ -55,6 +55,8 @@ export type PlaceLine = Schemas["PlaceLine"];
 export type Loudness = Schemas["LoudnessView"];
 export type Coming = Schemas["ComingView"];
 export type Problem = Schemas["Problem"];
+export type Settings = Schemas["Settings"];
+export type SettingsView = Schemas["SettingsView"];
 
 export type Kind = "forms" | "sessions" | "recordings";
 export interface DocumentView<Body, Derived> {

@@ -62,7 +62,7 @@ export function when(iso: string): string {
 export const GUESSED = "◐";
 
 /** Where what is read from words comes from, in words. */
-export const ORIGINS = { read: "read", guessed: "guessed from how it sounds", hand: "set by hand" } as const;
+export const ORIGINS = { read: "read", guessed: "best guess from the wording", hand: "set by hand" } as const;
 
 /** 1536000 -> "1.5 MB" */
 export function size(bytes: number): string {

@@ -35,12 +35,12 @@ export const FORM_KEYS: Key[] = [
   { shown: "Alt L / Alt R / Alt E", does: "All left, all right, even (posture row: its side)" },
   { shown: "Alt I / Alt O / Alt F", does: "Breath in, out, free" },
   { shown: "Alt ↑ / Alt ↓", does: "Move the movement (posture row: the posture)" },
-  { shown: "Alt W", does: "Take over all that is read from the words" },
-  { shown: "Alt C", does: "Put a reading right: ← → to the sign, then the key beside the change" },
+  { shown: "Alt W", does: "Apply everything read from the text" },
+  { shown: "Alt C", does: "Correct a reading: ← → to the sign, then the key beside the change" },
   { shown: "Alt N / Alt Shift N", does: "Next finding of the read-through, the one before" },
-  { shown: "Alt M", does: "Mend the chosen finding" },
-  { shown: "Alt A", does: "Set the chosen finding aside" },
-  { shown: "Alt 7 … Alt 0", does: "Beside the sheet: row, read-through, school and room, totals" },
+  { shown: "Alt M", does: "Fix the selected problem" },
+  { shown: "Alt A", does: "Ignore the selected problem" },
+  { shown: "Alt 7 … Alt 0", does: "Side panel: row, read-through, setup, totals" },
   { shown: "Alt 1 … Alt 6", does: "Posture from the catalogue, while its name is typed" },
   { shown: "Alt D", does: "Copy below" },
   { shown: "Alt S", does: "Copy the posture below, other side" },
@@ -76,6 +76,7 @@ export const BOOTH_KEYS: Key[] = [
   { shown: "Space", does: "Record the line, stop" },
   { shown: "↑ ↓", does: "Line before, line after" },
   { shown: "H", does: "Hear the take" },
+  { shown: "Ctrl Z", does: "Bring the take back that was put away" },
 ];
 
 export const RECORDING_KEYS: Key[] = [

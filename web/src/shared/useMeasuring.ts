@@ -3,6 +3,8 @@ import { useEffect, useRef, useState } from "react";
 import { call, type Job } from "./api";
 import { followed } from "./useJob";
 
+const AGAIN_MS = 2000;
+
 /** Answers with how far it is, 0 to 1; null when nothing is being measured. */
 export function useMeasuring(
   kind: "sessions" | "recordings",
@@ -14,6 +16,9 @@ export function useMeasuring(
   const done = useRef(onDone);
   done.current = onDone;
   const wanted = estimated > 0;
+  // What is said may have changed meanwhile: as long as lengths are estimated, they are asked for again.
+  const [round, setRound] = useState(0);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: every round asks once more
   useEffect(() => {
     if (!wanted) return;
     let live = true;
@@ -31,12 +36,15 @@ export function useMeasuring(
       if (live) {
         setProgress(null);
         done.current();
+        again = window.setTimeout(() => setRound((n) => n + 1), AGAIN_MS);
       }
     };
+    let again = 0;
     void follow();
     return () => {
       live = false;
+      window.clearTimeout(again);
     };
-  }, [kind, id, wanted]);
+  }, [kind, id, wanted, round]);
   return wanted ? (progress ?? 0) : null;
 }

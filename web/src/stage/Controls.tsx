@@ -18,7 +18,7 @@ export const SPEEDS = [0.5, 0.6, 0.7, 0.8, 0.9, 1, 1.1, 1.25, 1.5, 2];
 export const VIEWS: { id: View; name: string }[] = [
   { id: "class", name: "Class’s sides" },
   { id: "instructor", name: "Instructor’s sides" },
-  { id: "turned", name: "Turned over" },
+  { id: "turned", name: "Mirrored" },
 ];
 
 interface ControlsProps {
@@ -101,7 +101,7 @@ export function Controls(props: ControlsProps) {
       </label>
       <select
         className="select select-sm w-auto"
-        aria-label="Whose sides the picture shows"
+        aria-label="Whose left and right"
         value={props.view}
         onChange={(e) => {
           props.setView(e.target.value as View);

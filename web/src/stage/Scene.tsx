@@ -129,7 +129,7 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
               className="text-[max(6.5vh,2rem)] leading-[1.1] break-words line-clamp-2 pb-[0.15em]"
               data-posture-title
             >
-              {span.posture_title || (span.next_posture ? "Get ready" : "Be still")}
+              {span.posture_title || (span.next_posture ? "Get ready" : "Pause")}
             </h1>
             <p className="quiet text-[3vh]">
               {[span.number && `no. ${span.number}`, span.times].filter(Boolean).join(" · ") || "\u00a0"}
@@ -140,7 +140,7 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
           </p>
           <div className="grid grid-cols-3 items-end gap-[2vw]">
             <div>
-              <p className="quiet text-[2.2vh]">weight goes</p>
+              <p className="quiet text-[2.2vh]">weight to</p>
               <p className="text-[max(6vh,1.8rem)] leading-none font-semibold" data-full>
                 {span.full ? SIDE_WORDS[span.full] : "even"}
               </p>

@@ -5,6 +5,7 @@ import { call, type SessionView, type Stage, sentence, type View } from "../shar
 import { Waiting } from "../shared/Shell";
 import { type Keys, useKeys } from "../shared/useKeys";
 import { useMeasuring } from "../shared/useMeasuring";
+import { useTitle } from "../shared/useTitle";
 import { Controls, SPEEDS, VIEWS } from "./Controls";
 import { jump, samePlace } from "./places";
 import { Player } from "./player";
@@ -22,6 +23,7 @@ export default function StagePage() {
     gcTime: 0,
   });
   const [speed, setSpeed] = useState(1);
+  useTitle(session.data ? `Stage: ${session.data.body.title}` : "");
   const [view, setView] = useState<View>("class");
   const { data, error, isFetching, refetch } = useQuery({
     queryKey: ["stage", id, speed, view],
@@ -76,11 +78,26 @@ function Playing({ id, stage, speech, speed, view, busy, setSpeed, setView }: Pl
   useEffect(() => {
     const here = player.current;
     if (!here || shown.current === stage) return;
-    const at = samePlace(shown.current, stage, here.position());
-    shown.current = stage;
-    void here
-      .change([...stage.sounds], stage.total_ms, speech, at)
-      .then(() => scene.current?.draw(here.position()));
+    const before = shown.current;
+    const take = () => {
+      const at = samePlace(before, stage, here.position());
+      shown.current = stage;
+      void here
+        .change([...stage.sounds], stage.total_ms, speech, at)
+        .then(() => scene.current?.draw(here.position()));
+    };
+    // The same practice with better known lengths waits until nobody speaks.
+    const same = before.speed === stage.speed && before.view === stage.view;
+    if (!same || !here.playing) {
+      take();
+      return;
+    }
+    const timer = window.setInterval(() => {
+      if (here.speaking()) return;
+      window.clearInterval(timer);
+      take();
+    }, 100);
+    return () => window.clearInterval(timer);
   }, [stage, speech]);
 
   useEffect(() => {

@@ -3,11 +3,13 @@
  * clock, so that voice and picture cannot drift apart.
  */
 import type { Session, StageSound } from "../shared/api";
+import { speechAddress } from "../shared/speech";
 
 const AHEAD_S = 6;
 const BEGIN_S = 0.12;
 const EVERY_MS = 250;
 const KEPT = 160;
+const LATE_S = 0.3;
 
 type Speech = Session["speech"];
 
@@ -38,6 +40,12 @@ export class Player {
     this.speech = speech;
     this.at = at;
     if (was) await this.play();
+  }
+
+  /** Whether somebody speaks now, or is about to. */
+  speaking(): boolean {
+    const now = this.position();
+    return this.sounds.some((s) => s.kind === "speech" && s.at_ms - 500 < now && now < s.at_ms + s.ms);
   }
 
   /** The place in the practice that is heard now, in milliseconds. */
@@ -117,8 +125,11 @@ export class Player {
     const context = this.context;
     if (!buffer || !context || run !== this.run) return;
     const start = this.zero + sound.at_ms / 1000;
-    const skip = Math.max(0, context.currentTime - start, this.at / 1000 - sound.at_ms / 1000);
-    if (skip >= buffer.duration) return;
+    const behind = context.currentTime - start;
+    const within = this.at / 1000 - sound.at_ms / 1000;
+    const skip = Math.max(0, behind, within);
+    // Half a sentence helps nobody: what comes too late is not said, but for where one goes on in the middle of it.
+    if (skip >= buffer.duration || (sound.kind === "speech" && behind > LATE_S && behind > within)) return;
     const node = new AudioBufferSourceNode(context, { buffer });
     const gain = new GainNode(context, { gain: 1 });
     node.connect(gain).connect(context.destination);
@@ -153,13 +164,6 @@ export class Player {
   private address(sound: StageSound): string {
     if (sound.address) return sound.address;
     if (sound.kind !== "speech") return `/api/sound/${sound.kind}.wav?ms=${sound.ms}`;
-    const asked = new URLSearchParams({
-      text: sound.voiced || sound.text,
-      engine: this.speech.engine,
-      takes: String(this.speech.takes),
-      voice: this.speech.voice,
-      wpm: String(this.speech.wpm),
-    });
-    return `/api/sound/speech.wav?${asked}`;
+    return speechAddress(sound.voiced || sound.text, this.speech);
   }
 }

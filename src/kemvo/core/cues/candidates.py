@@ -2,30 +2,37 @@
 
 from __future__ import annotations
 
+import re
 from bisect import bisect_right
 from collections import Counter
 from collections.abc import Iterator, Sequence
-from itertools import combinations, groupby, pairwise
+from itertools import pairwise, takewhile
 from typing import NamedTuple
 
-from kemvo.core.cues.kinds import CUE_KINDS, HANDS_MAY_LAG, Cue, CueKind
+from kemvo.core.cues.joins import PARTS, Together, joined
+from kemvo.core.cues.kinds import CUE_KINDS, HANDS_MAY_LAG, NOTES, Cue, CueKind
 from kemvo.core.cues.terms import in_terms
-from kemvo.core.cues.wording import LENGTHS, Length, Wording, distinct, led_in, number_word, sayable, wordings_of
+from kemvo.core.cues.wording import (
+    LENGTHS,
+    Wording,
+    distinct,
+    led_in,
+    number_word,
+    part_wordings,
+    sayable,
+    wordings_of,
+)
+from kemvo.core.language.speech_estimate import estimated_ms
 from kemvo.core.model.form import Movement
 from kemvo.core.model.session import FACINGS, VOICES, Calls, Forms, Session
-from kemvo.core.movement.line_parts import portions, words_of
+from kemvo.core.movement.interpretation import FEET, line_facts
+from kemvo.core.movement.line_parts import part_facts, portions
 from kemvo.core.tables.block_kinds import BLOCK_KINDS as BLOCKS
 from kemvo.core.tables.groups import GROUPS
+from kemvo.core.timing.opening_pause import done_along
 from kemvo.core.timing.pass_breath import Breathed
 from kemvo.core.timing.score import Performance, place_name
 from kemvo.core.timing.timeline import Span, Timeline, by_pass
-
-
-class Together(NamedTuple):
-    """Cues that can be said as one utterance, and how: a wording of each length."""
-
-    ids: tuple[str, ...]
-    wordings: tuple[Wording, ...]
 
 
 class Candidates(NamedTuple):
@@ -49,7 +56,7 @@ def candidates(timeline: Timeline, breaths: Sequence[Breathed], session: Session
     ]  # fmt: skip
     cues = [c for c in cues if _asked(c, timeline, session.calls)]
     cues = in_order(cues)
-    return Candidates(cues, list(_joined(cues, timeline)))
+    return Candidates(cues, list(joined(cues, timeline)))
 
 
 def in_order(cues: Sequence[Cue]) -> list[Cue]:
@@ -61,10 +68,6 @@ def rank(cue: Cue) -> int:
     """The order of cues that belong to one moment: by kind; the parts of a movement in the order of its line."""
     row = CUE_KINDS["foot"] if cue.kind in PARTS else CUE_KINDS[cue.kind]
     return row.rank * 100 + cue.part
-
-
-PARTS: frozenset[CueKind] = frozenset({"foot", "turn", "hands"})
-"""The kinds that tell a movement, in the order of its line."""
 
 
 def _asked(c: Cue, timeline: Timeline, calls: Calls) -> bool:
@@ -120,7 +123,8 @@ class _Teller:
             if not BLOCKS[leg.kind].moves:
                 # A block that stands still is told at its beginning, after its chime.
                 by = min(first.end_ms, first.start_ms + STILL_TOLD_MS)
-                yield from self.cue("pass", first, distinct(("full", words)), first.start_ms, by)
+                soon = min(by, first.start_ms + STILL_SOON_MS)
+                yield from self.cue("pass", first, distinct(("full", words)), first.start_ms, soon, due=by)
                 continue
             moving = next((s for s in spans if s.kind == "movement"), None)
             if moving is None:
@@ -128,9 +132,17 @@ class _Teller:
             yield from self.cue("pass", moving, distinct(("full", words), ("short", "")), first.start_ms)
             if leg.facing != facing:
                 row = FACINGS[leg.facing]
-                full = row.announce if words else f"{row.announce} {row.asks}"
-                yield from self.cue("facing", moving, distinct(("full", full), ("short", row.announce)), first.start_ms)
+                told = distinct(("full", row.announced(asking=not words)), ("short", row.announce))
+                yield from self.cue("facing", moving, told, first.start_ms)
             facing = leg.facing
+            yield from self._starting_over(spans)
+
+    def _starting_over(self, spans: Sequence[Span]) -> Iterator[Cue]:
+        """That a pass starts over, in the pause before it does."""
+        for pause, first in pairwise(spans):
+            if pause.kind == "pause" and first.kind == "movement" and pause.round.nth > 1:
+                says = distinct(("full", "From the beginning, once more"), ("short", "From the beginning"))
+                yield from self.cue("pass", first, says, pause.start_ms)
 
     def sections(self) -> Iterator[Cue]:
         """The title of a section where it begins, in passes that go over more than one."""
@@ -142,42 +154,56 @@ class _Teller:
                 yield from self.cue("section", s, distinct(("full", sayable(s.performance.section_title))), before)
 
     def care(self) -> Iterator[Cue]:
-        """The cautions of a posture the first time it is done in the session, and its gentler version, for a group that
-        is spared what is in it, the first time of every pass."""
+        """The cautions of a posture in the first pass in which the body does it, before the movement they speak of; and its
+        gentler version, for a group that is spared what is in it, the first time of every pass."""
         warned: set[tuple[str, ...]] = set()
         offered: set[tuple[int, str]] = set()
-        for s, before in self._first_of(lambda p: p.no):
+        for s, _ in self._first_of(lambda p: p.no):
             assert s.performance
             posture, form = s.performance.posture, self.forms.get(s.round.form_id)
-            if (
-                self.calls.cautions
-                and posture.cautions
-                and posture.cautions not in warned
-                and s.round.voice != "silent"
-            ):
-                warned.add(posture.cautions)
-                told = sayable(". ".join(c.strip(" .") for c in posture.cautions))
-                yield from self.cue(
-                    "caution",
-                    s,
-                    self.terms(s, distinct(("full", told), ("short", sayable(posture.cautions[0])))),
-                    before,
-                )
+            if not done_along(s.round.kind, s.round.facing, s.round.voice):
+                continue
+            if self.calls.cautions and posture.cautions and posture.cautions not in warned:
+                at = self._done_at(s, " ".join(posture.cautions))
+                if at is not None:
+                    warned.add(posture.cautions)
+                    told = sayable(". ".join(c.strip(" .") for c in posture.cautions))
+                    yield from self._in_good_time(
+                        "caution", at, self.terms(s, distinct(("full", told), ("short", sayable(posture.cautions[0]))))
+                    )
             spared = GROUPS[form.who.group].spared if form else frozenset()
-            if (
-                self.calls.gentler
-                and posture.gentler
-                and set(posture.kinds) & spared
-                and (s.round.no, posture.id) not in offered
-            ):
+            wanted = set(posture.kinds) & spared or (spared and not posture.kinds)
+            at = self._done_at(s, posture.gentler) if self.calls.gentler and posture.gentler and wanted else None
+            if at is not None and (s.round.no, posture.id) not in offered:
                 offered.add((s.round.no, posture.id))
                 told = sayable(posture.gentler)
-                yield from self.cue(
-                    "gentler",
-                    s,
-                    self.terms(s, distinct(("full", f"Or gentler: {told[:1].lower()}{told[1:]}"), ("short", told))),
-                    before,
-                )
+                gentler = distinct(("full", f"Or gentler: {told[:1].lower()}{told[1:]}"), ("short", told))
+                yield from self._in_good_time("gentler", at, self.terms(s, gentler))
+
+    def _done_at(self, first: Span, words: str) -> Span | None:
+        """The movement of a posture at which the body does what words of care speak of; its first one where they speak of all
+        of it; None where this pass leaves that out."""
+        asked = {k for pattern, kinds in CARE_FOR if pattern.search(words) for k in kinds}
+        i = self.index[id(first)]
+        done = [s for s in takewhile(lambda s: _doing(s) == _doing(first), self.spans[i:]) if s.kind == "movement"]
+        for s in done:
+            if s.movement and asked & {x.fact.kind for x in line_facts(s.movement)}:
+                return s
+        form = self.forms.get(first.round.form_id)
+        assert first.performance
+        whole = next((p for p in form.postures() if p.id == first.performance.posture.id), None) if form else None
+        elsewhere = whole and any(asked & {x.fact.kind for x in line_facts(m)} for m in whole.movements)
+        return None if elsewhere and asked else first
+
+    def _in_good_time(self, kind: CueKind, s: Span, wordings: Sequence[Wording]) -> Iterator[Cue]:
+        """A cue of care: where there is too little time before its movement, in the nearest longer silence before that."""
+        part = self.parts[s.round.no]
+        moments = [x.start_ms for x in part if x.start_ms <= s.start_ms and x.start_ms >= s.start_ms - CARE_REACH_MS]
+        need = (estimated_ms(wordings[0].text, self.session.speech.wpm) if wordings else 0) + CARE_ROOM_MS
+        gaps = [(b - a, b) for a, b in pairwise(moments)]
+        roomy = [b for ms, b in gaps if ms >= need]
+        at = roomy[-1] if roomy else max(gaps, default=(0, s.start_ms))[1]
+        yield from self.cue(kind, s, wordings, part[0].start_ms, at)
 
     def _first_of(self, key: object) -> Iterator[tuple[Span, int]]:
         """The spans at which a new one begins (posture, section), with the beginning of the one before it in its pass."""
@@ -214,23 +240,36 @@ class _Teller:
         m = s.movement
         assert m
         found = () if any((m.cues.full, m.cues.short, m.cues.keyword)) else portions(m)
+        yield from self._footwork(s, m, opens)
         if len(found) < 2:
             kind: CueKind = found[0].kind if found and found[0].kind != "late" else "foot"
             made = self._worded(s, wordings_of(m, s.left_from), m.id)
             yield from self.cue(kind, s, made, opens, tail=":0", lead=True)
             return
         lead = next((k for k, p in enumerate(found) if p.kind == "foot"), 0)
-        lag = round(min((s.end_ms - s.start_ms) * HANDS_MAY_LAG[0], HANDS_MAY_LAG[1]))
+        each = (s.end_ms - s.start_ms) / (found[-1].slot + 1)
+        lag = round(min(each * HANDS_MAY_LAG[0], HANDS_MAY_LAG[1]))
         for k, p in enumerate(found):
-            said = words_of(m.line, p.start, p.end)
-            made = self._worded(s, wordings_of(Movement(line=said), s.left_from), f"{m.id}:{k}")
+            facts = part_facts(p)
+            made = self._worded(s, part_wordings(m.line[p.start : p.end], facts), f"{m.id}:{k}")
+            at = s.start_ms + round(each * p.slot)
+            tail = f":{p.run}" + f"+{p.in_run}" * bool(p.in_run)
             if p.kind == "late":
                 end = s.end_ms - round((s.end_ms - s.start_ms) * LATE_AT)
-                yield from self.cue("late", s, made, s.start_ms, end, tail=f":{k}", part=k)
+                yield from self.cue("late", s, made, s.start_ms, end, tail=tail, part=k)
             elif p.kind == "hands" and k != lead:
-                yield from self.cue("hands", s, made, opens, due=s.start_ms + lag, tail=f":{k}", part=k)
+                yield from self.cue("hands", s, made, opens, at, due=at + lag, tail=tail, part=k)
             else:
-                yield from self.cue(p.kind, s, made, opens, tail=f":{k}", lead=k == lead, part=k)
+                yield from self.cue(p.kind, s, made, opens, at, tail=tail, lead=k == lead, part=k)
+
+    def _footwork(self, s: Span, m: Movement, opens: int) -> Iterator[Cue]:
+        """What the feet do, where it is noted beside the line and the line does not say it."""
+        noted = m.read.foot if m.read else ()
+        acting = {f.side for f in noted if f.kind in FEET and f.side in ("L", "R")}
+        told = {x.fact.side for x in line_facts(m) if x.fact.kind in FEET}
+        if m.line and sayable(m.foot) and acting - told and not any((m.cues.full, m.cues.short, m.cues.keyword)):
+            made = self._worded(s, part_wordings(m.foot, noted), f"{m.id}:foot")
+            yield from self.cue("foot", s, made, opens, tail=":notes", lead=True, part=NOTES)
 
     def _worded(self, s: Span, wordings: Sequence[Wording], key: str) -> tuple[Wording, ...]:
         """Those of the wordings that the voice level allows, in the school's terms; the full one led in differently when
@@ -296,6 +335,26 @@ class _Teller:
             yield from self.cue("time-left", s, wordings, 0, at, at + TIME_MAY_LAG_MS, tail=f".{minutes}")
 
 
+def _doing(s: Span) -> tuple[int, int, int]:
+    """Which posture is being done, and the how many-th."""
+    return s.round.no, s.round.nth, s.performance.no if s.performance else -1
+
+
+CARE_FOR: tuple[tuple[re.Pattern[str], frozenset[str]], ...] = (
+    (re.compile(r"\b(?:balance|one leg|lift|raised?|kick\w*|wall|chair|hold on)\b", re.I), frozenset({"lift", "kick"})),
+    (re.compile(r"\bkick", re.I), frozenset({"kick"})),
+    (re.compile(r"\b(?:pivot|twist|swivel)", re.I), frozenset({"pivot"})),
+)
+"""At which movements the body does what words of care speak of, by their words (own choice). Others hold for a whole posture."""
+
+CARE_REACH_MS = 60_000
+"""So long before its movement a caution may be said, where nothing nearer has room (own choice)."""
+CARE_ROOM_MS = 3000
+"""Beside a caution there should be room for the movement's own words."""
+
+STILL_SOON_MS = 6000
+"""What is said in a block that stands still should be over by then."""
+
 STILL_TOLD_MS = 30_000
 """What is said in a block that stands still is over by then."""
 
@@ -316,46 +375,5 @@ def name_wordings(p: Performance) -> tuple[Wording, ...]:
     if not title:
         return ()
     times = f", {number_word(p.nth)} of {number_word(p.of)}" if p.of > 1 else ""
-    number = sayable(p.posture.number)
-    full = f"{f'Number {number}. ' if number and p.nth == 1 else ''}{title}{times}"
+    full = f"{sayable(p.posture.called()) if p.nth == 1 else title}{times}"
     return distinct(("full", full), ("short", title), ("keyword", sayable(p.posture.name)))
-
-
-def _joined(cues: Sequence[Cue], timeline: Timeline) -> Iterator[Together]:
-    """Neighbours that can be said in one breath: the parts of a movement, and a name with what comes first."""
-    for _, row in groupby(cues, lambda c: (c.kind in PARTS, c.span)):
-        run = list(row)
-        if run[0].kind in PARTS:
-            for first, last in combinations(range(len(run) + 1), 2):
-                if last - first > 1:
-                    yield _parts_together(run[first:last], timeline)
-    for one, two in pairwise(cues):
-        if one.kind == "name" and two.kind in PARTS and one.span == two.span:
-            texts = [(length, f"{_of_length(one, length)}. {_of_length(two, length)}") for length in LENGTHS[:2]]
-            yield Together((one.id, two.id), distinct(*texts))
-
-
-def _parts_together(run: Sequence[Cue], timeline: Timeline) -> Together:
-    """Parts of one movement as one sentence: its own line where that is what they say, else one after the other."""
-    span = timeline.spans[run[0].span]
-    texts: list[tuple[Length, str]] = []
-    for length in LENGTHS[:2]:
-        words = [_of_length(c, length) for c in run]
-        texts.append((length, ", ".join([words[0], *(w[:1].lower() + w[1:] for w in words[1:])])))
-    line = span.movement.line if span.movement else ""
-    found = portions(span.movement) if span.movement else ()
-    places = [c.part for c in run]
-    plain = all(
-        c.wordings[0].text == words_of(line, found[k].start, found[k].end)
-        for c, k in zip(run, places, strict=True)
-        if k < len(found)
-    )
-    if plain and found and run[0].wordings[0].length == "full":
-        texts[0] = ("full", sayable(words_of(line, found[places[0]].start, found[places[-1]].end)))
-    return Together(tuple(c.id for c in run), distinct(*texts))
-
-
-def _of_length(c: Cue, length: Length) -> str:
-    """The wording of a cue of that length, or the next shorter one, or the longest it has."""
-    least = LENGTHS.index(length)
-    return next((w.text for w in c.wordings if LENGTHS.index(w.length) >= least), c.wordings[-1].text)

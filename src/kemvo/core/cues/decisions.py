@@ -6,8 +6,9 @@ from __future__ import annotations
 from collections.abc import Mapping, Sequence
 from typing import NamedTuple
 
-from kemvo.core.cues.candidates import Candidates, Together, rank
-from kemvo.core.cues.kinds import CUE_KINDS, LATE_PRICE, Cue
+from kemvo.core.cues.candidates import Candidates, rank
+from kemvo.core.cues.joins import Together
+from kemvo.core.cues.kinds import CUE_KINDS, Cue
 from kemvo.core.cues.wording import LENGTHS
 from kemvo.core.scheduling.model import Answer, Ceiling, Join, Said, Saying, Talk
 from kemvo.core.scheduling.reasons import State, outcomes
@@ -75,8 +76,38 @@ def decide(
     """
     talk = problem_of(found, lengths, blocked, ceilings, price_per_s)
     answer = solve(talk, GRID_MS)
+    for _ in range(FEET_FIRST):
+        alone = _hands_alone(found, answer)
+        if not alone:
+            break
+        # Hands are not told in the place of the feet: they rest, and the time goes to what needs it.
+        resting = tuple(s._replace(opens_ms=s.due_ms) if s.id in alone else s for s in talk.sayings)
+        talk = talk._replace(sayings=resting, joins=tuple(j for j in talk.joins if not alone & set(j.ids)))
+        answer = solve(talk, GRID_MS)
     by_id = {c.id: c for c in found.cues}
     return Decided([Decision(by_id[o.id], *o[1:]) for o in outcomes(talk, answer)], talk, answer)
+
+
+FEET_FIRST = 3
+"""So often it is looked at most whether hands are told whose feet are not."""
+
+
+def _hands_alone(found: Candidates, answer: Answer) -> set[str]:
+    """The cues of hands that are said though no foot cue of their movement is, where it has one."""
+    said = {x for u in answer.utterances for x in u.ids}
+    feet: dict[int, bool] = {}
+    for c in found.cues:
+        if c.kind in ("foot", "turn"):
+            feet[c.span] = feet.get(c.span, False) or c.id in said
+    return {
+        c.id
+        for c in found.cues
+        if c.kind in ("hands", "late")
+        and c.id in said
+        and not feet.get(c.span, True)
+        and not c.must
+        and c.pin_ms is None
+    }
 
 
 def problem_of(
@@ -106,9 +137,8 @@ def _saying(c: Cue, lengths: Mapping[str, int]) -> Saying:
     if c.kind == "count":
         ideal = c.target_ms + wordings[0].ms
         due = ideal + BEAT_MS
-    late = LATE_PRICE if c.kind in ("hands", "time-left", "count") else 0.0
     return Saying(
-        c.id, c.target_ms, c.opens_ms, due, wordings, ideal, row.early, late, c.must, c.pin_ms, rank(c)
+        c.id, c.target_ms, c.opens_ms, due, wordings, ideal, row.early, row.late, c.must, c.pin_ms, rank(c)
     )  # fmt: skip
 
 

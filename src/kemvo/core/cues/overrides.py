@@ -65,7 +65,11 @@ def _with(cue: Cue, choice: CueChoice) -> Cue:
     if choice.pin_ms is not None:
         pin = max(0, cue.target_ms + choice.pin_ms)
         cue = cue._replace(pin_ms=round(pin / STEP_MS) * STEP_MS)
-    return cue._replace(must=cue.must or bool(choice.said), opens_ms=max(0, cue.opens_ms - choice.sooner_ms))
+    if choice.later_ms:
+        ideal = cue.due_ms if cue.ideal_ms is None else cue.ideal_ms
+        cue = cue._replace(due_ms=cue.due_ms + choice.later_ms, ideal_ms=ideal)
+    must = cue.must or bool(choice.said) if choice.must is None else choice.must
+    return cue._replace(must=must, opens_ms=max(0, cue.opens_ms - choice.sooner_ms))
 
 
 def _own(own: OwnCue, timeline: Timeline, places: dict[str, Cue]) -> Cue | None:

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from typing import Literal
 
-from kemvo.core.cues.candidates import PARTS
-from kemvo.core.cues.kinds import Cue
+from kemvo.core.cues.joins import PARTS
+from kemvo.core.cues.kinds import NOTES, Cue
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.language.sides import mirror_text
 from kemvo.core.model.form import Form, Movement, Phrase
@@ -34,7 +34,8 @@ def kept(form: Form, cue: Cue, span: Span, text: str, scope: Scope) -> Form:
                 mend="Keep them wherever the same words come, or change the posture’s name on the form sheet.",
             )
         )
-    return _with_movement(form, m, _whole(cue, m, text))
+    notes = cue.part == NOTES
+    return _with_movement(form, m, text if notes else _whole(cue, m, text), notes)
 
 
 def _said(cue: Cue, span: Span) -> str:
@@ -42,6 +43,8 @@ def _said(cue: Cue, span: Span) -> str:
     m = span.movement
     if m is None or cue.kind not in PARTS | {"late"}:
         return cue.wordings[0].text
+    if cue.part == NOTES:
+        return words_of(m.foot, 0, len(m.foot))
     found = portions(m)
     return (
         words_of(m.line, found[cue.part].start, found[cue.part].end) if cue.part < len(found) else cue.wordings[0].text
@@ -58,20 +61,23 @@ def _whole(cue: Cue, m: Movement, text: str) -> str:
     return f"{m.line[: p.start].rstrip()} {words}{m.line[p.end :]}".strip()
 
 
-def _with_movement(form: Form, done: Movement, full: str) -> Form:
-    """The form in which a movement has own words; `done` is how it was done, perhaps on the other side."""
+def _with_movement(form: Form, done: Movement, words: str, notes: bool) -> Form:
+    """The form in which a movement has own words (`notes`: for what its feet do); `done` is how it was done, perhaps on the other
+    side."""
     sections = []
     for s in form.sections:
         postures = []
         for p in s.postures:
-            movements = tuple(_told(m, done, full) if m.id == done.id else m for m in p.movements)
+            movements = tuple(_told(m, done, words, notes) if m.id == done.id else m for m in p.movements)
             postures.append(p.model_copy(update={"movements": movements}))
         sections.append(s.model_copy(update={"postures": tuple(postures)}))
     return form.model_copy(update={"sections": tuple(sections)})
 
 
-def _told(m: Movement, done: Movement, full: str) -> Movement:
+def _told(m: Movement, done: Movement, full: str, notes: bool) -> Movement:
     other = mirror_movement(m)
     turned = (done.line, done.left_pct) == (other.line, other.left_pct) != (m.line, m.left_pct)
     words = mirror_text(full) if turned else full
+    if notes:
+        return m.model_copy(update={"foot": words[:2000]})
     return m.model_copy(update={"cues": m.cues.model_copy(update={"full": words[:2000]})})

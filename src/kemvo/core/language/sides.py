@@ -54,8 +54,40 @@ def _row(word: str, example: str, before: str = "", after: str = "", unless: str
     return Row(word, before, after, unless, example)
 
 
+ALL_OF_IT = (
+    r"\b(?:weight|shift\w*|transfer\w*|sink\w*|load\w*|pour\w*|put\s+it|percent)\b[^.;]*\ball\s*$"
+    r"|\ball\s+(?:left|right)\b[,;]?\s+(?:(?:and|then|now)\s+)*all\s*$"
+)
+""" "Weight all right", "all left, then all right": a side."""
+
+NOT_NOW = r"\b(?:(?:the|your|my|our)|(?:turn|step|shift|pivot|look|swivel|rotate)\w*|fac(?:e|es|ing))\s*$"
+""" "Turn right now", "step right at the end": a side."""
+
+STAYING = r"\b(?:sits?|stands?|stays?|rests?|hangs?|lands?|ends?|lies|keeps?|kept|floats?)"
+"""What stays where it is: "right" after it only says how near."""
+
 ORDINARY: tuple[Row, ...] = (
-    _row("right", "all right, begin", before=r"\ball\s*$", after=rf"(?!\s+{SIDE_NOUN})"),
+    _row("right", "all right, begin", before=r"\ball\s*$", after=rf"(?!\s+{SIDE_NOUN})", unless=ALL_OF_IT),
+    _row("right", "the right one of the two", after=r"\s+ones?\s+of\b"),
+    _row("right", "go right ahead", after=r"\s+ahead\b"),
+    _row(
+        "right",
+        "turn right round to the back",
+        after=r"\s+(?:round|around|over)\s+to\s+the\s+(?:left|right|back|front|window|door|other)\b",
+    ),
+    _row(
+        "right",
+        "the ball sits right under the palm",
+        before=rf"{STAYING}\s*$",
+        after=r"\s+(?:beside|behind|above|below|beneath|under|over|by|against|between|next)\b",
+    ),
+    _row(
+        "right",
+        "sink right into the hips",
+        before=r"\w\s*$",
+        after=r"\s+(?:into|by|against)\b",
+        unless=rf"{START}|\b(?:turn|look|fac|step|shift|lean|swivel|pivot|weight)\w*\s*$",
+    ),
     _row("right", "a right angle at the knee", after=r"[\s-]+angle[sd]?\b"),
     _row(
         "right",
@@ -91,7 +123,7 @@ ORDINARY: tuple[Row, ...] = (
         "right",
         "begin right now",
         after=r"\s+(?:now|away|here|there|this\s+(?:moment|second)|at\s+the|on\s+the\s+(?:mark|spot|beat|line))\b",
-        unless=r"\b(?:the|your|my|our)\s*$",
+        unless=NOT_NOW,
     ),
     _row(
         "right",
@@ -103,7 +135,7 @@ ORDINARY: tuple[Row, ...] = (
         "right",
         "from right at the start",
         after=r"\s+(?:from|at)\s+the\s+(?:start|beginning|end|last)\b",
-        unless=r"\b(?:the|your|my|our)\s*$",
+        unless=NOT_NOW,
     ),
     _row(
         "right",
@@ -133,8 +165,8 @@ ORDINARY: tuple[Row, ...] = (
     _row(
         "left",
         "what is left goes into the heel",
-        before=r"\b(?:what|whatever|whatever's|what's|all|nothing|nothing's|anything|something|none|little|much|lots?|enough|any|few|more)"
-        r"(?:\s+(?:that\s+)?(?:is|are|was|were|you\s+have|you've|we\s+have|we've|there\s+is))?\s*$",
+        before=r"\b(?:what|whatever|whatever's|what's|all(?=\s+(?:that|there|is|you|we))|nothing|nothing's|anything|something|none|little|much|lots?|enough|any|few|more)"
+        r"(?:(?:\s+that|\s+that's)?\s+(?:is|are|was|were|you\s+have|you've|we\s+have|we've|there\s+is))?\s*$",
         after=rf"(?!\s+{SIDE_NOUN})",
         unless=MOVING_A_LITTLE,
     ),
@@ -145,6 +177,13 @@ ORDINARY: tuple[Row, ...] = (
         after=rf"(?={END}|\s+(?:in|on|to\s+(?:do|go|give|learn))\b)",
         unless=MOVING_A_LITTLE,
     ),
+    _row(
+        "left",
+        "the weight left over goes back",
+        before=r"\b(?:weight|energy|force|rest|amount|bit|whatever)\s*$",
+        after=r"\s+over\b(?!\s+(?:the|your|my|our|a)\b)",
+    ),
+    _row("left", "shift the weight that is left", before=r"\b(?:that|which)\s+(?:is|are)\s*$", after=rf"(?={END})"),
     _row("left", "two minutes left", before=rf"\b{COUNTED}\s+(?:is\s+|are\s+)?$", after=rf"(?!\s+{SIDE_NOUN})"),
     _row(
         "left",

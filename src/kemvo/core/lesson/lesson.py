@@ -13,6 +13,7 @@ from kemvo.core.review.checks_flow import one_leg_times
 from kemvo.core.review.context import seen
 from kemvo.core.tables.block_kinds import BLOCK_KINDS, Goes, PatternBlock, PatternRow
 from kemvo.core.tables.groups import GROUPS
+from kemvo.core.timing.opening_pause import with_pauses
 from kemvo.core.timing.pass_breath import tempo_range
 from kemvo.core.timing.pass_postures import pass_title
 from kemvo.core.timing.timeline import plan
@@ -87,7 +88,7 @@ def _block(laid: PatternBlock, part: Part) -> Pass:
         repeats=laid.repeats or kind.repeats,
         alternate=kind.drills,
         still_ms=kind.still_ms,
-        pause_before_ms=8000 if kind.moves else 0,
+        pause_before_ms=None if kind.moves else 0,
         pause_after_ms=5000 if kind.moves else 0,
         bounds=Bounds(drop=not kind.kept, matters=laid.matters),
     )
@@ -121,7 +122,7 @@ def fitted(session: Session, forms: Forms) -> Fitting:
     if session.wished_ms is None:
         raise KemvoError(Problem(what="There is no wished length yet.", mend="Type the minutes you have."))
     live = [p for p in session.passes if not p.off]
-    rows = [_as_block(p, session, forms) for p in live]
+    rows = [_as_block(p, session, forms) for p in with_pauses(session, forms).passes if not p.off]
     answer = fit([b for b, _ in rows], float(session.wished_ms))
     passes = {p.id: p for p in session.passes}
     changes: list[Change] = []
@@ -164,7 +165,7 @@ def _as_block(p: Pass, session: Session, forms: Forms) -> tuple[FitBlock, float]
         still = p.still_ms
         shortest: float = b.rest_least_ms if b.rest_least_ms is not None else still // 2
         longest: float = b.rest_most_ms if b.rest_most_ms is not None else still * 1.5
-        fixed = p.pause_before_ms + p.pause_after_ms
+        fixed = (p.pause_before_ms or 0) + p.pause_after_ms
         return FitBlock(
             p.id,
             0.0,
@@ -177,11 +178,13 @@ def _as_block(p: Pass, session: Session, forms: Forms) -> tuple[FitBlock, float]
         ), 0.0
     form = forms.get(p.part.form_id)
     tempo = p.tempo or (form.tempo if form else DEFAULT_TEMPO)
-    once = session.model_copy(update={"passes": (p.model_copy(update={"repeats": 2 if p.alternate else 1, "pause_before_ms": 0, "pause_after_ms": 0, "off": False}),)})  # fmt: skip
+    once = session.model_copy(update={"passes": (p.model_copy(update={"repeats": 2, "pause_before_ms": 0, "pause_after_ms": 0, "off": False}),)})  # fmt: skip
     spans = plan(once, forms).spans
-    share = 2 if p.alternate else 1
+    share = 2
     moving = sum(s.end_ms - s.start_ms for s in spans if s.kind == "movement") / share
     held = sum(s.end_ms - s.start_ms for s in spans if s.kind == "hold") / share
+    again = next((s.end_ms - s.start_ms for s in spans if s.kind == "pause"), 0)
+    held += (sum(s.end_ms - s.start_ms for s in spans if s.kind == "pause") + again) / share
     if any(x.ms or x.breaths for x in p.paces):
         # What has a length of its own does not follow the tempo: at twice the tempo, only the rest is half as long.
         quick = sum(s.end_ms - s.start_ms for s in plan(once, forms, 2.0).spans if s.kind == "movement") / share
@@ -189,7 +192,7 @@ def _as_block(p: Pass, session: Session, forms: Forms) -> tuple[FitBlock, float]
         moving = 2 * (moving - quick)
     least, most = _tempos(p, tempo, form)
     block = FitBlock(
-        p.id, moving, held, float(p.pause_before_ms), p.repeats,
+        p.id, moving, held, float((p.pause_before_ms or 0) - again), p.repeats,
         b.repeats_least or max(1, p.repeats - USUAL_REPEATS), b.repeats_most or (p.repeats + USUAL_REPEATS if kind.drills else p.repeats),
         tempo / most, tempo / least, rest, rest_least, rest_most, b.matters, drop,
     )  # fmt: skip
@@ -249,7 +252,9 @@ def _to_the_millisecond(session: Session, forms: Forms, wished: int | None) -> t
     for i in range(len(passes) - 1, -1, -1):
         p = passes[i]
         field = "pause_after_ms" if BLOCK_KINDS[p.kind].moves else "still_ms"
-        if p.off or getattr(p, field) + missing < 0 or abs(missing) > 500:
+        least, most = p.bounds.rest_least_ms or 0, p.bounds.rest_most_ms
+        now = getattr(p, field) + missing
+        if p.off or now < least or (most is not None and now > most) or abs(missing) > 500:
             continue
         passes[i] = p.model_copy(update={field: getattr(p, field) + missing})
         made = session.model_copy(update={"passes": tuple(passes)})

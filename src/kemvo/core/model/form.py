@@ -13,6 +13,7 @@ from pydantic import Field, ValidationError
 
 from kemvo.core.errors import from_validation
 from kemvo.core.facts import Fact
+from kemvo.core.language.sides import first_side
 from kemvo.core.tables.groups import Who
 from kemvo.core.tables.rooms import Room, Spot
 from kemvo.core.tables.schools import Manner
@@ -163,10 +164,14 @@ class Posture(Value):
     gentler: Line = ""
     cautions: tuple[Line, ...] = ()
 
+    def called(self) -> str:
+        """How it is called when it begins: with its number, if it has one."""
+        return f"Number {self.number}. {self.title()}" if self.number.strip() else self.title()
+
     def title(self) -> str:
         """The name with its side: "Part the reeds, left"."""
         name = self.name or "Unnamed posture"
-        return f"{name}, {SIDE_WORD[self.side]}" if self.side else name
+        return f"{name}, {SIDE_WORD[self.side]}" if self.side and first_side(name) != self.side else name
 
 
 class Section(Value):

@@ -31,6 +31,10 @@ class FacingRow(NamedTuple):
     asks: str
     turn: str
 
+    def announced(self, asking: bool) -> str:
+        """What the class is told of it, and what to do where nothing else is said (`asking`)."""
+        return f"{self.announce} {self.asks}" if asking else self.announce
+
 
 FACINGS: dict[Facing, FacingRow] = {
     row.id: row
@@ -142,7 +146,8 @@ class Pass(Value):
 
     `tempo` in counts per minute (None: the form's own). `repeats`: how often the part is done in a row.
     `other_side`: everything mirrored, for the class too. `say`: what is said before it begins; empty:
-    Kemvo says the facing when it changes. Pauses in milliseconds, untouched by tempo. `kind`: what sort of block it is;
+    Kemvo says the facing when it changes. Pauses in milliseconds, untouched by tempo; `pause_before_ms` None: as long as the
+    opening words need (`timing.opening_pause`). `between_ms`: a pause before it starts over; None: as its kind has it. `kind`: what sort of block it is;
     kinds that go over no form last `still_ms`. `off`: left out for now. `group`: blocks of one name stand together.
     `alternate`: every second repeat on the other side. `only`: hands or feet alone. `breath`: its own breath school. `talk_pct`: at most this share of it is spent talking.
     """
@@ -166,7 +171,8 @@ class Pass(Value):
     other_side: bool = False
     voice: VoiceLevel = "full"
     say: Line = ""
-    pause_before_ms: StillMs = 10_000
+    pause_before_ms: StillMs | None = None
+    between_ms: StillMs | None = None
     pause_after_ms: StillMs = 4000
 
 
@@ -203,7 +209,7 @@ class Calls(Value):
     sections: bool = True
     minutes_left: Annotated[tuple[Annotated[int, Field(ge=1, le=120)], ...], Field(max_length=10)] = ()
     reminders: Annotated[tuple[Line, ...], Field(max_length=60)] = ()
-    vary: bool = True
+    vary: bool = False
 
 
 PRINCIPLES: tuple[str, ...] = (
@@ -220,13 +226,16 @@ PRINCIPLES: tuple[str, ...] = (
 class CueChoice(Value):
     """What the instructor decided about one cue, by its id. `text`: other words. `said`: False leaves it out, True has it
     said whatever else gives way. `pin_ms`: it begins so long after the moment it speaks of (negative: before it).
-    `sooner_ms`: it may begin so much sooner than its kind."""
+    `sooner_ms`: it may begin so much sooner than its kind. `later_ms`: it may end so much later than it should, when a film
+    leaves no time before. `must`: whether it has to be said before all others (None: as its kind has it)."""
 
     cue: Annotated[str, Field(min_length=1, max_length=200)]
     text: Line = ""
     said: bool | None = None
     pin_ms: Annotated[int, Field(ge=-600_000, le=600_000)] | None = None
     sooner_ms: Annotated[int, Field(ge=0, le=60_000)] = 0
+    later_ms: Annotated[int, Field(ge=0, le=60_000)] = 0
+    must: bool | None = None
 
 
 class OwnCue(Value):

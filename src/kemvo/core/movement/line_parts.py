@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Sequence
 from functools import lru_cache
 from typing import Literal, NamedTuple
 
@@ -18,34 +19,35 @@ LATE = re.compile(r"\b(?:last|at the (?:very )?end|finally|to finish|in the end|
 
 
 class Portion(NamedTuple):
-    """A part of a line: what it speaks of, and where in the line it stands."""
+    """A part of a line: what it speaks of, and where in the line it stands. `slot`: parts of one slot are done together, those
+    of the next one after them; `run`, `in_run`: which row of neighbours of one kind it belongs to, and its place there.
+    `facts`: what was read in it, placed in the line."""
 
     kind: PortionKind
     start: int
     end: int
+    slot: int = 0
+    run: int = 0
+    in_run: int = 0
+    facts: tuple[Fact, ...] = ()
 
 
 def portions(m: Movement) -> tuple[Portion, ...]:
-    """The parts of a movement's line in order, neighbours of one kind together. A line of one kind is one part."""
+    """The parts of a movement's line in order: neighbours of one kind that are done together are one part. A line of one kind
+    that is done at once is one part."""
     return _portions(m.line, line_facts(m))
+
+
+def part_facts(p: Portion) -> tuple[Fact, ...]:
+    """The facts of a part, placed in its own words."""
+    return tuple(_placed(f, max(0, f.start - p.start), min(f.end, p.end) - p.start) for f in p.facts)
 
 
 @lru_cache(maxsize=8192)
 def _portions(line: str, said: tuple[SaidFact, ...]) -> tuple[Portion, ...]:
     facts = [s.fact for s in said]
-    kinds: list[PortionKind | None] = []
     cuts = line_clauses(line)
-    for cut in cuts:
-        here = {f.kind for f in facts if f.start < cut.end and f.end > cut.start}
-        words = words_in(line[cut.start : cut.end])
-        if here & FEET or "shift" in here:
-            kinds.append("foot")
-        elif LATE.search(line[cut.start : cut.end]):
-            kinds.append("late")
-        elif "turn" in here:
-            kinds.append("turn")
-        else:
-            kinds.append("hands" if words & HAND else None)
+    kinds = [_kind_of(line, cut, facts) for cut in cuts]
     known = [k for k in kinds if k]
     if not known:
         return (Portion("foot", 0, len(line)),) if line.strip() else ()
@@ -53,12 +55,64 @@ def _portions(line: str, said: tuple[SaidFact, ...]) -> tuple[Portion, ...]:
     for kind in kinds:
         told.append(kind or (told[-1] if told else known[0]))
     out: list[Portion] = []
-    for kind, cut in zip(told, cuts, strict=True):
-        if out and out[-1].kind == kind:
-            out[-1] = out[-1]._replace(end=cut.end)
+    for n, (kind, cut) in enumerate(zip(told, cuts, strict=True)):
+        before = out[-1] if out else None
+        slot = 0 if before is None else before.slot + _after(n, cuts, kinds, told, line, facts)
+        if before and before.kind == kind and before.slot == slot:
+            out[-1] = before._replace(end=cut.end)
+        elif before and before.kind == kind:
+            out.append(Portion(kind, cut.start, cut.end, slot, before.run, before.in_run + 1))
         else:
-            out.append(Portion(kind, cut.start, cut.end))
-    return tuple(out)
+            out.append(Portion(kind, cut.start, cut.end, slot, before.run + 1 if before else 0))
+    by_part: list[list[Fact]] = [[] for _ in out]
+    for f in facts:
+        most = max(range(len(out)), key=lambda k: (min(f.end, out[k].end) - max(f.start, out[k].start), k))
+        by_part[most].append(f)
+    return tuple(p._replace(facts=tuple(of)) for p, of in zip(out, by_part, strict=True))
+
+
+def _kind_of(line: str, cut: Cut, facts: Sequence[Fact]) -> PortionKind | None:
+    here = {f.kind for f in facts if f.start < cut.end and f.end > cut.start}
+    if here & FEET or "shift" in here:
+        return "foot"
+    if LATE.search(line[cut.start : cut.end]):
+        return "late"
+    if "turn" in here:
+        return "turn"
+    return "hands" if words_in(line[cut.start : cut.end]) & HAND else None
+
+
+TOGETHER = frozenset({"while", "as"})
+"""A clause after one of these is done with the one before it."""
+
+
+def _after(
+    n: int, cuts: Sequence[Cut], kinds: Sequence[PortionKind | None], told: Sequence[PortionKind], line: str,
+    facts: Sequence[Fact],
+) -> bool:  # fmt: skip
+    """Whether a clause is done after the one before it, and not with it."""
+    lead, kind = cuts[n].lead, kinds[n]
+    if (
+        SET_DOWN.match(line, cuts[n].start)
+        or kind in (None, "late")
+        or not any(kinds[:n])
+        or lead in TOGETHER
+        or (n == 1 and cuts[0].lead in TOGETHER)
+    ):
+        return False
+    before = told[n - 1]
+    if kind == "hands" and before in ("foot", "turn"):
+        return lead == "then" or bool(THEN.match(line[cuts[n].start :]))
+    if lead == "and":
+        here = [{f.kind for f in facts if f.start < c.end and f.end > c.start} for c in (cuts[n - 1], cuts[n])]
+        return {"turn"} not in here or not any("shift" in kinds and not kinds & FEET for kinds in here)
+    return True
+
+
+SET_DOWN = re.compile(r"\s*(?:the\s+)?(?:heel|toes?|ball)\s+(?:first|down|touch\w*)\b", re.IGNORECASE)
+"""How a foot is set down belongs to its step."""
+
+THEN = re.compile(r"\s*(?:then|next|after that)\b", re.IGNORECASE)
 
 
 def words_of(line: str, start: int, end: int) -> str:
@@ -68,10 +122,11 @@ def words_of(line: str, start: int, end: int) -> str:
 
 
 class Cut(NamedTuple):
-    """A stretch of a line."""
+    """A clause of a line: where it stands, and the word that leads it in ("and", "while", "as", "then"; empty: a mark)."""
 
     start: int
     end: int
+    lead: str = ""
 
 
 class Words(NamedTuple):
@@ -123,9 +178,11 @@ def _placed(f: Fact, start: int, end: int) -> Fact:
 
 def line_clauses(line: str) -> list[Cut]:
     """Where the clauses of a line stand."""
-    cuts, start = [], 0
-    for m in re.finditer(r"[,;.:]|\b(?:and|while|as|then)\b", line):
-        cuts.append(Cut(start, m.start()))
+    cuts, start, lead = [], 0, ""
+    for m in re.finditer(r"[,;.:]|\b(?:and|while|as|then)\b", line, re.IGNORECASE):
+        cuts.append(Cut(start, m.start(), lead))
         start = m.end()
-    cuts.append(Cut(start, len(line)))
+        word = m[0].lower() if m[0][0].isalpha() else ""
+        lead = word or lead if not line[cuts[-1].start : cuts[-1].end].strip() else word
+    cuts.append(Cut(start, len(line), lead))
     return [c for c in cuts if line[c.start : c.end].strip()]

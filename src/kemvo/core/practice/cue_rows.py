@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import NamedTuple
 
-from kemvo.core.cues.candidates import PARTS
+from kemvo.core.cues.joins import PARTS
 from kemvo.core.cues.kinds import CUE_KINDS
 from kemvo.core.practice.pipeline import Practice
 from kemvo.core.timing.score import STILL

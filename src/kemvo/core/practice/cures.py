@@ -11,12 +11,14 @@ from kemvo.core.cues.decisions import Decision, decide, price_of
 from kemvo.core.cues.kinds import Cue
 from kemvo.core.cues.overrides import apply_choice, with_choice
 from kemvo.core.cues.terms import in_terms
-from kemvo.core.cues.wording import keyword_of
+from kemvo.core.cues.wording import shortened
 from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.language.sides import side_words
 from kemvo.core.model.session import CueChoice, Forms, Pace, Pass, Session
 from kemvo.core.practice.pipeline import LaidOut, Measure, Prepared, ceilings_of, prepare
 from kemvo.core.scheduling.reasons import seconds
 from kemvo.core.tables.block_kinds import BLOCK_KINDS as BLOCKS
+from kemvo.core.timing.opening_pause import with_pauses
 from kemvo.core.timing.timeline import Span
 
 AROUND_MS = 60_000
@@ -24,6 +26,7 @@ AROUND_MS = 60_000
 
 BETTER = {"left out": 0, "shorter": 1, "moved": 2, "full": 3}
 SOONER_MS = (500, 1000, 2000, 3000, 5000, 8000, 12_000)
+LATER_MS = (500, 1000, 1500, 2000, 3000)
 SLOWEST = 0.5
 """A cure slows a posture down to half its tempo at most."""
 
@@ -59,7 +62,8 @@ def cures(session: Session, forms: Forms, measure: Measure, cue_id: str, laid: L
     case = _Case(session, forms, measure, ready, cue, now)
     if now.state == "full":
         return []
-    ways = (_shorter, _sooner, _without, *((_slower, _stiller) if ready.laid.planned else ()), _anyway)
+    in_time = (_slower, _stiller) if ready.laid.planned else (_later,)
+    ways = (_shorter, _sooner, _without, *in_time, _anyway)
     return [cure for find in ways for cure in find(case)]
 
 
@@ -99,28 +103,35 @@ def _shorter(case: _Case) -> Iterator[Cure]:
     """Fewer words than the shortest wording: for a cue that is left out."""
     if case.now.state != "left out":
         return
-    words = case.cue.wordings[-1].text.split()
-    tried = dict.fromkeys([keyword_of(case.cue.wordings[-1].text), " ".join(words[:2]), words[0]])
-    for text in tried:
-        text = text.strip(" ,;:.")
-        if not text or any(text.casefold() == w.text.casefold() for w in case.cue.wordings):
-            continue
+    last = case.cue.wordings[-1].text
+    text = shortened(last)
+    if len(text) < len(last) and {w.side for w in side_words(text)} == {w.side for w in side_words(last)}:
         choice = CueChoice(cue=case.cue.id, text=text)
         voiced = in_terms(text, case.ready.pronunciations)
         length = case.measure({voiced})[voiced]
         then = _outcome(case.ready, case.session, apply_choice(case.ready.found, choice), case.cue, {text: length})
         if then.state != "left out":
             yield Cure(f"Say only “{text}” ({seconds(length)}).", with_choice(case.session, choice))
-            return
 
 
 def _sooner(case: _Case) -> Iterator[Cure]:
     """An earlier beginning than its kind has."""
-    for ms in SOONER_MS:
-        choice = CueChoice(cue=case.cue.id, sooner_ms=ms)
+    tries = [(ms, CueChoice(cue=case.cue.id, sooner_ms=ms)) for ms in SOONER_MS]
+    yield from _least(case, tries, "Let it begin up to {} sooner.")
+
+
+def _later(case: _Case) -> Iterator[Cure]:
+    """A little late, where the time is what it is: a film."""
+    tries = [(ms, CueChoice(cue=case.cue.id, later_ms=ms)) for ms in LATER_MS]
+    yield from _least(case, tries, "Let it end up to {} late.")
+
+
+def _least(case: _Case, tries: Sequence[tuple[int, CueChoice]], says: str) -> Iterator[Cure]:
+    """The first of some choices, ever larger, with which the cue is said better."""
+    for ms, choice in tries:
         then = _outcome(case.ready, case.session, apply_choice(case.ready.found, choice), case.cue)
         if _better(case, then):
-            yield Cure(f"Let it begin up to {seconds(ms)} sooner.", with_choice(case.session, choice))
+            yield Cure(says.format(seconds(ms)), with_choice(case.session, choice))
             return
 
 
@@ -144,7 +155,8 @@ def _before(case: _Case) -> tuple[Span | None, Pass | None]:
     spans = case.ready.heard.spans
     at = next((i for i, s in enumerate(spans) if s.start_ms <= case.cue.target_ms < s.end_ms), len(spans) - 1)
     before = spans[at - 1] if at and spans[at].start_ms >= case.cue.target_ms else spans[at]
-    p = next((p for p in case.session.passes if p.id == before.round.id), None)
+    passes = with_pauses(case.session, case.forms).passes
+    p = next((p for p in passes if p.id == before.round.id), None)
     return before, p
 
 
@@ -199,7 +211,8 @@ def _stiller(case: _Case) -> Iterator[Cure]:
     before, p = _before(case)
     if before is None or p is None or before.performance is not None or not BLOCKS[p.kind].moves:
         return
-    longer = [p.pause_before_ms + 500 * k for k in range(1, 41)]
+    before_ms = p.pause_before_ms or 0
+    longer = [before_ms + 500 * k for k in range(1, 41)]
 
     def at(ms: int) -> Session:
         return _with_pass(case.session, p.model_copy(update={"pause_before_ms": ms}))
@@ -207,7 +220,7 @@ def _stiller(case: _Case) -> Iterator[Cure]:
     found = _smallest([at(ms) for ms in longer], lambda s: _tried(case, s))
     if found is not None:
         yield Cure(
-            f"Stand still {seconds(longer[found])} before the pass instead of {seconds(p.pause_before_ms)}.",
+            f"Stand still {seconds(longer[found])} before the pass instead of {seconds(before_ms)}.",
             at(longer[found]),
         )
 

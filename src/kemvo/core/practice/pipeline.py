@@ -52,6 +52,10 @@ class Practice(NamedTuple):
         spoken = self.pronunciations
         return {in_terms(t, spoken) if spoken else t for t in self.found.texts()}
 
+    def spoken(self) -> list[str]:
+        """The texts that are said, as the voice is given them, in the order in which they are first heard."""
+        return list(dict.fromkeys(s.spoken() for s in self.sounds if s.kind == "speech"))
+
     def instructor(self) -> list[Span]:
         """The spans as the instructor does them: turned over where they mirror, with their own direction words."""
         return directed(self.timeline.spans, self.forms, self.directions, "instructor")

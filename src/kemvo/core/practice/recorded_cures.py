@@ -3,13 +3,16 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
+from math import ceil
 from typing import NamedTuple
 
 from kemvo.core.model.session import Forms, Session
 from kemvo.core.practice.cures import BETTER, cures, outcome_of
 from kemvo.core.practice.pipeline import Measure, prepare
 from kemvo.core.practice.recorded import lay_out_recording, session_of
-from kemvo.core.recording.model import KeptTalk, Recording
+from kemvo.core.recording.model import KeptTalk, Recording, SecondTake
+from kemvo.core.scheduling.reasons import seconds
+from kemvo.core.timing.score import place_name
 from kemvo.core.types import in_minutes
 
 
@@ -30,7 +33,32 @@ def recorded_cures(
         RecordedCure(c.says, recording.model_copy(update={"cue_choices": c.session.cue_choices}))
         for c in cures(own, forms, measure, cue_id, laid)
     ]
-    return [*_without_talk(recording, own, forms, measure, cue_id), *of_words]
+    return [
+        *_without_talk(recording, own, forms, measure, cue_id),
+        *of_words,
+        *_in_second_take(recording, own, forms, measure, cue_id),
+    ]
+
+
+def _in_second_take(
+    recording: Recording, own: Session, forms: Forms, measure: Measure, cue_id: str
+) -> Iterator[RecordedCure]:
+    """A note of how much more time the cue needs, for filming it again."""
+    ready = prepare(own, forms, measure, laid=lay_out_recording(recording, own, forms)[1])
+    cue = next(c for c in ready.found.cues if c.id == cue_id)
+    now = outcome_of(ready, own, cue)
+    if now.state == "full":
+        return
+    place = place_name(ready.heard.spans[cue.span])
+    lacks = ceil(max(100, ready.lengths[cue.wordings[0].text] - now.free_ms) / 100) * 100
+    words = f"leave {seconds(lacks)} more before “{cue.wordings[0].text}”"
+    if any(n.place == place for n in recording.second_take):
+        return
+    note = SecondTake(place=place, says=f"{words[:1].upper()}{words[1:]}.")
+    yield RecordedCure(
+        f"Note it for the second take: {words}.",
+        recording.model_copy(update={"second_take": (*recording.second_take, note)}),
+    )
 
 
 def _without_talk(

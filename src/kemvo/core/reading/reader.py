@@ -30,13 +30,14 @@ from kemvo.core.reading.normalize.fillers import told_words
 from kemvo.core.reading.normalize.implied_foot import with_feet
 from kemvo.core.reading.normalize.punctuation import with_pauses
 from kemvo.core.reading.normalize.self_corrections import as_meant
+from kemvo.core.reading.not_feet import without_hands
 from kemvo.core.reading.posture_names import NameIndex, NameMatch
 from kemvo.core.reading.quantities import number_at, share
 from kemvo.core.reading.segment.boundary import COVERED
 from kemvo.core.reading.segment.segmenter import SUBORDINATE, Clause, clauses
 from kemvo.core.reading.tokens import Token, tokens_of
 
-READER = 1
+READER = 2
 """The reader's version: raised whenever a line is read otherwise than before (`tests/core/reading/test_version.py`)."""
 
 ABOUT = frozenset(
@@ -89,7 +90,8 @@ def read_with_clauses(text: str, names: NameIndex | None = None) -> tuple[list[F
 def _read_once(text: str, names: NameIndex | None) -> tuple[tuple[Fact, ...], tuple[int, ...]]:
     """Read a text; forms say much of theirs again and again."""
     read = read_by_rules(text, names)
-    return tuple(_told_once(looked_again(*read), text)), tuple(read.tokens[c.first].start for c in read.clauses)
+    facts = without_hands(_told_once(looked_again(*read), text), text)
+    return tuple(facts), tuple(read.tokens[c.first].start for c in read.clauses)
 
 
 def forget_lines() -> None:

@@ -11,7 +11,7 @@ from pydantic import Field, ValidationError
 
 from kemvo.core.errors import from_validation
 from kemvo.core.model.session import CueChoice, OwnCue, SoundChoice
-from kemvo.core.types import Id, Title, Value
+from kemvo.core.types import Id, Line, Title, Value
 
 Edge = Literal["start", "end"]
 Source = Literal["tap", "captions", "words", "sound", "motion", "earlier", "hand"]
@@ -64,6 +64,13 @@ Does = Literal["away", "facing", "mirrored", "side"]
 mirroring the class, or from the side."""
 
 
+class SecondTake(Value):
+    """A note for filming it again: at which place, and what to do there."""
+
+    place: PlaceKey
+    says: Line
+
+
 class Filmed(Value):
     """How one pass was filmed."""
 
@@ -96,7 +103,7 @@ class Recording(Value):
     `session_id`, `session_version`: what it is a take of. `frozen`: the plan it was marked against. `begins_ms`, `ends_ms`:
     where the first movement begins and the last one ends, if that is settled. `turned_over`: the picture shows left as
     right, as cameras on the front of a phone do. `talk`: who speaks in it and when. Sound, fullness, cue choices and own
-    cues are the recording's own.
+    cues are the recording's own. `second_take`: what is noted for filming it again.
     """
 
     title: Title = ""
@@ -117,6 +124,7 @@ class Recording(Value):
     fullness: Annotated[int, Field(ge=0, le=100)] = 100
     cue_choices: Annotated[tuple[CueChoice, ...], Field(max_length=20_000)] = ()
     own_cues: Annotated[tuple[OwnCue, ...], Field(max_length=5000)] = ()
+    second_take: Annotated[tuple[SecondTake, ...], Field(max_length=5000)] = ()
 
 
 def read_recording(data: object, root: str = "") -> Recording:

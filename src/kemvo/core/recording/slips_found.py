@@ -8,8 +8,11 @@ from math import log
 from statistics import median
 from typing import NamedTuple
 
-from kemvo.core.recording.model import Again, Mark
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.model.session import Forms, Session
+from kemvo.core.recording.model import Again, Mark, Recording
 from kemvo.core.recording.performed import Keyed, performance_key
+from kemvo.core.recording.recorded_timeline import done_in, planned
 
 SLIP_COST = 6.0
 """A posture that is left out or done again must explain at least so much."""
@@ -80,6 +83,37 @@ def by_moments(moments_ms: Sequence[int], postures: Sequence[Planned]) -> Slips:
     return Slips(skipped, again, path)
 
 
+def with_slips_found(recording: Recording, session: Session, forms: Forms) -> Recording:
+    """A recording with what was left out and done again as its marked postures tell, each mark on what was done then. Raises
+    KemvoError where postures are marked too seldom to tell."""
+    firsts = [k.key for k in done_in(recording, session, forms) if k.place.performance and k.place.movement_no == 0]
+    starts = sorted((m for m in recording.marks if m.edge == "start" and m.place in firsts), key=lambda m: m.at_ms)
+    if len(starts) < MARKS_NEEDED or [m.place for m in starts] != firsts[: len(starts)]:
+        raise KemvoError(
+            Problem(
+                what="Too few postures are marked to tell what was left out or done again.",
+                mend="Mark the beginning of every posture that was done, one after another from the first.",
+            )
+        )
+    slips = by_moments([m.at_ms for m in starts], postures_planned(planned(session, forms, recording.frozen)))
+    if (slips.left_out, slips.again) == (recording.left_out, recording.again):
+        raise KemvoError(
+            Problem(
+                what="By their times, the marked postures were done as it says below.",
+                mend="If one was left out or done again all the same, say so there.",
+            )
+        )
+    changed = recording.model_copy(update={"left_out": slips.left_out, "again": slips.again, "marks": ()})
+    now_done = [k.key for k in done_in(changed, session, forms) if k.place.performance and k.place.movement_no == 0]
+    moved = [m.model_copy(update={"place": key}) for m, key in zip(starts, now_done, strict=False)]
+    others = [m for m in recording.marks if m not in starts and m.place not in {x.place for x in moved}]
+    return changed.model_copy(update={"marks": (*others, *moved)})
+
+
+MARKS_NEEDED = 4
+"""Fewer marked postures tell nothing."""
+
+
 def _best(lasted: Sequence[int], postures: Sequence[Planned], pace: float) -> tuple[tuple[int, int], ...]:
     """The cheapest assignment: a state is a posture and which time more it is done."""
     n = len(postures)
@@ -92,8 +126,8 @@ def _best(lasted: Sequence[int], postures: Sequence[Planned], pace: float) -> tu
             ways = [((j, k + 1), postures[j].ms, SLIP_COST)] if k < MOST_AGAIN else []
             for skipped in range(min(MOST_SKIPPED + 1, n - j - 1)):
                 ways.append(((j + 1 + skipped, 0), postures[j].to_next_ms, SLIP_COST * skipped))
-            for state, planned, price in ways:
-                whole = cost + price + _off(t, planned * pace)
+            for state, lasts, price in ways:
+                whole = cost + price + _off(t, lasts * pace)
                 if whole < after.get(state, float("inf")):
                     after[state], whence[state] = whole, (j, k)
         if not after:

@@ -6,6 +6,7 @@ Knows nothing of tai chi, and nothing of how the answer is found (`schedule.py`)
 from __future__ import annotations
 
 from collections.abc import Sequence
+from math import gcd
 from typing import NamedTuple
 
 from kemvo.core.scheduling.value_curve import Interval
@@ -119,3 +120,29 @@ def overrun(talk: Talk, said: Sequence[TimedUtterance]) -> list[int]:
     """The ceilings under which too much is said."""
     spoken = spoken_ms(talk, said)
     return [i for i, c in enumerate(talk.ceilings) if spoken[i] > c.share * (c.to_ms - c.from_ms)]
+
+
+def joins_of(talk: Talk) -> list[Join]:
+    """The joins, those over the same sayings as one: the wordings of the later ones after those of the first."""
+    found: dict[tuple[str, ...], Join] = {}
+    for j in talk.joins:
+        known = found.get(j.ids)
+        found[j.ids] = j._replace(wordings=(*known.wordings, *j.wordings)) if known else j
+    return list(found.values())
+
+
+def time_step(talk: Talk) -> int:
+    """The greatest step of which all times are multiples."""
+    step = talk.gap_ms
+    for s in talk.sayings:
+        step = gcd(step, s.opens_ms, s.due_ms, s.due_ms if s.ideal_ms is None else s.ideal_ms, s.pin_ms or 0)
+        for w in s.wordings:
+            step = gcd(step, w.ms)
+        if step == 1:
+            return 1
+    for a, b in talk.blocked:
+        step = gcd(step, a, b)
+    for j in talk.joins:
+        for w in j.wordings:
+            step = gcd(step, w.ms)
+    return step or 1

@@ -4,11 +4,11 @@ from __future__ import annotations
 
 import re
 from collections.abc import Mapping, Sequence
+from itertools import takewhile
 from typing import Literal
 
 from kemvo.core.facts import Fact
 from kemvo.core.language import lexicon as lx
-from kemvo.core.language.sides import side_words
 from kemvo.core.model.catalogue import Entry
 from kemvo.core.model.form import FILLED_IN, Form, Movement, Origins, Posture
 from kemvo.core.movement.fact_words import in_words
@@ -18,26 +18,44 @@ from kemvo.core.tables.stances import STANCES, stance_in
 from kemvo.core.text_import.caption_rows import in_rows
 from kemvo.core.text_import.entries import Given
 from kemvo.core.text_import.form_builder import Building, bounded, in_shares
-from kemvo.core.text_import.headings import BODY, LOWEST_PLAIN, LineRole, tells_movement, with_roles
+from kemvo.core.text_import.headings import (
+    BODY,
+    COMMANDS,
+    LOWER_LABEL,
+    LOWEST_PLAIN,
+    Flat,
+    LineRole,
+    numbered_as,
+    tells_movement,
+    with_roles,
+)
+from kemvo.core.text_import.line_notes import noted
+from kemvo.core.text_import.naming import (
+    NAME_SHARE,
+    called_in_catalogue,
+    name_in_list,
+    posture_listed,
+    posture_named,
+    side_in,
+)
 from kemvo.core.text_import.posture_lines import (
     LEADING,
     LONG_NAME_WORDS,
     NAME_WORDS,
-    NO_NAME,
+    NUMBERS,
     NameLine,
+    count_in,
     name_line,
     unlabelled,
     unnumbered,
 )
 from kemvo.core.text_import.script import ReadEntry
-from kemvo.core.text_import.split_movements import told_apart
-from kemvo.core.types import DEFAULT_TEMPO, EVEN, MOST_COUNTS, SIDE_WORD, Side, Value
+from kemvo.core.text_import.split_movements import DraftMovement, told_apart
+from kemvo.core.types import DEFAULT_TEMPO, EVEN, LEAST_COUNTS, MOST_COUNTS, SIDE_WORD, Value
 
 Understood = Literal["understood", "guessed", "not understood"]
 Became = Literal["title", "note", "section", "posture", "movement"]
 
-NAME_SHARE = 0.55
-"""A line of which a posture's name is at least this share tells the posture, not a movement (own choice)."""
 
 _A_PART = r"^(?:section|part|chapter)\s+(?:\d+|[ivxl]+|one|two|three|four|five|six|seven|eight|nine|ten|first|last)\b"
 _HEADING = re.compile(_A_PART + r".{0,60}$", re.IGNORECASE)
@@ -61,8 +79,6 @@ _COUNTS_ONLY = re.compile(
     r"[(\[]?(?:over\s+|for\s+|in\s+)?(\d+(?:[.,]\d+)?)\s+(?:counts?|beats?)[)\]]?\.?", re.IGNORECASE
 )
 
-_TIMES = re.compile(r"(?:[x×]\s*(\d{1,2})|\b(\d{1,2})\s*(?:x|×|times))", re.IGNORECASE)
-
 
 class DraftLine(Value):
     """What became of a line of the text, and what was read from it, in words. `begins`: the titles of the postures that
@@ -78,20 +94,25 @@ class DraftLine(Value):
 
 
 class Draft(Value):
-    """A form made of a text, with every line's account."""
+    """A form made of a text, with every line's account. `items`: what the items of a flat list were taken for; they could be the
+    other, too."""
 
     form: Form
     lines: tuple[DraftLine, ...]
+    items: Flat = ""
 
 
-def draft(read: Sequence[ReadEntry], catalogue: Sequence[Entry], title: str, usual: str = "") -> Draft:
+def draft(
+    read: Sequence[ReadEntry], catalogue: Sequence[Entry], title: str, usual: str = "", items: Flat = ""
+) -> Draft:
     """Make a form of a read text. `title`: the form's; else the text's own, else `usual`. Times become counts at the usual
-    tempo. Captions are put together as rows first."""
+    tempo. Captions are put together as rows first. `items`: what the items of a flat list are; empty: as it seems."""
     known = {e.id: e for e in catalogue}
-    read = in_rows(read)
+    read = _whole_items(in_rows(read))
     building = Building()
     lines = []
-    laid = with_roles(read)
+    laid, flat = with_roles(read, items)
+    building.told_by_place = "posture" in laid
     for i, (entry, facts, _) in enumerate(read):
         done = len(building.postures())
         became, state = _place(building, read, i, laid, known)
@@ -109,7 +130,24 @@ def draft(read: Sequence[ReadEntry], catalogue: Sequence[Entry], title: str, usu
             )
         )
     form = building.form(title or usual, known)
-    return Draft(form=form.model_copy(update={"title": title}) if title else form, lines=tuple(lines))
+    return Draft(form=form.model_copy(update={"title": title}) if title else form, lines=tuple(lines), items=flat)
+
+
+def _whole_items(read: Sequence[ReadEntry]) -> list[ReadEntry]:
+    """The sentences of one bullet, or of one lettered item, as one entry: it is one movement, however many it has."""
+    out: list[ReadEntry] = []
+    for r in read:
+        last = out[-1] if out else None
+        same = last is not None and last.entry.line == r.entry.line and last.entry.t_ms is None and not r.entry.given
+        if last is None or not same or not LOWER_LABEL.match(last.entry.text):
+            out.append(r)
+            continue
+        by = len(last.entry.text) + 1
+        entry = last.entry._replace(text=f"{last.entry.text} {r.entry.text}", flows=r.entry.flows)
+        out[-1] = ReadEntry(
+            entry, [*last.facts, *(_moved(f, by) for f in r.facts)], [*last.clauses, *(c + by for c in r.clauses)]
+        )
+    return out
 
 
 def _signs(text: str, facts: Sequence[Fact]) -> tuple[str, ...]:
@@ -125,7 +163,7 @@ def _place(
     laid = all_laid[i]
     text = entry.text.strip()
     if entry.given and (entry.given.sure or not (entry.given.listed and tells_movement(facts))):
-        return _as_given(building, entry.given, text, facts, known)
+        return _as_given(building, entry.given, text, facts, known, _counts(read, i, 1))
     if laid == "title":
         building.title = text.strip(" :")[:200]
         return "title", "understood"
@@ -135,7 +173,11 @@ def _place(
         titled = _titled(building, text, facts, said, laid, known)
         if titled:
             return titled
-    if laid != "movement":
+    if laid != "movement" and building.told_by_place and not numbered_as(text):
+        # The text says by its numbers, headings or indents what its postures are: other lines begin none.
+        if _once_more(building, bare):
+            return "posture", "guessed"
+    elif laid != "movement":
         named = _names(building, text, bare, facts, said, known)
         if named:
             return named
@@ -146,16 +188,54 @@ def _place(
             return "posture", "understood"
         if i and read[i - 1].entry.line == entry.line and building.last_lasts(counts, text):
             return "movement", "understood"
+    often = _SO_OFTEN.fullmatch(bare.strip())
+    if often and building.repeated(count_in(often[1])):
+        return "posture", "understood"
     nothing = not facts and stance_in(text) is None
     if nothing and not building.parts and (_only_talk(text) or (building.title and any(all_laid[i:]))):
         building.notes.append(text)
         return "note", "understood"
-    told = told_apart(unlabelled(text), [_moved(f, len(unlabelled(text)) - len(text)) for f in facts])
-    for piece, counts in zip(told, in_shares(_counts(read, i, len(told)), [1.0] * len(told)), strict=True):
-        new = Movement(line=piece.text[:2000], counts=counts, origins=FILLED_IN)
-        building.movement(filled(new, piece.facts))
+    notes = noted(unlabelled(text))
+    placed = [_moved(f, len(unlabelled(text)) - len(text)) for f in facts]
+    if unlabelled(text) != text:  # an item of a list is one movement, however much it says
+        told = [DraftMovement(notes.text, [f for f in placed if f.start < len(notes.text)])]
+    else:
+        told = told_apart(notes.text, [f for f in placed if f.start < len(notes.text)])
+    counts = _counts(read, i, len(told)) if notes.counts is None else notes.counts
+    shares = _shares(counts, len(told), entry.t_ms is not None)
+    made = [
+        filled(Movement(line=piece.text[:2000], counts=share, origins=FILLED_IN), piece.facts)
+        for piece, share in zip(told, shares, strict=True)
+    ]
+    if notes.counts is not None:
+        made = [_given(m, counts=share) for m, share in zip(made, shares, strict=True)]
+    made[-1] = _given(made[-1], hold_ms=notes.hold_ms, left_pct=notes.left_pct, breath=notes.breath)
+    for m in made * notes.times:
+        building.movement(m)
     guessed = any(f.guessed or (f.kind == "shift" and f.side != "both" and None in (f.side, f.share)) for f in facts)
     return "movement", "not understood" if nothing else "guessed" if guessed else "understood"
+
+
+_SO_OFTEN = re.compile(
+    r"(?:(?:now|and|so|then|we|you|let's)\s+)*(?:do|repeat|practise|practice)\s+(?:this|that|it|all\s+of\s+(?:this|it))(?:\s+posture)?\s+"
+    rf"(\d{{1,2}}|{'|'.join(NUMBERS)})(?:\s*(?:x|×|times))?(?:\s+in\s+a\s+row)?[.!]?",
+    re.IGNORECASE,
+)
+""" "We do this four times": the posture that is being told."""
+
+
+def _given(m: Movement, **values: object) -> Movement:
+    """A movement with values that the text gives as such, which its words change no more; None: not given."""
+    said = {k: v for k, v in values.items() if v is not None}
+    origins = m.origins.model_copy(update=dict.fromkeys(said, None))
+    return m.model_copy(update={**said, "origins": origins}) if said else m
+
+
+def _shares(counts: float, movements: int, timed: bool) -> list[float]:
+    """Counts shared out among movements: where they come from times, to a tenth of a second; else in quarters."""
+    if not timed:
+        return in_shares(counts, [1.0] * movements)
+    return [bounded(round(counts / movements, 3))] * movements
 
 
 def _only_talk(text: str) -> bool:
@@ -192,15 +272,15 @@ def _titled(
         return None
     if laid != "section" and _once_more(building, unnumbered(text)):
         return "posture", "guessed"  # "(other side)" over what is told there
-    id_ = _id_of(facts, said, known)
-    building.posture(_listed(said, id_, unnumbered(text), known), said.counts, said.other)
+    id_ = name_in_list(facts, said, known)
+    building.posture(posture_listed(said, id_, unnumbered(text), known, facts), said.counts, said.other)
     return "posture", "understood" if id_ else "guessed"
 
 
 def _once_more(building: Building, text: str) -> bool:
     """Begin the posture before anew, where a line says no more than that: "same again", "(other side)"."""
     said = text.strip(" ()[]:-–*")
-    return bool(_AGAIN.match(said)) and building.again(other="other" in said.lower(), to=_side_in(said))
+    return bool(_AGAIN.match(said)) and building.again(other="other" in said.lower(), to=side_in(said))
 
 
 def _names(
@@ -209,51 +289,34 @@ def _names(
     """A line that names a posture, in a list or as people say it. None for any other."""
     named = next((f for f in facts if f.kind == "posture"), None)
     only_named = all(f.kind in ("posture", "counts") for f in facts)
-    if named and named.end - named.start >= NAME_SHARE * len(said.name if only_named else bare):
-        building.posture(_named(named, bare, known, said), said.counts)
+    first = bare.split()[0].lower().strip(",:") if bare.split() else ""
+    sentence = bare.rstrip().endswith(".") and first in COMMANDS and not said.number
+    instructs = sentence and not words_in(bare).isdisjoint(BODY)  # "Raise the hands slowly." is done, and names nothing
+    if named and not instructs and named.end - named.start >= NAME_SHARE * len(said.name if only_named else bare):
+        building.posture(posture_named(named, bare, known, said), said.counts)
         return "posture", "understood"
-    begun = [] if said.number else _begun(facts, bare)
+    begun = [] if said.number or instructs else _begun(facts, bare)
     if begun and bare[begun[-1].end :].strip(" .,;:!?-"):
         for name in begun:
-            building.begin(_named(name, "", known), name.side is not None)
+            building.begin(posture_named(name, "", known), name.side is not None)
     elif begun:
         for name in begun:
-            building.posture(_named(name, "", known))
+            building.posture(posture_named(name, "", known))
         return "posture", "understood"
     called = _CALLED.match(bare) if not tells_movement(facts) else None
     if called:
-        building.posture(_listed(name_line(called[1].strip(" .")), None, bare, known))
+        building.posture(posture_listed(name_line(called[1].strip(" .")), None, bare, known))
         return "posture", "guessed"
     if _once_more(building, bare):
         return "posture", "guessed"
     told_before = building.knows(said.name)
     if (said.number or said.counted or told_before) and not tells_movement(facts):
-        plain = _called(said.name, known)
+        plain = called_in_catalogue(said.name, known)
         most = LONG_NAME_WORDS if building.counts_on(said.number) else NAME_WORDS
         if plain or told_before or len(said.name.split()) <= most:
-            building.posture(_listed(said, plain, bare, known), said.counts, said.other)
+            building.posture(posture_listed(said, plain, bare, known, facts), said.counts, said.other)
             return "posture", "understood" if plain else "guessed"
     return None
-
-
-def _id_of(facts: Sequence[Fact], said: NameLine, known: Mapping[str, Entry]) -> str | None:
-    """The posture of the catalogue that a line of a list names."""
-    named = next((f for f in facts if f.kind == "posture" and f.end - f.start >= NAME_SHARE * len(said.name)), None)
-    return named.id if named else _called(said.name, known)
-
-
-def _listed(said: NameLine, id_: str | None, text: str, known: Mapping[str, Entry]) -> Posture:
-    """The posture that a line of a list names. `id_`: the one of the catalogue, if it is one."""
-    if id_:
-        return _named(Fact(kind="posture", start=0, end=1, id=id_), text, known, said)
-    return Posture(
-        name=said.name[:200], number=said.number, side=said.side, repeats=said.times, alternate=said.alternate
-    )
-
-
-def _called(name: str, known: Mapping[str, Entry]) -> str | None:
-    """The posture of the catalogue that has just this name: "push", which in a sentence is no name."""
-    return next((e.id for e in known.values() if name.lower() in (n.lower() for n in e.names())), None)
 
 
 def _begun(facts: Sequence[Fact], text: str) -> list[Fact]:
@@ -273,15 +336,15 @@ def _begun(facts: Sequence[Fact], text: str) -> list[Fact]:
 
 
 def _as_given(
-    building: Building, given: Given, text: str, facts: Sequence[Fact], known: Mapping[str, Entry]
+    building: Building, given: Given, text: str, facts: Sequence[Fact], known: Mapping[str, Entry], usual: float
 ) -> tuple[Became, Understood]:
-    """A line of which its file says what it is."""
+    """A line of which its file says what it is. `usual`: the counts of a movement of which it says none."""
     if given.kind == "section":
         building.section(text[:200])
     elif given.listed:
         said = name_line(text)
-        id_ = _id_of(facts, said, known)
-        building.posture(_listed(said, id_, unnumbered(text), known))
+        id_ = name_in_list(facts, said, known)
+        building.posture(posture_listed(said, id_, unnumbered(text), known, facts))
         return "posture", "understood" if id_ else "guessed"
     elif given.kind == "posture":
         sides = [s for s, word in SIDE_WORD.items() if text.endswith(f", {word}")]
@@ -293,49 +356,31 @@ def _as_given(
         if given.counts is not None and named not in known:
             building.movement(Movement(counts=bounded(given.counts), origins=Origins(left_pct="filled")))
     else:
+        origins = FILLED_IN.model_copy(
+            update={k: None for k in ("counts", "left_pct", "breath") if getattr(given, k) is not None}
+        )
         movement = Movement(
             line=text[:2000],
-            counts=bounded(given.counts or 4.0),
+            counts=bounded(given.counts or usual),
             hold_ms=given.hold_ms,
             breath=given.breath or "free",
             left_pct=EVEN if given.left_pct is None else given.left_pct,
+            origins=origins,
         )
-        if given.left_pct is None:
-            building.movement(filled(movement.model_copy(update={"origins": FILLED_IN}), facts))
-        else:
-            building.movement(movement)
+        building.movement(filled(movement, facts))
     return given.kind, "understood"
 
 
-def _side_in(text: str) -> Side | None:
-    words = side_words(text)
-    return words[0].side if words else None
-
-
-def _named(fact: Fact, text: str, known: Mapping[str, Entry], said: NameLine = NO_NAME) -> Posture:
-    """The posture a line names. `said`: what the line says as one of a list."""
-    entry = known[fact.id or ""]
-    told: Side | None = fact.side if fact.side in ("L", "R") else None
-    side = said.side or told or entry.posture.side
-    times = _TIMES.search(text) if said.times == 1 else None
-    repeats = int(next(g for g in times.groups() if g)) if times else said.times
-    posture = entry.on(side)
-    return posture.model_copy(
-        update={
-            "id": entry.id,
-            "number": said.number,
-            "side": side if entry.posture.side else None,
-            "repeats": min(99, max(1, repeats)),
-            "alternate": said.alternate and entry.posture.side is not None,
-            "movements": (),
-        }
-    )
-
-
 def _counts(read: Sequence[ReadEntry], i: int, movements: int) -> float:
-    """The counts of the movements of an entry: from the time until the next entry where there are times, else four each."""
+    """The counts of the movements of an entry: its share of the time until the next one, where there are times, which all entries of
+    one time have together; else four each."""
     here = read[i].entry.t_ms
-    after = next((r.entry.t_ms for r in read[i + 1 :] if r.entry.t_ms is not None and r.entry.t_ms != here), None)
-    if here is None or after is None or after < here:
+    if here is None:
         return 4.0 * movements
-    return min(MOST_COUNTS, max(0.5, round((after - here) * DEFAULT_TEMPO / 60_000 * 2) / 2))
+    alike = len(list(takewhile(lambda r: r.entry.t_ms == here, read[i:]))) + len(
+        list(takewhile(lambda r: r.entry.t_ms == here, reversed(read[:i])))
+    )
+    after = next((r.entry.t_ms for r in read[i + 1 :] if r.entry.t_ms is not None and r.entry.t_ms != here), None)
+    if after is None or after < here:
+        return 4.0 * movements
+    return min(MOST_COUNTS, max(LEAST_COUNTS, round((after - here) / alike * DEFAULT_TEMPO / 60_000, 3)))

@@ -27,7 +27,7 @@ from kemvo.core.movement.readings import finished, read
 from kemvo.core.movement.receiving_leg import Legs
 from kemvo.core.tables.schools import Manner
 from kemvo.core.tables.stances import OPENING_STANCE, stance_in
-from kemvo.core.text_import.posture_lines import name_line
+from kemvo.core.text_import.posture_lines import MOST_TIMES, name_line
 from kemvo.core.types import EVEN, LEAST_COUNTS, MOST_COUNTS, Side
 
 
@@ -69,6 +69,8 @@ class Building:
         self.notes: list[str] = []
         self.titles_name = False
         """Whether titles that could be a section's are known to name postures."""
+        self.told_by_place = False
+        """Whether numbers, headings or indents of the text say what its postures are."""
 
     def section(self, title: str, loose: bool = False) -> None:
         """Begin a section."""
@@ -118,6 +120,14 @@ class Building:
         origins = m.origins.model_copy(update={"counts": "read"})
         line = f"{m.line} {words}"[:2000]
         last.movements[-1] = m.model_copy(update={"counts": counts, "line": line, "origins": origins})
+        return True
+
+    def repeated(self, times: int) -> bool:
+        """Say how often the posture is done that is being told. False when there is none, or it is told already."""
+        last = self.last()
+        if last is None or last.posture.repeats > 1 or not 1 < times <= MOST_TIMES:
+            return False
+        last.posture = last.posture.model_copy(update={"repeats": times})
         return True
 
     def knows(self, name: str) -> bool:
@@ -218,6 +228,9 @@ class Building:
             own = lasting(own, told.counts) if told.counts else own
             more = {"movements": own.movements, "gentler": own.gentler, "cautions": own.cautions}
             return posture.model_copy(update=more)
+        if posture.movements and not told.movements:
+            own = lasting(filled_in(posture), told.counts) if told.counts else filled_in(posture)
+            return posture.model_copy(update={"movements": own.movements})
         if told.counts and not told.movements:
             told.movements = [Movement(counts=told.counts, origins=FILLED_IN)]
         elif told.counts and not any(_says_counts(m) for m in told.movements):

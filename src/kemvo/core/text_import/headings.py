@@ -4,12 +4,13 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from itertools import pairwise
 from typing import Literal, NamedTuple
 
 from kemvo.core.facts import Fact
 from kemvo.core.language import lexicon as lx
 from kemvo.core.movement.interpretation import words_in
-from kemvo.core.text_import.posture_lines import NAME_WORDS, name_line, unlabelled
+from kemvo.core.text_import.posture_lines import LONG_NAME_WORDS, NAME_WORDS, name_line, unlabelled
 from kemvo.core.text_import.script import ReadEntry
 
 LineRole = Literal["title", "section", "loose", "posture", "movement", ""]
@@ -22,7 +23,7 @@ LOWEST_PLAIN = 8
 MOVES = frozenset({"step", "lift", "pivot", "shift", "turn", "breath", "kick", "hold"})
 """What a line tells that is no name."""
 
-_LOWER_LABEL = re.compile(r"\s*(?:\(?[a-z][.)]|[-*+•–]|[ivx]{2,}[.)])\s", re.IGNORECASE)
+LOWER_LABEL = re.compile(r"\s*(?:\(?[a-z][.)]|[-*+•–]|[ivx]{2,}[.)])\s", re.IGNORECASE)
 _NUMBER_LABEL = re.compile(r"\s*\(?\d{1,3}[.)]\s")
 
 
@@ -31,13 +32,88 @@ def tells_movement(facts: Sequence[Fact]) -> bool:
     return any(f.kind in MOVES for f in facts)
 
 
-def with_roles(read: Sequence[ReadEntry]) -> list[LineRole]:
-    """What each entry is by its place."""
+Flat = Literal["", "postures", "movements"]
+"""What the items of a list of one level were taken for; "": the text is no such list."""
+
+
+def with_roles(read: Sequence[ReadEntry], items: Flat = "") -> tuple[list[LineRole], Flat]:
+    """What each entry is by its place. `items`: what the items of a flat list are, where the instructor says so; answers with what
+    they were taken for."""
     out: list[LineRole] = [""] * len(read)
     _by_headings(read, out)
+    _by_one_over_all(read, out)
+    _by_numbers(read, out)
     _by_indents(read, out)
+    listed = _flat_items(read, out)
     _by_names(read, out)
-    return out
+    if not listed:
+        return out, ""
+    names = sum(out[i] == "posture" for i in listed)
+    flat: Flat = items or ("postures" if names >= MOSTLY_NAMES * len(listed) else "movements")
+    for i in listed:
+        out[i] = "posture" if flat == "postures" else "movement"
+    return out, flat
+
+
+def _flat_items(read: Sequence[ReadEntry], out: Sequence[LineRole]) -> list[int]:
+    """The items of a list of one level that is all there is, but for a title over it."""
+    rest = [i for i in range(len(read)) if out[i] != "title"]
+    items = [i for i in rest if LOWER_LABEL.match(read[i].entry.text) or _NUMBER_LABEL.match(read[i].entry.text)]
+    kinds = {bool(_NUMBER_LABEL.match(read[i].entry.text)) for i in items}
+    plain = len(kinds) == 1 and all(
+        not (r.entry.given or r.entry.heading) or out[i] == "title" for i, r in enumerate(read)
+    )
+    one = len({read[i].entry.indent for i in items}) == 1 and len({read[i].entry.line for i in rest}) == len(rest)
+    return items if plain and one and len(items) == len(rest) >= FEWEST_NAMES else []
+
+
+def _by_one_over_all(read: Sequence[ReadEntry], out: list[LineRole]) -> None:
+    """One short line over a list of items that are all alike is the title."""
+    if len(read) <= FEWEST_NAMES or out[0] or read[0].entry.given or read[0].entry.t_ms is not None:
+        return
+    first, rest = read[0].entry, read[1:]
+    listed = all(LOWER_LABEL.match(r.entry.text) or _NUMBER_LABEL.match(r.entry.text) for r in rest)
+    depths = {r.entry.indent for r in rest}
+    words = len(first.text.split())
+    labelled = LOWER_LABEL.match(first.text) or _NUMBER_LABEL.match(first.text)
+    if listed and len(depths) == 1 and not labelled and words <= TITLE_WORDS and not tells_movement(read[0].facts):
+        out[0] = "title"
+
+
+TITLE_WORDS = 8
+
+
+def _by_numbers(read: Sequence[ReadEntry], out: list[LineRole]) -> None:
+    """Lines that are numbered in a row are postures, also where one of them reads like a movement, if most of them could be names
+    or have lines of their own under them."""
+    numbered = [
+        i
+        for i, r in enumerate(read)
+        if not out[i] and not r.entry.given and r.entry.t_ms is None and numbered_as(r.entry.text)
+    ]
+    rising = all(numbered_as(read[b].entry.text) > numbered_as(read[a].entry.text) for a, b in pairwise(numbered))
+    if len(numbered) < FEWEST_NAMES or not rising:
+        return
+    ends = [*numbered[1:], len(read)]
+    over = sum(
+        any(read[k].entry.line != read[i].entry.line and not read[k].entry.heading for k in range(i + 1, end))
+        for i, end in zip(numbered, ends, strict=True)
+    )
+    names = sum(_is_like_a_name(read[i]) for i in numbered)
+    if max(over, names) >= MOSTLY_NUMBERED * len(numbered):
+        for i in numbered:
+            out[i] = "posture"
+
+
+def numbered_as(text: str) -> int:
+    """The number that a line begins with; 0 for none."""
+    found = _NUMBERED.match(text)
+    return int(found[1]) if found else 0
+
+
+_NUMBERED = re.compile(r"\s*(?:(?:posture|no\.?|number)\s+)?\(?(\d{1,3})\s*(?:[.):]|[-–—](?!\d))\s", re.IGNORECASE)
+MOSTLY_NUMBERED = 0.6
+"""Numbered lines name postures where so many of them could, or stand over others (own choice)."""
 
 
 def _by_headings(read: Sequence[ReadEntry], out: list[LineRole]) -> None:
@@ -106,7 +182,7 @@ def _tree(read: Sequence[ReadEntry], out: Sequence[LineRole]) -> list[_Line]:
         e = r.entry
         if i and read[i - 1].entry.line == e.line:
             continue
-        depth = 2 * e.indent + (numbered and bool(_LOWER_LABEL.match(e.text)))
+        depth = 2 * e.indent + (numbered and bool(LOWER_LABEL.match(e.text)))
         if out[i] or e.given or e.t_ms is not None:
             open_.clear()
             lines.append(_Line(i, 0, None))
@@ -127,11 +203,16 @@ def _by_names(read: Sequence[ReadEntry], out: list[LineRole]) -> None:
     ]
     names = [i for i in free if _is_like_a_name(read[i])]
     if len(names) >= FEWEST_NAMES and len(names) >= MOSTLY_NAMES * len(free):
-        for i in names:
-            out[i] = "posture"
+        for i in free:
+            text = read[i].entry.text
+            # In a long list, what reads like a movement is a name, too: "Turn and left heel kick".
+            long_list = len(free) >= LONG_LIST and len(text.split()) <= LONG_NAME_WORDS and not text.endswith(".")
+            if i in names or long_list:
+                out[i] = "posture"
 
 
 FEWEST_NAMES = 3
+LONG_LIST = 10
 MOSTLY_NAMES = 0.8
 """A list of names has so many, and they are this share of its lines (own choice)."""
 

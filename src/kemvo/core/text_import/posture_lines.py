@@ -76,7 +76,7 @@ class NameLine(NamedTuple):
 NO_NAME = NameLine("", "")
 
 
-_LABEL = re.compile(r"^\s*(?:\(?(?:\d{1,3}|[a-z]|[ivx]{1,4})[.)]|[-*+•])\s+(?=\S)", re.IGNORECASE)
+_LABEL = re.compile(r"^\s*(?:\(?(?:\d{1,3}|[a-z]|[ivx]{1,4})[.)]|[-*+•–])\s+(?=\S)", re.IGNORECASE)
 
 
 _MARK = re.compile(r"^\s*[-*+•–]\s+(?=\S)")
@@ -98,7 +98,7 @@ def name_line(text: str) -> NameLine:
     numbered = _NUMBER.match(text)
     rest = (text[numbered.end() :] if numbered else text).strip()
     first = _TIMES_FIRST.match(rest)
-    times = _count(first[1]) if first else 0
+    times = count_in(first[1]) if first else 0
     counted = first is not None
     rest = rest[first.end() :] if first else rest
     side: Side | None = None
@@ -110,7 +110,7 @@ def name_line(text: str) -> NameLine:
         if not what or not before:
             break
         if what == "times":
-            times = times or _count(said)
+            times = times or count_in(said)
             counted = counted or listed or bool(re.search(r"[x×]", said, re.IGNORECASE))
         elif what == "counts":
             counts = float(re.sub(r"[^\d.,]", "", said).replace(",", ".").strip(".") or 0) or None
@@ -151,7 +151,8 @@ def _sides(said: str) -> list[Side]:
     return ["L" if w.startswith("l") else "R" for w in re.findall(r"left|right|\b[lr]\b", said.lower())]
 
 
-def _count(said: str) -> int:
+def count_in(said: str) -> int:
+    """How often words say: "x3", "three times"."""
     word = re.search(rf"{_N}", said.lower())
     return 1 if word is None else NUMBERS.get(word[0]) or max(1, int(word[0]))
 

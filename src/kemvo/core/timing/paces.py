@@ -16,7 +16,7 @@ from kemvo.core.tables.groups import comfort_of
 from kemvo.core.timing.rounds import PlacedPosture
 from kemvo.core.timing.tempo import Stretch, tempo_for
 from kemvo.core.timing.weight_curve import shifts
-from kemvo.core.types import Breath
+from kemvo.core.types import EVEN, Breath
 
 BACK_WORDS = "And sway back"
 """What is said while the weight goes back to where a sway began."""
@@ -45,10 +45,11 @@ def whole_breath_ms(choice: BreathChoice, form: Form) -> float:
 
 
 def stretches_of(
-    p: Pass, done: Done, counts: Sequence[float], base: float, speed: float, breath_ms: float
+    p: Pass, done: Done, counts: Sequence[float], base: float, speed: float, breath_ms: float, entry: int
 ) -> list[Stretch]:
     """The stretches of a round that have a pace of their own. `base`: the pass's tempo, `speed` multiplies all of them;
-    `breath_ms`: how long a whole breath lasts, for a stretch that is given in breaths alone."""
+    `breath_ms`: how long a whole breath lasts, for a stretch that is given in breaths alone; `entry`: the weight (left_pct) before
+    the first movement."""
     out: list[Stretch] = []
     for pace in p.paces:
         first, last = range_of(pace, done)
@@ -60,7 +61,7 @@ def stretches_of(
             to = tempo if ms or pace.to is None else pace.to * speed
             out.append(Stretch(first, last, tempo, to))
         if pace.counts_a_shift is not None:
-            out += _by_shifts(first, last, done, counts, pace.counts_a_shift, base * speed)
+            out += _by_shifts(first, last, done, counts, pace.counts_a_shift, base * speed, entry)
     return out
 
 
@@ -80,17 +81,14 @@ def range_of(pace: Pace, done: Done) -> tuple[int, int]:
     return first, last + 1
 
 
-def _by_shifts(first: int, last: int, done: Done, counts: Sequence[float], each: float, tempo: float) -> list[Stretch]:
+def _by_shifts(
+    first: int, last: int, done: Done, counts: Sequence[float], each: float, tempo: float, entry: int
+) -> list[Stretch]:
     """A pace for every movement that shifts the weight, so that it takes so many counts of the pass's tempo."""
-    moved = _shifting(done)
+    moved = shifts([entry, *(m.left_pct if m else EVEN for _, m in done)])
     return [
         Stretch(i, i + 1, tempo * counts[i] / each, tempo * counts[i] / each) for i in range(first, last) if moved[i]
     ]
-
-
-def _shifting(done: Done) -> list[bool]:
-    weights = [m.left_pct if m else 50 for _, m in done]
-    return [False, *shifts(weights)] if weights else []
 
 
 # Swaying

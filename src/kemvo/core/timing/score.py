@@ -13,6 +13,7 @@ from kemvo.core.model.form import Form, Movement, Posture
 from kemvo.core.model.mirror import mirror_posture
 from kemvo.core.model.session import TURN_MS, Forms, Pass, Session
 from kemvo.core.tables.block_kinds import BLOCK_KINDS, BlockKind, Facing, VoiceLevel, thinned
+from kemvo.core.timing.opening_pause import says_of, with_pauses
 from kemvo.core.timing.paces import swayed
 from kemvo.core.timing.pass_postures import pass_title, postures_of
 from kemvo.core.timing.rounds import PlacedPosture, only_part, rounds_of, turned
@@ -80,6 +81,7 @@ class Score(NamedTuple):
 
 def score_of(session: Session, forms: Forms) -> Score:
     """The score of a session. What is left out, and passes over forms that are missing, have no places."""
+    session = with_pauses(session, forms)
     places: list[Place] = []
     times: dict[object, int] = {}
     facing: Facing | None = None
@@ -108,13 +110,15 @@ def _places_of_pass(
     """The places of one pass. `times`: how often each material was gone over before, for the words to thin out;
     `turning`: the instructor stood another way before."""
     row = BLOCK_KINDS[p.kind]
+    before = p.pause_before_ms or 0
 
     def round_no(nth: int, of: int, voice: VoiceLevel) -> Round:
-        says = p.say or (row.says if p.kind != "follow" else "")
         return Round(no, p.id, pass_title(p, forms), p.part.form_id, nth, of, p.facing, voice, says, p.kind)
 
+    says = says_of(p, forms)
+
     if not row.moves:
-        whole = p.pause_before_ms + p.still_ms + p.pause_after_ms
+        whole = before + p.still_ms + p.pause_after_ms
         if whole:
             yield _still(whole, round_no(1, 1, "full" if p.voice == "thin" else p.voice), EVEN)
         return
@@ -124,18 +128,20 @@ def _places_of_pass(
     rounds = rounds_of(swayed(placed_of(p, forms), p, 100 - entry if turned(p) else entry), p, entry)
     material = (p.part, p.only)
     left = entry
-    begun = False
+    again = between_ms(p, rounds)
+    done = counted_over(rounds)
     for n, placed in enumerate(rounds, 1):
         voice = thinned(session.thinning, times.get(material, 0)) if p.voice == "thin" else p.voice
         times[material] = times.get(material, 0) + 1
         here = round_no(n, len(rounds), voice)
-        turn = min(TURN_MS, p.pause_before_ms) if turning and not begun else 0
+        turn = min(TURN_MS, before) if turning and n == 1 else 0
         if turn:
             yield _still(turn, here, entry, "turn")
-        if not begun and p.pause_before_ms > turn:
-            yield _still(p.pause_before_ms - turn, here, entry)
-        begun = True
-        for place in _places(here, placed):
+        if n == 1 and before > turn:
+            yield _still(before - turn, here, entry)
+        if n > 1 and again:
+            yield _still(again, here, entry)
+        for place in _places(here, placed, (sum(done[: n - 1]), sum(done)) if done else None):
             left = place.left_to
             yield place
     if p.pause_after_ms:
@@ -143,8 +149,33 @@ def _places_of_pass(
         yield _still(p.pause_after_ms, last, left)
 
 
-def _places(here: Round, placed: Iterable[PlacedPosture]) -> Iterator[Place]:
+def between_ms(p: Pass, rounds: Sequence[Sequence[PlacedPosture]]) -> int:
+    """How long it is still before a pass starts over: as typed; else a chain, and a drill of more than one posture, start over
+    after a pause; the drill of one posture, and a form done twice, go on."""
+    if p.between_ms is not None:
+        return p.between_ms
+    one = {posture.name.casefold().strip() for placed in rounds for posture, _, _ in placed}
+    return BETWEEN_MS if p.kind == "chain" or (p.kind == "drill" and len(one) > 1) else 0
+
+
+BETWEEN_MS = 6000
+"""So long it takes to come back to where it began (own choice)."""
+
+
+def counted_over(rounds: Sequence[Sequence[PlacedPosture]]) -> list[int]:
+    """How often each round does the one posture that a drill repeats, so that they count together; empty where it goes over
+    more than one."""
+    names = {posture.name.casefold().strip() or posture.id for placed in rounds for posture, _, _ in placed}
+    if len(names) != 1 or len(rounds) == 1:
+        return []
+    return [sum(len(done_times(posture)) for posture, _, _ in placed) for placed in rounds]
+
+
+def _places(here: Round, placed: Iterable[PlacedPosture], counted: tuple[int, int] | None = None) -> Iterator[Place]:
+    """The places of one round. `counted`: how often its posture was done in the rounds before, and is in all of them."""
     for performance in performances(placed):
+        if counted:
+            performance = performance._replace(nth=performance.nth + counted[0], of=counted[1])
         for no, m in enumerate(performance.posture.movements):
             yield Place("movement", here, performance, m, no, m.counts, 0, m.left_pct, m.breath)
             if m.hold_ms:

@@ -17,7 +17,16 @@ from kemvo.core.model.mirror import mirror_posture
 from kemvo.core.model.session import Forms, Session
 from kemvo.core.timing.breath_curve import fills
 from kemvo.core.timing.paces import stretches_of, whole_breath_ms
-from kemvo.core.timing.score import Performance, Place, Round, Score, SpanKind, score_of, score_of_form
+from kemvo.core.timing.score import (
+    Performance,
+    Place,
+    Round,
+    Score,
+    SpanKind,
+    entry_weight,
+    score_of,
+    score_of_form,
+)
 from kemvo.core.timing.tempo import lengths
 from kemvo.core.types import Breath
 
@@ -104,7 +113,11 @@ def _exact(round_: Round, places: Sequence[Place], session: Session, forms: Form
         counts = [places[i].counts for i in moving]
         done = [(places[i].performance, places[i].movement) for i in moving]
         breath_ms = whole_breath_ms(session.breath_of(p), form)
-        paced = lengths(counts, base, stretches_of(p, done, counts, base / speed, speed, breath_ms))
+        entry = entry_weight(p, forms)
+        if round_.nth > 1 and done:
+            last = places[moving[-1]].left_to
+            entry = 100 - last if p.alternate else last
+        paced = lengths(counts, base, stretches_of(p, done, counts, base / speed, speed, breath_ms, entry))
         for i, ms in zip(moving, paced, strict=True):
             out[i] = ms
     return out

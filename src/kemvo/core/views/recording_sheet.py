@@ -10,6 +10,7 @@ from kemvo.core.recording.clock import next_to_mark
 from kemvo.core.recording.model import Does, Mark, Recording
 from kemvo.core.recording.performed import Keyed, performance_key
 from kemvo.core.recording.recorded_timeline import Recorded, planned, recorded
+from kemvo.core.timing.score import place_name
 from kemvo.core.timing.timeline import Span
 from kemvo.core.types import Side, Value
 
@@ -67,6 +68,14 @@ class FilmedPass(Value):
     does: Does
 
 
+class SecondTakeLine(Value):
+    """A note for filming it again, and when in this recording its place is."""
+
+    place: str
+    at_ms: int
+    says: str
+
+
 class NextMark(Value):
     """The mark that would help most: the place, what it is called, and within how many milliseconds it is guessed."""
 
@@ -93,6 +102,7 @@ class RecordingSheet(Value):
     session_here: bool
     here: bool
     stop_ms: tuple[tuple[int, int], ...]
+    second_take: tuple[SecondTakeLine, ...]
 
 
 def recording_sheet(
@@ -118,10 +128,17 @@ def recording_sheet(
         session_title=session.title,
         session_here=session_here,
         here=here,
+        second_take=tuple(_second_take(on_clock, recording)),
         stop_ms=tuple(
             (s.start_ms, s.end_ms) for s, n in zip(on_clock.timeline.spans, on_clock.numbers, strict=True) if n < 0
         ),
     )
+
+
+def _second_take(on_clock: Recorded, recording: Recording) -> list[SecondTakeLine]:
+    at = {place_name(s): s.start_ms for s in reversed(on_clock.timeline.spans)}
+    notes = [SecondTakeLine(place=n.place, at_ms=at.get(n.place, 0), says=n.says) for n in recording.second_take]
+    return sorted(notes, key=lambda n: n.at_ms)
 
 
 def _places(on_clock: Recorded, recording: Recording) -> list[PlaceLine]:

@@ -14,6 +14,7 @@ from kemvo.core.floor.placement import best_spot, clearance
 from kemvo.core.floor.walker import trace
 from kemvo.core.model.session import FACINGS, TURN_MS, VOICES, Forms, Session
 from kemvo.core.tables.block_kinds import BLOCK_KINDS
+from kemvo.core.timing.opening_pause import with_pauses
 from kemvo.core.timing.paces import conflicts
 from kemvo.core.timing.pass_breath import Breathed, breath_by_pass, starts_breath
 from kemvo.core.timing.pass_postures import missing_parts, pass_title, postures_of
@@ -43,7 +44,8 @@ class SectionLine(Value):
 
 
 class PassLine(Value):
-    """One pass in the plan. Times in milliseconds from the session's beginning."""
+    """One pass in the plan. Times in milliseconds from the session's beginning. `pause_before_ms`: the still time before it, typed or
+    worked out; `between_ms`: the one before it starts over, None where it does not."""
 
     id: str
     title: str
@@ -54,6 +56,8 @@ class PassLine(Value):
     postures: int
     tempo: float
     start_ms: int
+    pause_before_ms: int
+    between_ms: int | None
     clock: str
     totals: Totals
     account: Account
@@ -94,7 +98,7 @@ def session_plan(session: Session, forms: Forms) -> Plan:
     breath_of = breath_by_pass(spans_of, session, forms, cures=True)
     lines = []
     start = 0
-    for no, p in enumerate(session.passes):
+    for no, (p, paused) in enumerate(zip(session.passes, with_pauses(session, forms).passes, strict=True)):
         spans = spans_of.get(no, [])
         breath = breath_of.get(no)
         sums = totals.get(no, Totals()).model_copy(update={"breaths": breath.report.breaths if breath else 0})
@@ -110,6 +114,8 @@ def session_plan(session: Session, forms: Forms) -> Plan:
                 postures=len(postures_of(p, forms)),
                 tempo=p.tempo or (form.tempo if form else 0),
                 start_ms=start,
+                pause_before_ms=paused.pause_before_ms or 0,
+                between_ms=_starting_over(spans),
                 clock=clock_at(session.starts_at, start),
                 totals=sums,
                 account=account(spans, form if BLOCK_KINDS[p.kind].moves else None),
@@ -133,6 +139,20 @@ def session_plan(session: Session, forms: Forms) -> Plan:
             *out_of_room(session, forms, spans_of),
         ),
         account=together([line.account for line in lines]),
+    )
+
+
+def _starting_over(spans: Sequence[Span]) -> int | None:
+    """How long a pass is still before it starts over; None where it is gone through once."""
+    if not spans or spans[-1].round.of == 1:
+        return None
+    return next(
+        (
+            s.end_ms - s.start_ms
+            for s in spans
+            if s.kind == "pause" and s.round.nth > 1 and s.performance is None and s is not spans[-1]
+        ),
+        0,
     )
 
 

@@ -1,0 +1,128 @@
+"""Postures from the names that a text gives them: as written, with the side that is said, filled from the catalogue."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Mapping, Sequence
+from functools import lru_cache
+
+from kemvo.core.facts import Fact
+from kemvo.core.language.sides import side_words
+from kemvo.core.model.catalogue import Entry
+from kemvo.core.model.form import Posture
+from kemvo.core.movement.interpretation import line_facts
+from kemvo.core.movement.readings import read as read_line_of
+from kemvo.core.text_import.posture_lines import LEADING, NO_NAME, NameLine
+from kemvo.core.types import Side
+
+NAME_SHARE = 0.55
+"""A line of which a posture's name is at least this share tells the posture, not a movement (own choice)."""
+
+
+_TIMES = re.compile(r"(?:[x×]\s*(\d{1,2})|\b(\d{1,2})\s*(?:x|×|times))", re.IGNORECASE)
+
+
+def name_in_list(facts: Sequence[Fact], said: NameLine, known: Mapping[str, Entry]) -> Fact | None:
+    """The posture of the catalogue that a line of a list names, with its side."""
+    named = next((f for f in facts if f.kind == "posture" and f.end - f.start >= NAME_SHARE * len(said.name)), None)
+    return named or called_in_catalogue(said.name, known)
+
+
+def called_in_catalogue(name: str, known: Mapping[str, Entry]) -> Fact | None:
+    """The posture of the catalogue that has just this name, with its side: "push", which in a sentence is no name."""
+    id_ = next((e.id for e in known.values() if name.lower() in (n.lower() for n in e.names())), None)
+    return Fact(kind="posture", start=0, end=1, id=id_, side=side_in(name)) if id_ else None
+
+
+def posture_listed(
+    said: NameLine, named: Fact | None, text: str, known: Mapping[str, Entry], facts: Sequence[Fact] = ()
+) -> Posture:
+    """The posture that a line of a list names. `named`: the one of the catalogue, if it is one."""
+    if named:
+        return posture_named(named, text, known, said)
+    both = _two_in_one(said, facts, known)
+    if both:
+        return both
+    side = said.side or _pinyin_side(said.name)
+    return Posture(name=said.name[:200], number=said.number, side=side, repeats=said.times, alternate=said.alternate)
+
+
+def _two_in_one(said: NameLine, facts: Sequence[Fact], known: Mapping[str, Entry]) -> Posture | None:
+    """A posture that a list names by two of the catalogue: "Snake creeps down and golden rooster, left"."""
+    named = [f for f in facts if f.kind == "posture" and f.id in known]
+    if len(named) < 2 or sum(f.end - f.start for f in named) < NAME_SHARE * len(said.name):
+        return None
+    side = said.side or next((f.side for f in named if f.side in ("L", "R")), None) or side_in(said.name)
+    entries = [known[f.id or ""] for f in named]
+    movements = tuple(m for e in entries for m in e.on(side).movements)
+    kinds = tuple(dict.fromkeys(k for e in entries for k in e.posture.kinds))
+    return Posture(
+        name=_as_written(said.name)[:200], number=said.number, side=side, repeats=said.times, alternate=said.alternate,
+        kinds=kinds, movements=movements,
+    )  # fmt: skip
+
+
+def posture_named(fact: Fact, text: str, known: Mapping[str, Entry], said: NameLine = NO_NAME) -> Posture:
+    """The posture a line names. `said`: what the line says as one of a list."""
+    entry = known[fact.id or ""]
+    told: Side | None = fact.side if fact.side in ("L", "R") else None
+    side = said.side or told or _pinyin_side(said.name)
+    times = _TIMES.search(text) if said.times == 1 else None
+    repeats = int(next(g for g in times.groups() if g)) if times else said.times
+    posture = entry.on(side)
+    words = said.name.strip() or text[fact.start : fact.end].strip()
+    led = re.findall(r"[a-z'’]+", text[: fact.start].lower())
+    if (
+        led
+        and not _titled_words(text[: fact.end])
+        and not said.number
+        and fact.end - fact.start > 1
+        and (LEADING | {"was"}).issuperset(led)
+    ):
+        words = text[fact.start : fact.end]  # "and now single whip": what leads up to a name is none of it
+    travels = repeats > 1 and entry.posture.side is not None and _travels(entry.posture)
+    alternates = (said.alternate or travels) and entry.posture.side is not None
+    return posture.model_copy(
+        update={
+            "id": entry.id,
+            "name": _as_written(words)[:200] or posture.name,
+            "number": said.number,
+            "side": (side or ("L" if alternates else None)) if entry.posture.side else None,
+            "repeats": min(99, max(1, repeats)),
+            "alternate": alternates,
+            "movements": (),
+        }
+    )
+
+
+def _as_written(words: str) -> str:
+    """A name as it was written, with a capital."""
+    name = words.strip(" .,;:()[]-–—")
+    return name[:1].upper() + name[1:]
+
+
+@lru_cache(maxsize=512)
+def _travels(posture: Posture) -> bool:
+    """Whether a posture goes forward or back, so that doing it again is doing it on the other side."""
+    facts = [s.fact for m in posture.movements for s in line_facts(read_line_of(m))]
+    return any(f.kind == "step" and f.direction in ("forward", "back", "corner") for f in facts)
+
+
+def _titled_words(text: str) -> bool:
+    """Whether all words have capitals, as in a list: "You Lan Que Wei"."""
+    return all(w[:1].isupper() for w in re.findall(r"[^\W\d_]+", text))
+
+
+def _pinyin_side(name: str) -> Side | None:
+    """The side that a name in pinyin says: "Zhuan Shen Zuo Deng Jiao"."""
+    words = name.lower().split()
+    said: set[Side] = {s for w, s in PINYIN_SIDES.items() if w in words}
+    return said.pop() if len(said) == 1 and len(words) > 2 and _titled_words(name) else None
+
+
+PINYIN_SIDES: dict[str, Side] = {"zuo": "L", "you": "R"}
+
+
+def side_in(text: str) -> Side | None:
+    words = side_words(text)
+    return words[0].side if words else None

@@ -1,0 +1,5 @@
+CREATE TABLE setting (
+  name  TEXT PRIMARY KEY,
+  body  TEXT NOT NULL,
+  saved TEXT NOT NULL
+) STRICT;
