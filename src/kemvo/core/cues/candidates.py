@@ -263,11 +263,13 @@ class _Teller:
                 yield from self.cue(p.kind, s, made, opens, at, tail=tail, lead=k == lead, part=k)
 
     def _footwork(self, s: Span, m: Movement, opens: int) -> Iterator[Cue]:
-        """What the feet do, where it is noted beside the line and the line does not say it."""
+        """What the feet do, where it is noted beside the line and the line does not say it; words in which nothing was read, too:
+        the instructor's own."""
         noted = m.read.foot if m.read else ()
         acting = {f.side for f in noted if f.kind in FEET and f.side in ("L", "R")}
         told = {x.fact.side for x in line_facts(m) if x.fact.kind in FEET}
-        if m.line and sayable(m.foot) and acting - told and not any((m.cues.full, m.cues.short, m.cues.keyword)):
+        tells = not noted or acting - told
+        if m.line and sayable(m.foot) and tells and not any((m.cues.full, m.cues.short, m.cues.keyword)):
             made = self._worded(s, part_wordings(m.foot, noted), f"{m.id}:foot")
             yield from self.cue("foot", s, made, opens, tail=":notes", lead=True, part=NOTES)
 
