@@ -66,6 +66,7 @@ def test_words_are_kept_in_the_form(demo_client: TestClient) -> None:
     kept = [words for m in movements for words in (m["cues"]["full"], m["foot"])]
     assert any("uite other words" in words for words in kept)
     now = demo_client.get(f"{CLASS}/cues").json()["cues"]
+    assert not any(cue["wish"] == c["wish"] and cue["place"] == c["place"] for c in now)
     assert any("uite other words" in c["wish"] for c in now)
 
 

@@ -18,6 +18,7 @@ from kemvo.core.cues.directions import Reader
 from kemvo.core.cues.save_wording import Scope, kept
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.session import Session
+from kemvo.core.movement.readings import finished
 from kemvo.core.practice.cue_import import Taken, taken
 from kemvo.core.practice.cue_rows import cue_rows
 from kemvo.core.practice.cures import Cure, cures
@@ -145,7 +146,7 @@ def keep_words(house: Here, kind: Source, id_: str, keeping: Keeping) -> Respons
     with house.database.together():
         form = house.forms.get(span.round.form_id)
         saved = _save(house, kind, id_, keeping.version, plain)
-        house.forms.save(form.id, form.version, kept(form.body, cue, span, keeping.text, keeping.scope))
+        house.forms.save(form.id, form.version, finished(kept(form.body, cue, span, keeping.text, keeping.scope)))
     return saved
 
 
