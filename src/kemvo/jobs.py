@@ -24,7 +24,8 @@ class Cancelled(Exception):
 @dataclass
 class Job:
     """One piece of work. `progress` is the share done, 0 to 1; `result` the file it made, `made`
-    what else came of it, `note` what is to be said about it."""
+    what else came of it, `note` what is to be said about it. `about`: the document it is for, and the version of it;
+    `quiet`: nobody waits for its end, it only makes other answers better."""
 
     id: str
     title: str
@@ -35,6 +36,8 @@ class Job:
     filename: str = ""
     note: str = ""
     media_type: str = ""
+    about: tuple[str, int] = ("", 0)
+    quiet: bool = False
     made: dict[str, object] | None = None
     stop: threading.Event = field(default_factory=threading.Event)
 
@@ -56,9 +59,17 @@ class Jobs:
         self._jobs: OrderedDict[str, Job] = OrderedDict()
         self._lock = threading.Lock()
 
-    def start(self, title: str, filename: str, media_type: str, work: Callable[[Job], Path | None]) -> Job:
+    def start(
+        self,
+        title: str,
+        filename: str,
+        media_type: str,
+        work: Callable[[Job], Path | None],
+        about: tuple[str, int] = ("", 0),
+        quiet: bool = False,
+    ) -> Job:
         """Begin a job. `work` calls `job.report` now and then and returns the file it made, if any."""
-        job = Job(uuid.uuid4().hex[:12], title, filename=filename, media_type=media_type)
+        job = Job(uuid.uuid4().hex[:12], title, filename=filename, media_type=media_type, about=about, quiet=quiet)
         with self._lock:
             self._jobs[job.id] = job
             self._forget()
@@ -74,6 +85,11 @@ class Jobs:
         if job is None:
             raise KemvoError(Problem(what="This piece of work is no longer known.", mend="Start it again."))
         return job
+
+    def known(self) -> list[Job]:
+        """The jobs that are remembered, newest first."""
+        with self._lock:
+            return list(reversed(self._jobs.values()))
 
     def cancel(self, id_: str) -> Job:
         """Ask a job to stop; it does so at its next report."""

@@ -13,6 +13,10 @@ PAGES = {
     "forms/text": "h1",
     "sessions": "h1",
     "sessions/thursday-class": "[data-state]",
+    "sessions/thursday-class/files": "[data-sound-file]",
+    "postures": "h1",
+    "settings": "[data-voices]",
+    "recordings": "h1",
     "stage/thursday-class": "[data-position-ms]",
     "desk/evening-class": "[data-slip]",
     "booth/thursday-class": "[data-line-text]",
@@ -33,7 +37,7 @@ def test_every_page_can_be_read_and_used(browser: Browser, demo: str, path: str,
     page.close()
 
 
-@pytest.mark.parametrize("width", [768, 1280, 1920])
+@pytest.mark.parametrize("width", [390, 768, 1280, 1920])
 @pytest.mark.parametrize(("path", "ready"), PAGES.items(), ids=PAGES)
 def test_no_page_is_wider_than_its_window(browser: Browser, demo: str, path: str, ready: str, width: int) -> None:
     page = browser.new_page(viewport={"width": width, "height": 900})

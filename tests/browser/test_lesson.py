@@ -50,6 +50,7 @@ def test_a_lesson_is_laid_out_fitted_and_printed(page: Page, demo: str, tmp_path
     saved(page)
     expect(page.locator("[data-account]")).to_contain_text("Left/right balance")
 
+    page.get_by_role("navigation", name="Steps of the work").get_by_role("link", name="Files").click()
     for name in ("instructor", "class"):
         for ending, begins in (("PDF", b"%PDF"), ("MD", b"# Nine Willows"), ("CSV", b"clock,block")):
             with page.expect_download() as got:

@@ -92,14 +92,15 @@ def test_the_voice_is_chosen_and_measured_anew(page: Page, demo: str) -> None:
     slow.fill("40")
     slow.press("Tab")
     expect(slow).to_have_attribute("aria-invalid", "true")
+    expect(page.get_by_role("alert")).to_contain_text("“40” is not taken. A whole number from 80 to 300.")
+    expect(page.locator("[data-saving]")).to_contain_text("but for 1 value not taken")
     slow.fill("130")
     page.keyboard.press("Enter")
     saved(page)
 
 
 def test_a_render_can_be_stopped(page: Page, demo: str) -> None:
-    page.goto(f"{demo}/sessions/thursday-class")
-    expect(page.locator("[data-state=full]")).to_contain_text("in full")
+    page.goto(f"{demo}/sessions/thursday-class/files")
     page.get_by_role("button", name="Make MP3").click()
     page.get_by_role("button", name="Stop").click()
     expect(page.get_by_text("Stopped. Nothing was kept.")).to_be_visible()

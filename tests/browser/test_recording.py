@@ -83,10 +83,10 @@ def test_from_a_film_to_its_voice(page: Page, empty: str, film: Path, tmp_path: 
     sheet = page.request.get(f"{empty}/api/recordings/{id_}").json()["derived"]
     starts = [p["start_ms"] for p in sheet["places"] if p["first"]]
     assert all(abs(a - b) <= 150 for a, b in zip(starts, true, strict=True)), (starts, true)
-    page.get_by_role("link", name="To its cues").click()
+    page.locator("[data-step=cues]").click()
     expect(page.locator("[data-desk-scroll]")).to_be_visible()
     expect(page.locator("[data-desk]")).not_to_have_attribute("data-desk", "0")
-    page.get_by_role("link", name="The recording").click()
+    page.locator("[data-step=mark]").click()
     page.get_by_role("tab", name="Give back").click()
     page.get_by_role("button", name="The film, its picture as it is").click()
     ready = page.locator("[data-ready]")

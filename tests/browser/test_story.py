@@ -87,7 +87,8 @@ def test_from_nothing_to_a_practice_by_keyboard(page: Page, empty: str, tmp_path
     expect(page.locator("[data-line]")).to_have_text("Sink into the right leg")
     keys.press("Escape")
 
-    # Sound and captions.
+    # Sound and captions, two steps on in the head that the session's pages share.
+    page.get_by_role("navigation", name="Steps of the work").get_by_role("link", name="Files").click()
     page.get_by_role("button", name="Make WAV").click()
     with page.expect_download() as sound:
         page.get_by_role("link", name=re.compile("^Save .*wav$")).click(timeout=30_000)

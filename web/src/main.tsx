@@ -1,12 +1,13 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { lazy, StrictMode, Suspense } from "react";
 import { createRoot } from "react-dom/client";
-import { BrowserRouter, Navigate, Route, Routes } from "react-router";
+import { BrowserRouter, Route, Routes } from "react-router";
 import { CataloguePage } from "./catalogue/CataloguePage";
 import { DataPage } from "./data/DataPage";
 import { FormPage } from "./form/FormPage";
 import { FormsPage } from "./form/FormsPage";
 import { TextPage } from "./form/TextPage";
+import { HomePage } from "./home/HomePage";
 import { RecordingsPage } from "./recording/RecordingsPage";
 import { SessionPage } from "./session/SessionPage";
 import { SessionsPage } from "./session/SessionsPage";
@@ -19,6 +20,7 @@ const BoothPage = lazy(() => import("./booth/BoothPage"));
 const DeskPage = lazy(() => import("./desk/DeskPage"));
 const RecordingPage = lazy(() => import("./recording/RecordingPage"));
 const WatchPage = lazy(() => import("./recording/WatchPage"));
+const FilesPage = lazy(() => import("./session/FilesPage"));
 const StagePage = lazy(() => import("./stage/StagePage"));
 const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1 } } });
 
@@ -30,7 +32,7 @@ createRoot(document.getElementById("root") as HTMLElement).render(
         <Suspense fallback={<Waiting error={null} />}>
           <Routes>
             <Route element={<Shell />}>
-              <Route path="/" element={<Navigate to="/forms" replace />} />
+              <Route path="/" element={<HomePage />} />
               <Route path="/forms" element={<FormsPage />} />
               <Route path="/forms/text" element={<TextPage />} />
               <Route path="/forms/:id" element={<FormPage />} />
@@ -39,6 +41,7 @@ createRoot(document.getElementById("root") as HTMLElement).render(
               <Route path="/settings" element={<SettingsPage />} />
               <Route path="/sessions" element={<SessionsPage />} />
               <Route path="/sessions/:id" element={<SessionPage />} />
+              <Route path="/sessions/:id/files" element={<FilesPage />} />
               <Route path="/recordings" element={<RecordingsPage />} />
               <Route path="/recordings/:id" element={<RecordingPage />} />
               <Route path="/recordings/:id/cues" element={<DeskPage kind="recordings" />} />

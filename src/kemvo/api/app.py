@@ -16,6 +16,7 @@ from starlette.types import Receive, Scope, Send
 
 from kemvo import __version__
 from kemvo.api import (
+    beginnings,
     booth,
     catalogue,
     data,
@@ -32,6 +33,7 @@ from kemvo.api import (
     settings,
     sound,
     work,
+    work_steps,
 )
 from kemvo.api.described import described
 from kemvo.api.entry import Entry, Guard
@@ -85,6 +87,7 @@ def create_app(folder: Path, names: Iterable[str] = (), guard: Guard | None = No
     app.add_middleware(Trust)
     app.add_middleware(Named, names=[*LOCAL_HOSTS, *names], numbers=guard is not None)
     for part in (
+        beginnings,
         data,
         forms,
         floor,
@@ -98,6 +101,7 @@ def create_app(folder: Path, names: Iterable[str] = (), guard: Guard | None = No
         desk,
         booth,
         work,
+        work_steps,
         sound,
         settings,
     ):

@@ -71,11 +71,12 @@ class BroughtView(BaseModel):
 @router.get("/{kind}/{id_}/booth")
 def practice_booth(house: Here, kind: Source, id_: str) -> Booth:
     """The lines of a session (or a recording) in the order in which they are heard."""
-    lines = _lines(house, kind, id_)
+    lines = booth_lines(house, kind, id_)
     return Booth(lines=lines, missing=sum(not x.own for x in lines))
 
 
-def _lines(house: House, kind: Source, id_: str) -> list[BoothLine]:
+def booth_lines(house: House, kind: Source, id_: str) -> list[BoothLine]:
+    """The lines to speak, those told that have a take."""
     _, practice = house.practice_of(id_, wait=False, kind=kind)
     texts = {in_terms(d.text, practice.pronunciations) for d in practice.decisions if d.speaks()}
     return booth(practice, house.takes.counting(texts))
@@ -109,7 +110,7 @@ def add_take(
 def add_take_files(house: Here, kind: Source, id_: str, files: list[UploadFile]) -> JobView:
     """Begin to take sound files named after lines of a session, many at once; the answer is the job to follow. It makes
     what `Sorted` says; files that cannot be read are told, and the others are taken."""
-    lines = _lines(house, kind, id_)
+    lines = booth_lines(house, kind, id_)
     spoken = pronunciations_of(house.worked_from(id_, kind).forms.values())
     made = Sorted(taken=[], strange=[], refused=[])
     waiting: list[tuple[str, FilePath, str]] = []

@@ -61,7 +61,7 @@ def measure(house: Here, kind: Source, id_: str) -> JobView:
     def work(job: Job) -> None:
         house.measure_all(id_, job.report, kind)
 
-    return job_view(house.jobs.start(f"Measuring {title}", "", "", work))
+    return job_view(house.jobs.start(f"Measuring {title}", "", "", work, quiet=True))
 
 
 @router.get("/cures")

@@ -29,6 +29,7 @@ from kemvo.jobs import Jobs
 from kemvo.packing import loop_of
 from kemvo.store.database import Database
 from kemvo.store.documents import CannotBeRead, NotThere, form_documents, recording_documents, session_documents
+from kemvo.store.flags import FIRST_HOUR, Flags
 from kemvo.store.lengths import StoredBook
 from kemvo.store.media import MediaShelf
 from kemvo.store.own_patterns import OwnPatterns
@@ -105,6 +106,7 @@ class House:
         self.own_postures = OwnPostures(self.database)
         self.own_patterns = OwnPatterns(self.database)
         self.settings = StoredSettings(self.database)
+        self.happened = Flags(self.database, FIRST_HOUR)
         self._catalogue: tuple[tuple[Entry, ...], NameIndex] | None = None
         self.lengths = StoredBook(self.database)
         self.jobs = Jobs()

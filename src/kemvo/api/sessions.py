@@ -254,7 +254,8 @@ MEASURING = 0.2
 @router.post("/{id_}/render", status_code=202)
 def render_session(house: Here, id_: str, ending: Literal["wav", "flac", "mp3", "ogg"] = "wav") -> JobView:
     """Begin to make the sound file; the answer is the job to follow."""
-    session = house.sessions.get(id_).body
+    stored = house.sessions.get(id_)
+    session = stored.body
     row = SOUND_FORMATS[ending]
 
     def work(job: Job) -> Path:
@@ -268,6 +269,5 @@ def render_session(house: Here, id_: str, ending: Literal["wav", "flac", "mp3", 
         job.note = heard.says()
         return path
 
-    return job_view(
-        house.jobs.start(f"{session.title} ({row.title})", f"{file_name(session.title)}.{ending}", row.media_type, work)
-    )
+    title, name = f"{session.title} ({row.title})", f"{file_name(session.title)}.{ending}"
+    return job_view(house.jobs.start(title, name, row.media_type, work, (id_, stored.version)))

@@ -42,7 +42,7 @@ MEGABYTE = 1_000_000
 BODY_BOUNDS: tuple[tuple[re.Pattern[str], int, str], ...] = (
     (re.compile(r"^/api/brought-sounds$"), 1_010 * MEGABYTE, "Choose a shorter sound, or save it as MP3 or FLAC."),
     (re.compile(r"^/api/data/restore$"), 50_000 * MEGABYTE, "Restore it with “kemvo restore”."),
-    (re.compile(r"^/api/sessions/file$"), 1_010 * MEGABYTE, "Choose a session file that Kemvo saved."),
+    (re.compile(r"^/api/(?:sessions/file|open)$"), 1_010 * MEGABYTE, "Choose a session file that Kemvo saved."),
     (re.compile(r"^/api/(?:sessions|recordings)/[^/]+/take-files$"), 2_000 * MEGABYTE, "Take fewer files at once."),
     (re.compile(r"^/api/(?:sessions|recordings)/[^/]+/takes$"), 65 * MEGABYTE, "Record one line at a time."),
     (re.compile(r"^/api/recordings/incoming/[^/]+$"), 65 * MEGABYTE, "Send the file in smaller pieces."),

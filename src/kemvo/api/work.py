@@ -20,7 +20,8 @@ EVENT_EVERY_S = 0.2
 
 
 class JobView(BaseModel):
-    """A job as it stands. `progress` is the share done, 0 to 1; `made`, what came of it besides a file."""
+    """A job as it stands. `progress` is the share done, 0 to 1; `made`, what came of it besides a file; `about`: the id
+    of the document it is for, with the `version` of it that it was begun on."""
 
     id: str
     title: str
@@ -30,6 +31,8 @@ class JobView(BaseModel):
     filename: str
     note: str
     made: dict[str, Any] | None
+    about: str
+    version: int
 
 
 def job_view(job: Job) -> JobView:
@@ -43,7 +46,15 @@ def job_view(job: Job) -> JobView:
         filename=job.filename,
         note=job.note,
         made=job.made if job.state == "done" else None,
+        about=job.about[0],
+        version=job.about[1],
     )
+
+
+@router.get("")
+def list_jobs(house: Here, about: str = "") -> list[JobView]:
+    """The work whose end somebody waits for, newest first: what makes a file or brings one in. `about`: only for this document."""
+    return [job_view(j) for j in house.jobs.known() if not j.quiet and (not about or j.about[0] == about)]
 
 
 @router.get("/{id_}")
@@ -85,4 +96,6 @@ def job_result(house: Here, id_: str) -> FileResponse:
         raise KemvoError(
             Problem(what="This file is not ready.", mend="Wait until the work is done, or start it again.")
         )
+    if job.about[0]:
+        house.happened.put("saved")
     return FileResponse(job.result, media_type=job.media_type, filename=job.filename)

@@ -9,6 +9,7 @@ from kemvo.core.model.form import Form
 from kemvo.formats.kemvo_json import read_file
 from kemvo.store.database import Database
 from kemvo.store.documents import form_documents, session_documents
+from kemvo.store.flags import FIRST_HOUR, Flags
 
 FORM_FILES = ("long-causeway.form.json", "nine-willows.form.json")
 SESSION_FILES = ("evening-class.session.json", "thursday-class.session.json")
@@ -23,17 +24,33 @@ def demo_files() -> list[Path]:
     return [folder / name for name in (*FORM_FILES, *SESSION_FILES)]
 
 
+DEMO_IDS = ("long-causeway", "nine-willows", "evening-class", "thursday-class")
+"""The ids of the demo's forms and sessions, in the order of its files."""
+
+
 def fill(folder: Path, fresh: bool = False, neural: str = "") -> None:
     """Put the demo into the database of `folder`, unless something is there already; `fresh` begins again. `neural`: the neural
     voice with which the evening class speaks, if there is one."""
-    path = folder / "kemvo.sqlite"
     if fresh:
         for old in folder.glob("kemvo.sqlite*"):
             old.unlink()
-    database = Database(path)
-    ids = iter(["long-causeway", "nine-willows", "evening-class", "thursday-class"])
+    database = Database(folder / "kemvo.sqlite")
+    forms, sessions = form_documents(database, str), session_documents(database, str)
+    if not (forms.all() or forms.all(removed=True) or sessions.all()):
+        load(database, neural)
+        Flags(database, FIRST_HOUR).put("closed")
+
+
+def load(database: Database, neural: str = "") -> None:
+    """Add the demo's forms and sessions; those that were put away come back as they are."""
+    ids = iter(DEMO_IDS)
     forms, sessions = form_documents(database, lambda: next(ids)), session_documents(database, lambda: next(ids))
-    if forms.all() or forms.all(removed=True) or sessions.all():
+    known = {x.id for shelf in (forms, sessions) for removed in (False, True) for x in shelf.all(removed)}
+    if known & set(DEMO_IDS):
+        for shelf in (forms, sessions):
+            for stored in shelf.all(removed=True):
+                if stored.id in DEMO_IDS:
+                    shelf.bring_back(stored.id)
         return
     added: dict[Form, str] = {}
     for file in demo_files():

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Mic, Square } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
-import { Link, useParams } from "react-router";
+import { useParams } from "react-router";
 import {
   type Booth,
   call,
@@ -19,6 +19,7 @@ import { Waiting } from "../shared/Shell";
 import { followed, made } from "../shared/useJob";
 import { type Keys, useKeys } from "../shared/useKeys";
 import { useTitle } from "../shared/useTitle";
+import { WorkHead } from "../shared/WorkHead";
 import { LineRow } from "./LineRow";
 import { type Recording, record, simulate } from "./microphone";
 import { TakeList } from "./TakeList";
@@ -63,7 +64,12 @@ export default function BoothPage({ kind }: { kind: "sessions" | "recordings" })
   const here = useRef<HTMLLIElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the chosen line is kept in sight
   useEffect(() => {
-    here.current?.scrollIntoView({ block: "nearest" });
+    const row = here.current;
+    const list = row?.parentElement;
+    if (!row || !list) return;
+    const top = row.offsetTop - list.offsetTop;
+    if (top < list.scrollTop || top + row.offsetHeight > list.scrollTop + list.clientHeight)
+      list.scrollTop = top - list.clientHeight / 3;
   }, [line?.text]);
 
   const changed = async () => {
@@ -163,15 +169,10 @@ export default function BoothPage({ kind }: { kind: "sessions" | "recordings" })
   return (
     <div data-booth={all.length} data-missing={booth.data.missing}>
       <div className="mb-3 flex flex-wrap items-end gap-x-4 gap-y-1">
-        <h1 className="min-w-64 flex-1 truncate text-3xl">The booth: {session.data.body.title}</h1>
+        <h1 className="min-w-64 flex-1 truncate text-3xl">{session.data.body.title || "Untitled"}</h1>
         <KeysDialog keys={BOOTH_KEYS} title="booth" />
-        <Link className="btn btn-sm" to={kind === "sessions" ? `/desk/${id}` : `/recordings/${id}/cues`}>
-          Cue desk
-        </Link>
-        <Link className="btn btn-sm" to={`/${kind}/${id}`}>
-          {kind === "sessions" ? "The session" : "The recording"}
-        </Link>
       </div>
+      <WorkHead kind={kind} id={id} at="voice" stamp={`${session.data.version}/${booth.data.missing}`} />
       {all.length === 0 && <p className="quiet">Nothing is said here yet.</p>}
       {line && (
         <section

@@ -19,12 +19,12 @@ export function LineRow({
       <button
         type="button"
         aria-current={chosen}
-        className={`grid w-full grid-cols-[3.5rem_5.5rem_1fr_9rem] items-center gap-2 px-3 py-1 text-left ${chosen ? "bg-base-200 font-semibold" : ""}`}
+        className={`grid w-full grid-cols-[3.5rem_5.5rem_1fr] items-center sm:grid-cols-[3.5rem_5.5rem_1fr_9rem] gap-2 px-3 py-1 text-left ${chosen ? "bg-base-200 font-semibold" : ""}`}
         onClick={() => onChoose(line.text)}
       >
         <span className="quiet text-right text-sm">{clock(line.at_ms)}</span>
         <span className={`text-sm ${line.own ? "" : "quiet"}`}>{line.own ? "own voice" : "to record"}</span>
-        <span className="truncate">{line.text}</span>
+        <span className="order-last col-span-3 sm:order-none sm:col-span-1 sm:truncate">{line.text}</span>
         <span className={`text-right text-sm ${over ? "text-error" : "quiet"}`}>
           {seconds(line.now_ms)} of {seconds(line.may_ms)}
         </span>

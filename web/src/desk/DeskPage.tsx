@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
+import { useNavigate, useParams } from "react-router";
 import {
   type CueChoice,
   type CueLine,
@@ -25,6 +25,7 @@ import { type Editing, useDocument } from "../shared/useDocument";
 import { type Keys, useKeys } from "../shared/useKeys";
 import { useMeasuring } from "../shared/useMeasuring";
 import { useTitle } from "../shared/useTitle";
+import { WorkHead } from "../shared/WorkHead";
 import { CallsPanel } from "./CallsPanel";
 import { CuePanel } from "./CuePanel";
 import { decided, inOrder, ownCue } from "./cueChoices";
@@ -192,17 +193,9 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
         <div className="flex items-center gap-1">
           <SaveState doc={doc as Editing<unknown, unknown>} />
           <KeysDialog keys={DESK_KEYS} title="cue desk" />
-          <Link className="btn btn-sm" to={`/${kind}/${id}`}>
-            {kind === "sessions" ? "The session" : "The recording"}
-          </Link>
-          <Link className="btn btn-sm" to={kind === "sessions" ? `/booth/${id}` : `/recordings/${id}/booth`}>
-            The booth
-          </Link>
-          <Link className="btn btn-primary btn-sm" to={toStage}>
-            To the stage
-          </Link>
         </div>
       </div>
+      <WorkHead kind={kind} id={id} at="cues" stamp={version} />
       <SaveTrouble doc={doc as Editing<unknown, unknown>} />
       {told && (
         <p role="status" className="alert mb-2">
@@ -250,7 +243,7 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
       <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem] 2xl:grid-cols-[minmax(0,1fr)_28rem]">
         <div>
           <div
-            className="quiet grid grid-cols-[1fr_9.5rem_1fr_1.1fr] pr-3 pb-1 text-center text-sm"
+            className="quiet hidden grid-cols-[1fr_9.5rem_1fr_1.1fr] pr-3 pb-1 text-center text-sm sm:grid"
             aria-hidden="true"
           >
             <span>left leg</span>
@@ -281,7 +274,7 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
         <aside className="rounded-box border border-base-300 bg-base-100" aria-label="Cue and session">
           <TabList
             label="Cue and session"
-            tabs={LEAVES.filter((l) => whole || l.id !== "calls").map((l) => ({
+            tabs={LEAVES.filter((l) => l.id !== (whole ? "files" : "calls")).map((l) => ({
               id: l.id,
               name: l.id === "problems" ? `${l.name} ${problems.length || ""}` : l.name,
             }))}

@@ -10,6 +10,10 @@ const LANE = 150;
 const BEYOND = 500;
 const across = (leftPct: number) => 128 - leftPct * 1.06;
 
+/** On a narrow screen all that is said stands in one column beside the ribbon. */
+const PLACE =
+  "pointer-events-none relative col-start-2 row-start-1 *:pointer-events-auto sm:row-start-1 sm:[&[data-column=left]]:col-start-1 sm:[&[data-column=right]]:col-start-3 sm:[&[data-column=all]]:col-start-4";
+
 /** The columns beside the ribbon: what speaks of the left leg, of the right leg, and what speaks of no leg. */
 const COLUMNS = { L: "left", R: "right", none: "all" } as const;
 type Column = keyof typeof COLUMNS;
@@ -100,7 +104,10 @@ export function DeskScroll({ stage, cues, chosenId, onChoose, heard }: DeskScrol
       tabIndex={0}
       aria-label="What is said, in time"
     >
-      <div className="relative grid grid-cols-[1fr_9.5rem_1fr_1.1fr]" style={{ height }}>
+      <div
+        className="relative grid grid-cols-[4.5rem_minmax(0,1fr)] sm:grid-cols-[1fr_9.5rem_1fr_1.1fr]"
+        style={{ height }}
+      >
         <div className="absolute inset-0" aria-hidden="true">
           {stage.spans.map((s) =>
             s.movement_no === 0 && s.kind === "movement" && near(s.start_ms * PX_PER_MS, 30) ? (
@@ -121,6 +128,7 @@ export function DeskScroll({ stage, cues, chosenId, onChoose, heard }: DeskScrol
           column === "lane" ? (
             <svg
               key={column}
+              className="col-start-1 row-start-1 sm:col-start-2"
               width="100%"
               height={height}
               viewBox={`0 0 ${LANE} ${height}`}
@@ -145,7 +153,7 @@ export function DeskScroll({ stage, cues, chosenId, onChoose, heard }: DeskScrol
               )}
             </svg>
           ) : (
-            <div key={column} className="relative" data-column={COLUMNS[column]}>
+            <div key={column} className={PLACE} data-column={COLUMNS[column]}>
               {slips
                 .filter((s) => s.column === column && near(s.top, s.height))
                 .map((s) => (
@@ -209,7 +217,7 @@ const Slip = memo(function Slip({
       data-state={cue.state}
       title={`${cue.title}: ${cue.reason || cue.state}`}
       onClick={() => onChoose(cue.id)}
-      className={`absolute flex ${slip.beside ? (out ? "right-1.5 left-[54%]" : "right-[48%] left-1.5") : "inset-x-1.5"} items-start overflow-hidden rounded-sm border px-1.5 text-left text-sm leading-tight ${edge} ${LOOK[cue.state]} ${
+      className={`absolute flex ${slip.beside ? (out ? "right-1.5 left-[54%]" : "right-[48%] left-1.5") : "inset-x-1.5"} ${out ? "max-sm:left-[66%]" : "max-sm:right-[36%]"} items-start overflow-hidden rounded-sm border px-1.5 text-left text-sm leading-tight ${edge} ${LOOK[cue.state]} ${
         chosen ? "z-10 border-accent ring-2 ring-accent" : "border-primary/60"
       }`}
       style={{ top, height: Math.max(height, 22) }}

@@ -1,3 +1,4 @@
+import { ChevronDown, ChevronUp } from "lucide-react";
 import { type ReactNode, useEffect, useState } from "react";
 import { Link } from "react-router";
 import {
@@ -38,6 +39,8 @@ interface FormAsideProps {
 /** Beside the sheet: the floor, and four leaves: the row, the read-through, school and room, totals. */
 export function FormAside({ id, doc, here, seenId, onOtherSide, onTold }: FormAsideProps) {
   const [leaf, setLeaf] = useState<Leaf>("row");
+  /** On a narrow screen all this is a drawer. */
+  const [open, setOpen] = useState(false);
   const { body: form, edit, ask } = doc;
   const { derived, version } = doc.view;
   useEffect(() => {
@@ -47,6 +50,7 @@ export function FormAside({ id, doc, here, seenId, onOtherSide, onTold }: FormAs
       if (no) setLeaf(LEAVES["7890".indexOf(no[1] ?? "7")] ?? "row");
       else if (["Alt+KeyN", "Alt+Shift+KeyN", "Alt+KeyM"].includes(key)) setLeaf("read");
       else return;
+      setOpen(true);
       e.preventDefault();
     };
     window.addEventListener("keydown", listen);
@@ -102,53 +106,67 @@ export function FormAside({ id, doc, here, seenId, onOtherSide, onTold }: FormAs
 
   return (
     <aside
-      className="sticky bottom-0 z-2 grid max-h-[44vh] items-start gap-3 overflow-y-auto border-t border-base-300 bg-base-200 py-2 sm:grid-cols-[15rem_minmax(0,1fr)] lg:top-4 lg:max-h-[calc(100vh-2rem)] lg:grid-cols-1 lg:border-0 lg:py-0"
+      className="sticky bottom-0 z-3 grid max-h-[70vh] grid-cols-[minmax(0,1fr)] items-start gap-3 overflow-y-auto border-t border-base-300 bg-base-200 py-2 sm:grid-cols-[15rem_minmax(0,1fr)] lg:top-4 lg:max-h-[calc(100vh-2rem)] lg:grid-cols-1 lg:border-0 lg:py-0"
       aria-label="Details"
+      data-drawer={open}
     >
-      <FloorView
-        floor={derived.floor}
-        movementId={movement?.id ?? posture?.movements[0]?.id ?? seenId}
-        onStep={(m) => showRow({ level: "movement", id: m })}
-      />
-      <div className="rounded-box border-base-300 border bg-base-100">
-        <TabList
-          label="Details"
-          tabs={LEAVES.map((name, i) => ({ id: name, name: titles[name], title: `Alt ${"7890"[i]}` }))}
-          chosen={leaf}
-          onChoose={setLeaf}
-          keepsFocus
+      <button
+        type="button"
+        className="btn btn-sm w-full sm:col-span-2 lg:hidden"
+        aria-expanded={open}
+        // The field that has the focus keeps it: the drawer is about its row.
+        onMouseDown={(e) => e.preventDefault()}
+        onClick={() => setOpen((o) => !o)}
+      >
+        {open ? <ChevronDown size={16} /> : <ChevronUp size={16} />}
+        {open ? "Close" : `Floor, row, ${titles.read.toLowerCase()}, setup, totals`}
+      </button>
+      <div className={`contents ${open ? "" : "max-lg:*:hidden"}`}>
+        <FloorView
+          floor={derived.floor}
+          movementId={movement?.id ?? posture?.movements[0]?.id ?? seenId}
+          onStep={(m) => showRow({ level: "movement", id: m })}
         />
-        <div role="tabpanel" className="p-3">
-          {leaf !== "read" && leaves[leaf]}
-          <ReadThrough
-            formId={id}
-            version={version}
-            findings={derived.findings}
-            care={derived.care}
-            rowId={here?.id}
-            shown={leaf === "read"}
-            nameOf={nameOf}
-            asideCount={form.set_aside.length}
-            onGo={goTo}
-            onMend={(finding, no) => void ask("mends", { finding: finding.id, no })}
-            onSetAside={(f) => edit((x) => ({ ...x, set_aside: [...x.set_aside, f.id] }))}
-            onBringBack={() => edit((x) => ({ ...x, set_aside: [] }))}
+        <div className="rounded-box border-base-300 border bg-base-100">
+          <TabList
+            label="Details"
+            tabs={LEAVES.map((name, i) => ({ id: name, name: titles[name], title: `Alt ${"7890"[i]}` }))}
+            chosen={leaf}
+            onChoose={setLeaf}
+            keepsFocus
           />
-          {leaf === "read" && (
-            <ReadAgain
+          <div role="tabpanel" className="p-3">
+            {leaf !== "read" && leaves[leaf]}
+            <ReadThrough
               formId={id}
               version={version}
-              onReadAgain={(movement) => void ask("read-again", { movement })}
+              findings={derived.findings}
+              care={derived.care}
+              rowId={here?.id}
+              shown={leaf === "read"}
+              nameOf={nameOf}
+              asideCount={form.set_aside.length}
+              onGo={goTo}
+              onMend={(finding, no) => void ask("mends", { finding: finding.id, no })}
+              onSetAside={(f) => edit((x) => ({ ...x, set_aside: [...x.set_aside, f.id] }))}
+              onBringBack={() => edit((x) => ({ ...x, set_aside: [] }))}
             />
-          )}
+            {leaf === "read" && (
+              <ReadAgain
+                formId={id}
+                version={version}
+                onReadAgain={(movement) => void ask("read-again", { movement })}
+              />
+            )}
+          </div>
         </div>
+        <p className="quiet text-sm sm:col-span-2 lg:col-span-1">
+          {derived.care.advice}{" "}
+          <Link className="link" to="/forms">
+            All forms
+          </Link>
+        </p>
       </div>
-      <p className="quiet text-sm sm:col-span-2 lg:col-span-1">
-        {derived.care.advice}{" "}
-        <Link className="link" to="/forms">
-          All forms
-        </Link>
-      </p>
     </aside>
   );
 }

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { Download, Play } from "lucide-react";
+import { Download, Play, Search } from "lucide-react";
 import { type KeyboardEvent, useCallback, useEffect, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import {
@@ -20,8 +20,11 @@ import { NumberField } from "../shared/NumberField";
 import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
 import { type Editing, useDocument } from "../shared/useDocument";
+import { useKeys } from "../shared/useKeys";
 import { useTitle } from "../shared/useTitle";
+import { ChosenBar } from "./ChosenBar";
 import * as edits from "./edits";
+import { FindBar } from "./FindBar";
 import { FormAside } from "./FormAside";
 import { focusRow, rowOf, useSeenMovement } from "./focus";
 import { PostureBlock } from "./PostureBlock";
@@ -29,6 +32,8 @@ import { formLine } from "./RowDetails";
 import { AddRow, type OnRow, RowTools } from "./RowTools";
 import { afterAct, afterKey, isBlank, neighbour } from "./rowKeys";
 import { LaneHead, SectionLine } from "./SheetHead";
+import { copyAll, moveAll, removeAll } from "./severalRows";
+import { useChosenRows } from "./useChosenRows";
 
 export function FormPage() {
   const { id = "" } = useParams();
@@ -46,6 +51,9 @@ function FormSheet({ first }: { first: FormView }) {
   const { edit, flush, body: form } = doc;
   const [here, setHere] = useState<edits.RowRef | null>(null);
   const [told, setTold] = useState("");
+  const [finding, setFinding] = useState(false);
+  const sheet = useRef<HTMLDivElement>(null);
+  const rows = useChosenRows(sheet, form);
   const go = useRef<edits.RowRef | null>(null);
   const latest = useRef(form);
   latest.current = form;
@@ -86,7 +94,7 @@ function FormSheet({ first }: { first: FormView }) {
     [edit],
   );
 
-  const onRow = useCallback<OnRow>((row, act) => apply((f) => afterAct(f, row, act)), [apply]);
+  const onRow = useCallback<OnRow>((row, act, onto) => apply((f) => afterAct(f, row, act, onto)), [apply]);
 
   const otherSide = async (row: edits.RowRef) => {
     const posture = edits.postureOf(latest.current, row);
@@ -104,6 +112,15 @@ function FormSheet({ first }: { first: FormView }) {
     const at = rowOf(e.target);
     if (!at) return;
     const key = pressed(e);
+    if (key === "Shift+ArrowUp" || key === "Shift+ArrowDown") {
+      rows.extend(at.row, key === "Shift+ArrowUp" ? -1 : 1);
+      e.preventDefault();
+      return;
+    }
+    if (rows.chosen.length && keyOfChosen(key)) {
+      e.preventDefault();
+      return;
+    }
     if (key === "ArrowUp" || key === "ArrowDown") {
       const next = neighbour(latest.current, at.row, key === "ArrowUp" ? -1 : 1);
       if (next) focusRow(next, at.field);
@@ -126,6 +143,29 @@ function FormSheet({ first }: { first: FormView }) {
       return;
     }
     apply((f) => afterKey(f, at.row, means) ?? made);
+  };
+
+  useKeys({}, { "Ctrl+KeyF": () => setFinding(true), "Alt+KeyP": () => void play() });
+
+  /** What a key does with all the rows that are chosen; whether it does anything. */
+  const keyOfChosen = (key: string): boolean => {
+    const { chosen } = rows;
+    const changes: Record<string, (() => void) | undefined> = {
+      "Alt+ArrowUp": () => edit((f) => moveAll(f, chosen, -1)),
+      "Alt+ArrowDown": () => edit((f) => moveAll(f, chosen, 1)),
+      "Alt+KeyD": () => edit((f) => copyAll(f, chosen).form),
+      "Alt+Backspace": () => {
+        edit((f) => removeAll(f, chosen).form);
+        rows.clear();
+      },
+      Delete: () => {
+        edit((f) => removeAll(f, chosen).form);
+        rows.clear();
+      },
+      Escape: rows.clear,
+    };
+    changes[key]?.();
+    return changes[key] !== undefined;
   };
 
   const play = async () => {
@@ -151,6 +191,12 @@ function FormSheet({ first }: { first: FormView }) {
             value={form.title}
             placeholder="Title of the form"
             onType={(text) => edit((f) => ({ ...f, title: text.slice(0, 200) }), "typing")}
+            onKeyDown={(e) => {
+              const posture = form.sections[0]?.postures[0];
+              if (e.key !== "Enter" || !posture) return;
+              e.preventDefault();
+              focusRow({ level: "posture", id: posture.id });
+            }}
           />
           <p className="px-1" data-totals>
             {formLine(form, derived.totals)}
@@ -167,9 +213,12 @@ function FormSheet({ first }: { first: FormView }) {
           />
           counts a minute
         </label>
-        <div className="flex items-center gap-1">
+        <div className="flex flex-wrap items-center gap-1">
           <SaveState doc={doc as Editing<unknown, unknown>} />
           <KeysDialog keys={FORM_KEYS} title="form sheet" />
+          <button type="button" className="btn btn-sm" title="Find (Ctrl F)" onClick={() => setFinding(true)}>
+            <Search size={16} /> Find
+          </button>
           <a className="btn btn-sm" href={`/api/forms/${first.id}/file`} download>
             <Download size={16} /> Save file
           </a>
@@ -187,10 +236,13 @@ function FormSheet({ first }: { first: FormView }) {
       <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_20rem] 2xl:grid-cols-[minmax(0,1fr)_26rem]">
         {/* biome-ignore lint/a11y/noStaticElementInteractions: the keys belong to the fields inside */}
         <div
+          ref={sheet}
           onKeyDown={onKeyDown}
           onFocus={(e) => setHere(rowOf(e.target)?.row ?? null)}
           onBlur={(e) => e.target instanceof HTMLTextAreaElement && flush()}
         >
+          {finding && <FindBar form={form} edit={edit} onClose={() => setFinding(false)} />}
+          <ChosenBar formId={first.id} form={form} rows={rows} edit={edit} onTold={setTold} />
           <LaneHead />
           {form.sections.map((s) => (
             <div
@@ -199,7 +251,7 @@ function FormSheet({ first }: { first: FormView }) {
               data-section={s.id}
             >
               <div
-                className="group/tools relative flex items-baseline gap-2 bg-base-300/60 px-2 py-1"
+                className="sheet-row group/tools relative flex items-baseline gap-2 bg-base-300/60 px-2 py-1"
                 data-row={`section:${s.id}`}
                 data-field="line"
               >

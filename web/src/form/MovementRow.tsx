@@ -8,7 +8,7 @@ import { fieldOf } from "./focus";
 import { type OnRow, RowTools } from "./RowTools";
 
 export const ROW_GRID =
-  "grid grid-cols-[minmax(7rem,17rem)_minmax(10rem,1fr)_3.6rem_4.6rem_4.8rem] items-stretch";
+  "grid grid-cols-[4.5rem_repeat(3,minmax(0,1fr))] sm:grid-cols-[minmax(7rem,17rem)_minmax(10rem,1fr)_3.6rem_4.6rem_4.8rem] items-stretch";
 
 const BREATHS = { in: "↑ in", out: "↓ out", free: "free" } as const;
 const NEXT_BREATH = { in: "out", out: "free", free: "in" } as const;
@@ -36,10 +36,10 @@ export const MovementRow = memo(function MovementRow({
   const foot = line?.foot_side;
   return (
     <div
-      className={`${ROW_GRID} group/row group/tools relative focus-within:bg-base-200/70`}
+      className={`${ROW_GRID} sheet-row group/row group/tools relative focus-within:bg-base-200/70`}
       style={{ minHeight: `${Math.max(2.3, 1.2 + m.counts * 0.55)}rem` }}
     >
-      <div className="relative">
+      <div className="relative max-sm:row-span-2">
         {line && (
           <RibbonStrip
             from={line.left_from}
@@ -54,7 +54,7 @@ export const MovementRow = memo(function MovementRow({
           </span>
         )}
       </div>
-      <div className="relative flex flex-col justify-center py-0.5 pl-2">
+      <div className="relative flex flex-col justify-center py-0.5 pl-2 max-sm:col-span-3">
         <RowTools row={row} name={m.line || `movement ${no}`} onRow={onRow} />
         <GrowingText
           {...fieldOf(row, "line")}
@@ -81,6 +81,7 @@ export const MovementRow = memo(function MovementRow({
           label={`Counts of movement ${no}`}
           className={`text-right ${ORIGIN_STYLE[m.origins.counts ?? "hand"]}`}
           value={String(m.counts)}
+          takes="Counts: a number from 0.25 to 64."
           onCommit={(text) => {
             const counts = readNumber(text, 0.25, 64);
             if (counts !== null) change(m.id, { counts });
@@ -93,6 +94,7 @@ export const MovementRow = memo(function MovementRow({
           label={`Weight at the end of movement ${no}: 70 L, 100 R, even`}
           className={`text-right ${line?.shift ? "font-semibold" : ""} ${ORIGIN_STYLE[m.origins.left_pct ?? "hand"]}`}
           value={weight(m.left_pct)}
+          takes="The share and the leg: 70 L, 100 R, 70/30 L, all left, even."
           onCommit={(text) => {
             const left = readWeight(text);
             if (left !== null) change(m.id, { left_pct: left });

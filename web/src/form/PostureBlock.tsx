@@ -6,6 +6,7 @@ import { GrowingText } from "../shared/GrowingText";
 import { RibbonStrip } from "../shared/Ribbon";
 import type { RowRef } from "./edits";
 import { fieldOf } from "./focus";
+import { KnownMovements } from "./KnownMovements";
 import { MovementRow, ROW_GRID } from "./MovementRow";
 import { AddRow, type OnRow, RowTools } from "./RowTools";
 
@@ -39,11 +40,11 @@ export const PostureBlock = memo(
         aria-label={p.name || "Posture without a name"}
         data-posture={p.id}
       >
-        <div className={`${ROW_GRID} group/tools relative focus-within:bg-base-200/70`}>
+        <div className={`${ROW_GRID} sheet-row group/tools relative focus-within:bg-base-200/70`}>
           <div className="relative">{at && <RibbonStrip {...at} />}</div>
           <RowTools row={row} name={p.name || "posture without a name"} onRow={onRow} />
           <div
-            className="col-span-4 flex flex-wrap items-center gap-x-1 py-1 pl-2"
+            className="col-span-3 flex flex-wrap items-center gap-x-1 py-1 pl-2 sm:col-span-4"
             data-row={`posture:${p.id}`}
           >
             <Field
@@ -56,7 +57,7 @@ export const PostureBlock = memo(
                 return true;
               }}
             />
-            <div className="min-w-48 flex-1">
+            <div className="min-w-40 flex-1 sm:min-w-48">
               <GrowingText
                 {...fieldOf(row, "line")}
                 label="Name of the posture"
@@ -79,6 +80,9 @@ export const PostureBlock = memo(
             )}
           </div>
         </div>
+        {p.name.trim() && p.movements.every((m) => !m.line && !m.foot) && (
+          <KnownMovements posture={p} onTake={(change) => changePosture(p.id, change)} />
+        )}
         {p.movements.map((m, i) => (
           <MovementRow
             key={m.id}
@@ -91,7 +95,7 @@ export const PostureBlock = memo(
         ))}
         <p className={`${ROW_GRID} items-center`}>
           <span className="relative self-stretch">{after && <RibbonStrip {...after} />}</span>
-          <span className="col-span-4 pl-2">
+          <span className="col-span-3 pl-2 sm:col-span-4">
             <AddRow name="movement" onAdd={() => onRow(lastRow(p), "movement")} />
           </span>
         </p>

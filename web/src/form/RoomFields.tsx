@@ -86,6 +86,7 @@ export function RoomFields({ formId, version, form, change }: RoomFieldsProps) {
           className="!border-base-300 bg-base-100"
           placeholder="0 0; 6 0; 6 3; 4 3; 4 5; 0 5"
           value={room.corners.map((c) => c.join(" ")).join("; ")}
+          takes="Metres, two numbers for each corner: 0 0; 6 0; 6 4; 0 4."
           onCommit={(text) => {
             const corners = readCorners(text);
             if (corners) set({ corners });

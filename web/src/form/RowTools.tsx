@@ -1,9 +1,11 @@
-import { ArrowDown, ArrowUp, Copy, Trash2 } from "lucide-react";
+import { ArrowDown, ArrowUp, Copy, GripVertical, Trash2 } from "lucide-react";
+import { useRef } from "react";
 import type { RowRef } from "./edits";
+import { rowOf } from "./focus";
 
 /** What can be done with a row by hand. */
-export type RowAct = "up" | "down" | "copy" | "remove" | "movement" | "posture" | "section";
-export type OnRow = (row: RowRef, act: RowAct) => void;
+export type RowAct = "up" | "down" | "copy" | "remove" | "drop" | "movement" | "posture" | "section";
+export type OnRow = (row: RowRef, act: RowAct, onto?: RowRef) => void;
 
 const TOOLS = [
   { act: "up", name: "Move up", Icon: ArrowUp },
@@ -26,6 +28,7 @@ export function RowTools({ row, name, onRow }: RowToolsProps) {
       className="absolute -top-3 right-1 z-2 hidden rounded-field border border-base-300 bg-base-100 shadow-sm group-focus-within/tools:flex group-hover/tools:flex"
       data-tools={`${row.level}:${row.id}`}
     >
+      {row.level !== "section" && <Grip row={row} name={name} onRow={onRow} />}
       {TOOLS.map(({ act, name: does, Icon }) => (
         <button
           key={act}
@@ -42,6 +45,48 @@ export function RowTools({ row, name, onRow }: RowToolsProps) {
         </button>
       ))}
     </span>
+  );
+}
+
+/** The row below which something would be dropped at a place of the window. */
+function rowUnder(x: number, y: number, dragged: RowRef): HTMLElement | null {
+  const row = document.elementFromPoint(x, y)?.closest<HTMLElement>(".sheet-row");
+  const at = row && rowOf(row.querySelector("[data-row]"))?.row;
+  return at && at.level !== "section" && at.id !== dragged.id ? row : null;
+}
+
+/** A handle that is dragged with the mouse or a finger: the row comes below the one where it is let go. */
+function Grip({ row, name, onRow }: RowToolsProps) {
+  const over = useRef<HTMLElement | null>(null);
+  const show = (to: HTMLElement | null) => {
+    over.current?.removeAttribute("data-drop");
+    to?.setAttribute("data-drop", "");
+    over.current = to;
+  };
+  return (
+    <button
+      type="button"
+      tabIndex={-1}
+      className="btn btn-ghost btn-xs h-7 min-h-7 w-7 cursor-grab touch-none px-0"
+      aria-label={`Drag: ${name}`}
+      title="Drag"
+      onMouseDown={(e) => e.preventDefault()}
+      onPointerDown={(e) => e.currentTarget.setPointerCapture(e.pointerId)}
+      onPointerMove={(e) => {
+        if (!e.currentTarget.hasPointerCapture(e.pointerId)) return;
+        const edge = e.clientY < 60 ? -12 : e.clientY > window.innerHeight - 60 ? 12 : 0;
+        if (edge) window.scrollBy(0, edge);
+        show(rowUnder(e.clientX - 60, e.clientY, row) ?? rowUnder(e.clientX, e.clientY, row));
+      }}
+      onPointerUp={() => {
+        const to = over.current && rowOf(over.current.querySelector("[data-row]"))?.row;
+        show(null);
+        if (to) onRow(row, "drop", to);
+      }}
+      onPointerCancel={() => show(null)}
+    >
+      <GripVertical size={15} />
+    </button>
   );
 }
 

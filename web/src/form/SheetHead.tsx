@@ -5,7 +5,7 @@ import { clock, plural } from "../shared/format";
 export function LaneHead() {
   return (
     <div
-      className="quiet grid grid-cols-[minmax(7rem,17rem)_minmax(10rem,1fr)_3.6rem_4.6rem_4.8rem] px-px pb-1 text-sm"
+      className="quiet hidden sm:grid grid-cols-[minmax(7rem,17rem)_minmax(10rem,1fr)_3.6rem_4.6rem_4.8rem] px-px pb-1 text-sm"
       aria-hidden="true"
     >
       <span className="flex justify-between px-1">

@@ -1,6 +1,6 @@
-import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
-import { call, type Suggestion } from "../shared/api";
+import { useEffect } from "react";
+import type { Suggestion } from "../shared/api";
+import { useSuggestions } from "./useSuggestions";
 
 interface SuggestionsProps {
   /** The letters typed so far. */
@@ -10,19 +10,7 @@ interface SuggestionsProps {
 
 /** Postures of the catalogue that the letters can stand for; Alt 1 to Alt 6 puts one into the form. */
 export function Suggestions({ letters, onTake }: SuggestionsProps) {
-  const [asked, setAsked] = useState(letters);
-  useEffect(() => {
-    const waiting = window.setTimeout(() => setAsked(letters), 120);
-    return () => window.clearTimeout(waiting);
-  }, [letters]);
-  const { data } = useQuery({
-    queryKey: ["catalogue", asked],
-    queryFn: () => call<Suggestion[]>(`catalogue?letters=${encodeURIComponent(asked)}`),
-    enabled: asked.trim().length >= 2,
-    staleTime: Number.POSITIVE_INFINITY,
-    placeholderData: (before) => before,
-  });
-  const shown = asked.trim().length >= 2 ? (data ?? []) : [];
+  const shown = useSuggestions(letters);
 
   useEffect(() => {
     const listen = (e: KeyboardEvent) => {

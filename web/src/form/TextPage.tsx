@@ -1,9 +1,10 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { FolderOpen } from "lucide-react";
-import { useRef, useState } from "react";
-import { useNavigate } from "react-router";
+import { useEffect, useRef, useState } from "react";
+import { useLocation, useNavigate } from "react-router";
 import { call, type Draft, type FormView, type Job, sentence, upload } from "../shared/api";
 import { clock, GUESSED, plural } from "../shared/format";
+import { taken } from "../shared/handed";
 import { JobProgress } from "../shared/JobProgress";
 import { made, useJob } from "../shared/useJob";
 
@@ -63,6 +64,13 @@ export function TextPage() {
       await cache.invalidateQueries({ queryKey: ["forms"] });
       navigate(`/forms/${form.id}`);
     });
+  const { state } = useLocation();
+  // A file that was dropped or opened elsewhere is read at once.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once for each file that is handed over
+  useEffect(() => {
+    const file = taken();
+    if (file) void readFrom(file);
+  }, [state]);
   const named = draft?.form.sections.flatMap((s) => s.postures) ?? [];
   const movements = named.reduce((n, p) => n + p.movements.length, 0);
   const count = (state: string) => draft?.lines.filter((l) => l.state === state).length ?? 0;

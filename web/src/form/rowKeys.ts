@@ -14,6 +14,7 @@ import {
 } from "./edits";
 
 import type { RowAct } from "./RowTools";
+import { moveTo } from "./severalRows";
 
 const bounded = (n: number, least: number, most: number) => Math.min(most, Math.max(least, n));
 
@@ -34,11 +35,13 @@ function intoFirst(form: Form, row: RowRef): Edited | null {
 }
 
 /** What the buttons of a row change in a form. */
-export function afterAct(form: Form, row: RowRef, act: RowAct): Edited {
+export function afterAct(form: Form, row: RowRef, act: RowAct, onto?: RowRef): Edited {
   switch (act) {
     case "up":
     case "down":
       return move(form, row, act === "up" ? -1 : 1);
+    case "drop":
+      return { form: onto ? moveTo(form, row, onto) : form, go: row };
     case "copy":
       return copy(form, row);
     case "remove":

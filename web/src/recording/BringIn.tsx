@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Film, FolderOpen } from "lucide-react";
-import { useRef, useState } from "react";
-import { useNavigate } from "react-router";
+import { useEffect, useRef, useState } from "react";
+import { useLocation, useNavigate } from "react-router";
 import { call, type Job, type SessionRow } from "../shared/api";
+import { taken } from "../shared/handed";
 import { JobProgress } from "../shared/JobProgress";
 import { useBringIn } from "./useBringIn";
 
@@ -22,6 +23,15 @@ export function BringIn() {
   const navigate = useNavigate();
   const coming = useBringIn();
   const session = chosen || sessions.data?.[0]?.id || "";
+  const { state } = useLocation();
+  /** A file that was dropped elsewhere: it waits for its session. */
+  const [waiting, setWaiting] = useState<File | null>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once for each file that is handed over
+  useEffect(() => {
+    const file = taken();
+    if (file?.name.toLowerCase().endsWith(".zip")) void take(file);
+    else if (file) setWaiting(file);
+  }, [state]);
   const busy = coming.sent !== null || coming.work.working;
 
   const take = async (file: File) => {
@@ -66,9 +76,12 @@ export function BringIn() {
           type="button"
           className="btn btn-primary"
           disabled={!session || busy}
-          onClick={() => chooser.current?.click()}
+          onClick={() => {
+            if (!waiting) chooser.current?.click();
+            else void take(waiting).then(() => setWaiting(null));
+          }}
         >
-          <Film size={17} /> Bring in a recording
+          <Film size={17} /> {waiting ? `Bring in “${waiting.name}”` : "Bring in a recording"}
         </button>
         <button type="button" className="btn" disabled={busy} onClick={() => opener.current?.click()}>
           <FolderOpen size={17} /> Open a packed one
@@ -121,7 +134,9 @@ export function BringIn() {
       <p className="quiet mt-2 text-sm">
         {sessions.data?.length === 0
           ? "First make the session that is done in it: its order is what the recording is marked against."
-          : "A film (MP4, MOV, WebM, MKV) or a sound, of any length. It stays on this machine. People who can be seen in it should have agreed."}
+          : waiting
+            ? `Choose the session that is done in “${waiting.name}”, then bring it in.`
+            : "A film (MP4, MOV, WebM, MKV) or a sound, of any length. It stays on this machine. People who can be seen in it should have agreed."}
       </p>
     </section>
   );

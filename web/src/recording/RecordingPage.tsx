@@ -20,6 +20,7 @@ import { TabList } from "../shared/TabList";
 import { type Editing, useDocument } from "../shared/useDocument";
 import { type Keys, useKeys } from "../shared/useKeys";
 import { useTitle } from "../shared/useTitle";
+import { WorkHead } from "../shared/WorkHead";
 import { DeskFoot, Notices } from "./DeskFoot";
 import { FilmedPanel } from "./FilmedPanel";
 import { GiveBack } from "./GiveBack";
@@ -231,15 +232,13 @@ function RecordingDesk({ first }: { first: RecordingView }) {
         <div className="flex items-center gap-1">
           <SaveState doc={{ ...doc, undo } as unknown as Editing<unknown, unknown>} />
           <KeysDialog keys={RECORDING_KEYS} title="recording desk" />
-          <Link className="btn btn-primary btn-sm" to={`/recordings/${first.id}/cues`}>
-            To its cues
-          </Link>
         </div>
       </div>
+      <WorkHead kind="recordings" id={first.id} at="mark" stamp={doc.view.version} />
       <SaveTrouble doc={doc as Editing<unknown, unknown>} />
       <Notices recording={recording} sheet={sheet} />
       <HowFilmed recording={recording} sheet={sheet} edit={edit} onOther={() => setLeaf("filmed")} />
-      <div className="grid grid-cols-[minmax(0,1fr)] gap-4 lg:h-[calc(100vh-11.5rem)] lg:min-h-[34rem] lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-4 lg:h-[calc(100vh-15rem)] lg:min-h-[34rem] lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
         <Watch
           {...{ media, recording, sheet, taps, playing, rate, chosen }}
           id={first.id}

@@ -58,7 +58,8 @@ export function CueReport({ id, version }: { id: string; version: number }) {
         ))}
       </div>
       {lines.length === 0 && <p className="quiet text-sm">None.</p>}
-      <ol className="grid max-h-[28rem] gap-1.5 overflow-y-auto pr-1 text-sm">
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a stretch that scrolls must be reached by key */}
+      <ol className="grid max-h-[28rem] gap-1.5 overflow-y-auto pr-1 text-sm" tabIndex={0}>
         {lines.map((c) => (
           <li key={c.id} className="grid grid-cols-[3.2rem_1fr] gap-x-2">
             <span className="quiet text-right">{clock(c.target_ms)}</span>

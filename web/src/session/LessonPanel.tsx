@@ -79,6 +79,7 @@ export function LessonPanel({ id, version, session, plan, choices, saved, edit, 
             className="!border-base-300 bg-base-100"
             placeholder="10:30"
             value={session.starts_at}
+            takes="A time on the clock from 0:00 to 23:59."
             onCommit={(text) => {
               const good = /^(([01]?\d|2[0-3]):[0-5]\d)?$/.test(text.trim());
               if (good) edit((s) => ({ ...s, starts_at: text.trim() }));
@@ -164,32 +165,6 @@ export function LessonPanel({ id, version, session, plan, choices, saved, edit, 
         </p>
       )}
       <div className="flex flex-wrap gap-2">
-        {(["instructor", "class"] as const).map((reader) => (
-          <a
-            key={reader}
-            className="btn btn-xs"
-            href={`/api/sessions/${id}/paper.html?reader=${reader}`}
-            target="_blank"
-            rel="noreferrer"
-          >
-            Page to print ({reader})
-          </a>
-        ))}
-        {(["instructor", "class"] as const).map((reader) =>
-          (["pdf", "md", "csv"] as const).map((ending) => (
-            <a
-              key={reader + ending}
-              className="btn btn-xs"
-              href={`/api/sessions/${id}/paper.${ending}?reader=${reader}`}
-              download
-            >
-              Plan for the {reader} ({ending.toUpperCase()})
-            </a>
-          )),
-        )}
-        <a className="btn btn-xs" href={`/api/sessions/${id}/practice.mid`} download>
-          Tempo map (MIDI)
-        </a>
         <button type="button" className="btn btn-xs" onClick={() => void keep()}>
           Keep as a pattern
         </button>

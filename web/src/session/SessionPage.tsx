@@ -32,6 +32,7 @@ import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
 import { type Editing, useDocument } from "../shared/useDocument";
 import { useTitle } from "../shared/useTitle";
+import { WorkHead } from "../shared/WorkHead";
 import { CueReport } from "./CueReport";
 import { type Group, GroupHead } from "./GroupHead";
 import { LessonPanel } from "./LessonPanel";
@@ -154,11 +155,9 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
         <div className="flex items-center gap-1">
           <SaveState doc={doc as Editing<unknown, unknown>} />
           <KeysDialog keys={SESSION_KEYS} title="session" />
-          <Link className="btn btn-primary btn-sm" to={`/stage/${first.id}`}>
-            To the stage
-          </Link>
         </div>
       </div>
+      <WorkHead kind="sessions" id={first.id} at="lay_out" stamp={doc.view.version} />
       <SaveTrouble doc={doc as Editing<unknown, unknown>} />
       <div className="mb-4 flex flex-wrap items-center gap-x-6 gap-y-2">
         <p className="text-2xl" data-total>
@@ -171,6 +170,7 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
             className="!w-20 !border-base-300 bg-base-100 text-right"
             placeholder="minutes"
             value={session.wished_ms ? clock(session.wished_ms) : ""}
+            takes="Minutes from 1 to 360, or minutes:seconds; empty for no target."
             onCommit={(text) => {
               const ms = text.trim() === "" ? null : readClock(text);
               if (text.trim() !== "" && (ms === null || ms < 60_000)) return false;
@@ -242,14 +242,7 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
             edit={edit}
             onFit={() => void doc.ask("fit")}
           />
-          <SoundPanel
-            id={first.id}
-            session={session}
-            choices={choices}
-            edit={edit}
-            saved={doc.saving === "saved"}
-            empty={derived.totals.ms === 0}
-          />
+          <SoundPanel id={first.id} session={session} choices={choices} edit={edit} />
           <CueReport id={first.id} version={doc.view.version} />
         </aside>
       </div>

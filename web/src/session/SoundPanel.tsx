@@ -1,9 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { Download } from "lucide-react";
 import { Link } from "react-router";
-import { type Choices, call, type Job, type Session, upload } from "../shared/api";
+import { type Choices, type Job, type Session, upload } from "../shared/api";
 import { Check } from "../shared/Check";
 import { JobProgress } from "../shared/JobProgress";
+import { Level } from "../shared/Level";
 import { NumberField } from "../shared/NumberField";
 import { speechAddress } from "../shared/speech";
 import { made, useJob } from "../shared/useJob";
@@ -13,12 +13,10 @@ interface SoundPanelProps {
   session: Session;
   choices: Choices;
   edit: (change: (session: Session) => Session) => void;
-  saved: boolean;
-  empty: boolean;
 }
 
-/** The voice and what sounds beside it; and the sound file, the captions and the session file to save. */
-export function SoundPanel({ id, session, choices, edit, saved, empty }: SoundPanelProps) {
+/** The voice, and what sounds beside it. */
+export function SoundPanel({ id, session, choices, edit }: SoundPanelProps) {
   const { speech, sound } = session;
   const bringing = useJob();
   const setSpeech = (part: Partial<Session["speech"]>) =>
@@ -143,58 +141,13 @@ export function SoundPanel({ id, session, choices, edit, saved, empty }: SoundPa
           </>
         )}
       </div>
-      <div className="flex flex-wrap items-center gap-3 text-sm">
-        <Level
-          name="loudness, LUFS"
-          value={sound.lufs}
-          least={-30}
-          most={-9}
-          onNumber={(lufs) => setSound({ lufs })}
-        />
-        <Level
-          name="peak, dBTP"
-          value={sound.peak_dbtp}
-          least={-12}
-          most={-0.1}
-          onNumber={(n) => setSound({ peak_dbtp: n })}
-        />
-      </div>
       <JobProgress work={bringing} name="Bringing in the sound" />
       {bringing.job?.state === "done" && bringing.job.note && (
         <p role="status" className="text-sm">
           {bringing.job.note}
         </p>
       )}
-      <Rendering id={id} ready={saved && !empty} />
-      <div className="flex flex-wrap gap-2">
-        <a className="btn btn-sm" href={`/api/sessions/${id}/captions.vtt`} download>
-          <Download size={15} /> Captions (WebVTT)
-        </a>
-        <a className="btn btn-sm" href={`/api/sessions/${id}/captions.srt`} download>
-          <Download size={15} /> Captions (SRT)
-        </a>
-        <a className="btn btn-sm" href={`/api/sessions/${id}/file`} download>
-          <Download size={15} /> Session file
-        </a>
-      </div>
     </section>
-  );
-}
-
-/** A number of the sound, with its name. */
-function Level(props: {
-  name: string;
-  value: number;
-  least: number;
-  most: number;
-  onNumber: (n: number) => void;
-}) {
-  const { name, ...rest } = props;
-  return (
-    <label className="flex items-center gap-1">
-      {name}
-      <NumberField label={name} className="!w-16" {...rest} />
-    </label>
   );
 }
 
@@ -210,39 +163,5 @@ function Sample({ speech }: { speech: Session["speech"] }) {
     >
       Play sample
     </button>
-  );
-}
-
-/** Makes the sound file, shows how far it is, and gives it to be saved. */
-function Rendering({ id, ready }: { id: string; ready: boolean }) {
-  const work = useJob();
-  const { job, working } = work;
-  return (
-    <div className="grid gap-2">
-      <div className="flex flex-wrap items-center gap-2">
-        {["wav", "flac", "mp3", "ogg"].map((ending) => (
-          <button
-            key={ending}
-            type="button"
-            className="btn btn-sm"
-            disabled={working || !ready}
-            onClick={() => void work.run(() => call<Job>(`sessions/${id}/render?ending=${ending}`, "POST"))}
-          >
-            Make {ending.toUpperCase()}
-          </button>
-        ))}
-        {job?.state === "done" && (
-          <a className="btn btn-sm btn-primary" href={`/api/jobs/${job.id}/result`} download={job.filename}>
-            <Download size={15} /> Save {job.filename}
-          </a>
-        )}
-      </div>
-      <JobProgress work={work} name="Making the sound file" />
-      {job?.state === "done" && job.note && (
-        <p className="text-sm" data-loudness>
-          {job.note}
-        </p>
-      )}
-    </div>
   );
 }

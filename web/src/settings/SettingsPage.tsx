@@ -49,7 +49,7 @@ export function SettingsPage() {
           {told}
         </p>
       </div>
-      <section className="rounded-box border-base-300 grid gap-3 border bg-base-100 p-4">
+      <section className="rounded-box border-base-300 grid grid-cols-[minmax(0,1fr)] gap-3 border bg-base-100 p-4">
         <h2 className="text-xl">Voice</h2>
         <p className="quiet text-sm">
           Listen, then choose. New sessions begin with this voice; sessions you have keep theirs.
@@ -67,7 +67,7 @@ export function SettingsPage() {
           />
         </Labelled>
       </section>
-      <section className="rounded-box border-base-300 grid gap-3 border bg-base-100 p-4">
+      <section className="rounded-box border-base-300 grid grid-cols-[minmax(0,1fr)] gap-3 border bg-base-100 p-4">
         <h2 className="text-xl">New forms and sessions</h2>
         <div className="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
           <Choose
@@ -119,7 +119,7 @@ export function SettingsPage() {
           <RoomChoice room={settings.room ?? null} onChoose={(room) => void change({ room })} />
         </div>
       </section>
-      <section className="rounded-box border-base-300 grid gap-3 border bg-base-100 p-4">
+      <section className="rounded-box border-base-300 grid grid-cols-[minmax(0,1fr)] gap-3 border bg-base-100 p-4">
         <h2 className="text-xl">How the pages look</h2>
         <div className="w-64">
           <Choose
@@ -154,7 +154,7 @@ function Voices({ voices, line, settings, onChoose }: VoicesProps) {
     await sound.play().catch(() => setPlaying(""));
   };
   return (
-    <ul className="grid gap-1" data-voices={voices.length}>
+    <ul className="grid grid-cols-[minmax(0,1fr)] gap-1" data-voices={voices.length}>
       {voices.map((v) => {
         const chosen = v.engine === speech.engine && v.id === speech.voice;
         return (

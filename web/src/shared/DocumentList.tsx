@@ -2,7 +2,10 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { FolderOpen, Plus } from "lucide-react";
 import { type ReactNode, useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { call, type Kind, sentence, upload } from "./api";
+import { Beginnings } from "../home/Beginnings";
+import { useBeginnings } from "../home/useBeginnings";
+import { ANY_FILE, useOpenAnything } from "../home/useOpenAnything";
+import { call, type Kind, sentence } from "./api";
 import { Waiting } from "./Shell";
 import { UnreadableList } from "./UnreadableList";
 
@@ -60,8 +63,10 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
     } catch (error) {
       setTold(sentence(error));
     }
-    await cache.invalidateQueries({ queryKey: [kind] });
+    await Promise.all([kind, "beginnings"].map((k) => cache.invalidateQueries({ queryKey: [k] })));
   };
+  const openAny = useOpenAnything();
+  const beginnings = useBeginnings();
   const open = (view: V) => navigate(`/${kind}/${view.id}`);
 
   if (!here.data) return <Waiting error={here.error && sentence(here.error)} />;
@@ -78,15 +83,13 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
             <input
               ref={chooser}
               type="file"
-              accept={
-                kind === "sessions" ? ".json,.zip,application/json,application/zip" : ".json,application/json"
-              }
+              accept={ANY_FILE}
               className="hidden"
               aria-label={`File with a ${one}`}
               onChange={(e) => {
                 const file = e.target.files?.[0];
                 e.target.value = "";
-                if (file) void doing(async () => open(await upload<V>(`${kind}/file`, file)));
+                if (file) void doing(() => openAny(file));
               }}
             />
             <button
@@ -122,9 +125,10 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
         </div>
       )}
       <UnreadableList kind={kind} one={one} doing={doing} />
-      {here.data.length === 0 && (
+      {here.data.length === 0 && !beginnings.data?.empty && (
         <p className="rounded-box border-base-300 border border-dashed p-8 text-center">{props.nothing}</p>
       )}
+      {here.data.length === 0 && beginnings.data?.empty && <Beginnings />}
       <ul className="grid gap-2">
         {here.data.map((row) => (
           <li
@@ -177,6 +181,18 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
           </li>
         ))}
       </ul>
+      {beginnings.data?.beside && kind !== "recordings" && (
+        <p className="mt-4 text-sm">
+          The demo (Saltmarsh Hall) stands beside what is yours.{" "}
+          <button
+            type="button"
+            className="btn btn-sm"
+            onClick={() => void doing(() => call("demo", "DELETE"))}
+          >
+            Put the demo away
+          </button>
+        </p>
+      )}
       {!!gone.data?.length && (
         <details className="mt-6">
           <summary className="cursor-pointer">Put away ({gone.data.length})</summary>

@@ -1,4 +1,6 @@
 import { type KeyboardEvent, useEffect, useRef, useState } from "react";
+import { Complaint } from "./Complaint";
+import { useWrong } from "./wrongFields";
 
 interface FieldProps {
   label: string;
@@ -9,6 +11,8 @@ interface FieldProps {
   onCommit: (text: string, how?: "typing") => boolean;
   /** Words that may be anything: they count while they are typed. */
   live?: boolean;
+  /** What may stand here, said where something else was typed: "A number from 4 to 240." */
+  takes?: string;
   onKeyDown?: (e: KeyboardEvent<HTMLInputElement>) => void;
 }
 
@@ -16,9 +20,20 @@ interface FieldProps {
  * A short field that is read when it is left: numbers, weights, times. What it cannot read stays, marked. With `live` it is
  * read while one types.
  */
-export function Field({ label, value, className = "", placeholder, onCommit, live, onKeyDown }: FieldProps) {
+export function Field({
+  label,
+  value,
+  className = "",
+  placeholder,
+  onCommit,
+  live,
+  takes,
+  onKeyDown,
+}: FieldProps) {
   const [text, setText] = useState(value);
   const [wrong, setWrong] = useState(false);
+  const input = useRef<HTMLInputElement>(null);
+  useWrong(wrong);
   const before = useRef(value);
   const typed = useRef(false);
   useEffect(() => {
@@ -45,12 +60,13 @@ export function Field({ label, value, className = "", placeholder, onCommit, liv
     setWrong(!taken);
     if (taken) setText(value);
   };
-  return (
+  const field = (
     <input
+      ref={input}
       className={`cell ${wrong ? "!border-error" : ""} ${className}`}
       aria-label={label}
       aria-invalid={wrong}
-      title={wrong ? `“${text}” cannot be read here. Type it as it was: ${value}` : label}
+      title={label}
       placeholder={placeholder}
       value={text}
       onChange={(e) => {
@@ -63,9 +79,19 @@ export function Field({ label, value, className = "", placeholder, onCommit, liv
       onFocus={(e) => e.target.select()}
       onKeyDown={(e) => {
         if (e.key === "Enter") commit();
-        if (e.key === "Escape") setText(value);
+        if (e.key === "Escape") {
+          setText(value);
+          setWrong(false);
+        }
         onKeyDown?.(e);
       }}
     />
+  );
+  const stays = value ? `It stays ${value} until then (Esc).` : "";
+  return (
+    <>
+      {field}
+      {wrong && <Complaint field={input} text={`“${text}” is not taken. ${takes ?? ""} ${stays}`} />}
+    </>
   );
 }

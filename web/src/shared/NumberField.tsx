@@ -37,6 +37,7 @@ export function NumberField({
       className={`!border-base-300 bg-base-100 !py-1 text-right ${className}`}
       placeholder={placeholder}
       value={shown}
+      takes={`${whole ? "A whole number" : "A number"} from ${least} to ${most}${seconds ? " seconds" : ""}.`}
       onCommit={(text) => {
         if (onEmpty && text.trim() === "") {
           onEmpty();

@@ -1,8 +1,9 @@
 import { Redo2, Undo2 } from "lucide-react";
 import { useEffect } from "react";
-import { when } from "./format";
+import { plural, when } from "./format";
 import { pressed } from "./keys";
 import type { Editing } from "./useDocument";
+import { useWrongCount } from "./wrongFields";
 
 const SAID: Record<Editing<unknown, unknown>["saving"], string> = {
   saved: "Saved",
@@ -17,6 +18,7 @@ const SAID: Record<Editing<unknown, unknown>["saving"], string> = {
 /** Whether all is saved, undo and redo, and what to do when it could not be saved. */
 export function SaveState({ doc }: { doc: Editing<unknown, unknown> }) {
   const { undo, redo } = doc;
+  const wrong = useWrongCount();
   useEffect(() => {
     const listen = (e: KeyboardEvent) => {
       const key = pressed(e);
@@ -34,9 +36,9 @@ export function SaveState({ doc }: { doc: Editing<unknown, unknown> }) {
         role="status"
         data-saving={doc.saving}
         title={`Last saved ${when(doc.view.saved)}`}
-        className={`px-1 ${doc.saving === "saved" || doc.saving === "waiting" || doc.saving === "saving" ? "quiet" : "text-error font-semibold"}`}
+        className={`px-1 ${doc.saving === "saved" || doc.saving === "waiting" || doc.saving === "saving" ? (wrong ? "font-semibold" : "quiet") : "text-error font-semibold"}`}
       >
-        {SAID[doc.saving]}
+        {wrong ? `${SAID[doc.saving]}, but for ${plural(wrong, "value")} not taken` : SAID[doc.saving]}
       </span>
       <button
         type="button"

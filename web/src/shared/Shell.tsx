@@ -1,5 +1,7 @@
 import { useEffect } from "react";
 import { NavLink, Outlet, useLocation } from "react-router";
+import { DropAnywhere } from "../home/DropAnywhere";
+import { FirstSteps } from "../home/FirstSteps";
 
 const PLACES = [
   { to: "/forms", name: "Forms" },
@@ -57,7 +59,9 @@ export function Shell() {
           </nav>
         </div>
       </header>
+      <FirstSteps />
       <main className="mx-auto max-w-[1800px] px-4 py-4">
+        <DropAnywhere />
         <Outlet />
       </main>
     </div>

@@ -56,6 +56,9 @@ export type Loudness = Schemas["LoudnessView"];
 export type Coming = Schemas["ComingView"];
 export type Problem = Schemas["Problem"];
 export type Settings = Schemas["Settings"];
+export type Beginnings = Schemas["Beginnings"];
+export type WorkStep = Schemas["WorkStep"];
+export type Steps = Schemas["Steps"];
 export type SettingsView = Schemas["SettingsView"];
 
 export type Kind = "forms" | "sessions" | "recordings";

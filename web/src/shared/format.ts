@@ -24,11 +24,14 @@ export function weight(leftPct: number): string {
 export function readWeight(text: string): number | null {
   const t = text.trim().toLowerCase();
   if (/^(e|even|50)$/.test(t)) return 50;
-  const m = /^(all|\d{1,3})?\s*%?\s*(l|r|left|right)$/.exec(t);
-  if (!m) return null;
-  const share = m[1] === undefined || m[1] === "all" ? 100 : Number(m[1]);
-  if (share > 100) return null;
-  return m[2]?.startsWith("l") ? share : 100 - share;
+  const after =
+    /^(all|\d{1,3})?\s*%?\s*(?:[/:-]\s*(\d{1,3})\s*%?)?\s*(?:on )?(?:the )?(l|r|left|right)$/.exec(t);
+  const before = /^(l|r|left|right)\s*(all|\d{1,3})\s*%?$/.exec(t);
+  const [share, rest, side] = after ? after.slice(1) : [before?.[2], undefined, before?.[1]];
+  if (!side) return null;
+  const full = share === undefined || share === "all" ? 100 : Number(share);
+  if (full > 100 || (rest !== undefined && full + Number(rest) !== 100)) return null;
+  return side.startsWith("l") ? full : 100 - full;
 }
 
 /** A typed number with dot or comma; null if it is none or out of bounds. */

@@ -45,6 +45,9 @@ export const FORM_KEYS: Key[] = [
   { shown: "Alt D", does: "Copy below" },
   { shown: "Alt S", does: "Copy the posture below, other side" },
   { shown: "Alt Backspace", does: "Delete (Backspace in an empty row does too)" },
+  { shown: "Shift ↑ / Shift ↓", does: "Choose several rows; then move, copy, delete, set all of them" },
+  { shown: "Ctrl F", does: "Find in the form, and replace" },
+  { shown: "Alt P", does: "New session over this form" },
   ...EDITING,
 ];
 

@@ -122,6 +122,7 @@ function Playing({ id, stage, speech, speed, view, busy, setSpeed, setView }: Pl
     if (here.playing) here.pause();
     else {
       setPlaying(true);
+      void call("beginnings", "POST", { what: "heard" }).catch(() => {});
       await here.play();
     }
     setPlaying(here.playing);

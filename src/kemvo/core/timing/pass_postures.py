@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from kemvo.core.errors import KemvoError, Problem
-from kemvo.core.model.form import Posture
+from kemvo.core.model.form import Movement, Posture
 from kemvo.core.model.session import Forms, Pass, Session
 from kemvo.core.tables.block_kinds import BLOCK_KINDS
 
@@ -52,6 +52,16 @@ def require_a_form(session: Session, forms: Forms) -> None:
         )
 
 
+MANY = 4
+"""So many postures without movements are named; the rest is counted."""
+
+
+def tells_something(m: Movement) -> bool:
+    """Whether a movement was given anything: words, or a weight, counts or a breath by hand."""
+    given = (m.origins.counts, m.origins.left_pct, m.origins.breath)
+    return bool(m.line or m.foot or m.cues.full or m.stance or any(x != "filled" for x in given))
+
+
 def missing_parts(session: Session, forms: Forms) -> list[Problem]:
     """What a session asks for that is not there: forms, or ends of parts that were taken out of a form."""
     problems = []
@@ -81,7 +91,18 @@ def missing_parts(session: Session, forms: Forms) -> list[Problem]:
             for verb, word, wished in (("begin with", "first", p.part.first), ("end with", "last", p.part.last))
             if wished and wished not in ids
         ]
-        if not any(posture.movements for posture in postures_of(p, forms)):
+        done = postures_of(p, forms)
+        empty = [x.name or "a posture without a name" for x in done if not any(tells_something(m) for m in x.movements)]
+        if empty and len(empty) < len(done):
+            few = ", ".join(empty[:MANY]) + (f" and {len(empty) - MANY} more" if len(empty) > MANY else "")
+            problems.append(
+                Problem(
+                    what=f"{few}: no movements yet, only the name can be said.",
+                    where=where,
+                    mend="Add their movements on the form sheet, or take them from the postures Kemvo knows.",
+                )
+            )
+        if not any(posture.movements for posture in done):
             problems.append(
                 Problem(
                     what="There is no movement in this pass yet.",
