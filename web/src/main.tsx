@@ -21,6 +21,7 @@ const DeskPage = lazy(() => import("./desk/DeskPage"));
 const RecordingPage = lazy(() => import("./recording/RecordingPage"));
 const WatchPage = lazy(() => import("./recording/WatchPage"));
 const FilesPage = lazy(() => import("./session/FilesPage"));
+const HelpPage = lazy(() => import("./help/HelpPage"));
 const StagePage = lazy(() => import("./stage/StagePage"));
 const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1 } } });
 
@@ -37,6 +38,7 @@ createRoot(document.getElementById("root") as HTMLElement).render(
               <Route path="/forms/text" element={<TextPage />} />
               <Route path="/forms/:id" element={<FormPage />} />
               <Route path="/postures" element={<CataloguePage />} />
+              <Route path="/help" element={<HelpPage />} />
               <Route path="/data" element={<DataPage />} />
               <Route path="/settings" element={<SettingsPage />} />
               <Route path="/sessions" element={<SessionsPage />} />

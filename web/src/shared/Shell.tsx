@@ -1,5 +1,6 @@
 import { useEffect } from "react";
 import { NavLink, Outlet, useLocation } from "react-router";
+import { partOf } from "../help/partOf";
 import { DropAnywhere } from "../home/DropAnywhere";
 import { FirstSteps } from "../home/FirstSteps";
 
@@ -45,6 +46,14 @@ export function Shell() {
             ))}
           </nav>
           <nav aria-label="Settings and data" className="ml-auto flex gap-4">
+            <NavLink
+              to={{ pathname: "/help", hash: partOf(pathname) }}
+              className={({ isActive }) =>
+                `py-2 text-sm ${isActive ? "font-semibold" : "quiet hover:underline"}`
+              }
+            >
+              Help
+            </NavLink>
             {ASIDE.map((place) => (
               <NavLink
                 key={place.to}
