@@ -7,15 +7,11 @@ from typing import Literal
 from fastapi import APIRouter, UploadFile
 from pydantic import BaseModel
 
-from kemvo.api.documents import file_text
 from kemvo.api.house import Here
-from kemvo.api.sessions import added
+from kemvo.api.sessions import added, bundle_of
 from kemvo.audio.neural import neural_voices
 from kemvo.core.views.first_steps import FirstStep, first_steps
 from kemvo.demo.load import DEMO_IDS, load
-from kemvo.formats.kemvo_json import read_file
-from kemvo.formats.packed import PackedFile, is_packed
-from kemvo.packing import unpack_sounds
 
 router = APIRouter(prefix="/api", tags=["beginnings"])
 
@@ -41,11 +37,12 @@ def beginnings(house: Here) -> Beginnings:
         {s.id: s.body for s in sessions if s.id not in DEMO_IDS},
         happened,
     )
-    demo = any(s.id in DEMO_IDS for s in (*forms, *sessions))
+    ids = {*(s.id for s in forms), *(s.id for s in sessions)}
+    demo = not ids.isdisjoint(DEMO_IDS)
     return Beginnings(
         empty=not (forms or sessions or house.recordings.all()),
         demo=demo,
-        beside=demo and ("closed" not in happened or any(s.id not in DEMO_IDS for s in (*forms, *sessions))),
+        beside=demo and ("closed" not in happened or not ids.issubset(DEMO_IDS)),
         steps=() if "closed" in happened or all(s.done for s in steps) else steps,
     )
 
@@ -90,13 +87,7 @@ class Opened(BaseModel):
 @router.post("/open", status_code=201)
 def open_file(house: Here, file: UploadFile) -> Opened:
     """Open a file that Kemvo saved, whatever is in it: a form, a session, a session with its sounds."""
-    name = file.filename or ""
-    if is_packed(file.file):
-        with PackedFile(file.file, name) as packed:
-            bundle = read_file(packed.session, name)
-            unpack_sounds(house.takes, house.brought, packed)
-    else:
-        bundle = read_file(file_text(file), name)
+    bundle = bundle_of(house, file)
     if bundle.session is None:
         return Opened(to=f"/forms/{house.forms.add(bundle.form()).id}")
     return Opened(to=f"/sessions/{added(house, bundle).id}")

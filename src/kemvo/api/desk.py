@@ -82,7 +82,7 @@ def _recorded_cures(house: House, id_: str, cue: str) -> list[RecordedCure]:
     return recorded_cures(recording, session, forms, house.clips(session.speech).measure, cue)
 
 
-def _save(house: House, kind: Source, id_: str, version: int, session: Session) -> Response:
+def save_decided(house: House, kind: Source, id_: str, version: int, session: Session) -> Response:
     """Save what was decided about cues: in the session, or in the recording, which has its own choices."""
     if kind == "sessions":
         return answer(view(house, house.sessions.save(id_, version, session)))
@@ -103,7 +103,9 @@ class Curing(Version):
 def cure_cue(house: Here, kind: Source, id_: str, curing: Curing) -> Response:
     """Apply a cure: the session is saved with it. 409 when somebody else wrote since `version`."""
     if kind == "sessions":
-        return _save(house, kind, id_, curing.version, _chosen(_cures(house, id_, curing.cue), curing.no).session)
+        return save_decided(
+            house, kind, id_, curing.version, _chosen(_cures(house, id_, curing.cue), curing.no).session
+        )
     changed = _chosen(_recorded_cures(house, id_, curing.cue), curing.no).recording
     return answer(recording_view(house, house.recordings.save(id_, curing.version, changed)))
 
@@ -145,7 +147,7 @@ def keep_words(house: Here, kind: Source, id_: str, keeping: Keeping) -> Respons
     span = practice.timeline.spans[cue.span]
     with house.database.together():
         form = house.forms.get(span.round.form_id)
-        saved = _save(house, kind, id_, keeping.version, plain)
+        saved = save_decided(house, kind, id_, keeping.version, plain)
         house.forms.save(form.id, form.version, finished(kept(form.body, cue, span, keeping.text, keeping.scope)))
     return saved
 
@@ -214,7 +216,7 @@ def take_cue_file(
 ) -> Response:
     """Take a cue file over: its words and times. 409 when somebody else wrote since `version`."""
     made = _taken(house, kind, id_, file, only)
-    return _save(house, kind, id_, version, made.session)
+    return save_decided(house, kind, id_, version, made.session)
 
 
 @router.get("/schedule.json", response_class=Response)

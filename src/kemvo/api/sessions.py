@@ -104,14 +104,18 @@ def new_session(house: Here, form_id: str = "", session: Session | None = None) 
 @router.post("/file", status_code=201)
 def open_session(house: Here, file: UploadFile) -> SessionView:
     """A session from a file that Kemvo saved, with its sounds if it is a ZIP. A form in it that is not here yet is added."""
+    return view(house, added(house, bundle_of(house, file)))
+
+
+def bundle_of(house: House, file: UploadFile) -> Bundle:
+    """What is in a file that Kemvo saved; the sounds of a packed one are kept."""
     name = file.filename or ""
-    if is_packed(file.file):
-        with PackedFile(file.file, name) as packed:
-            bundle = read_file(packed.session, name)
-            unpack_sounds(house.takes, house.brought, packed)
-    else:
-        bundle = read_file(file_text(file), name)
-    return view(house, added(house, bundle))
+    if not is_packed(file.file):
+        return read_file(file_text(file), name)
+    with PackedFile(file.file, name) as packed:
+        bundle = read_file(packed.session, name)
+        unpack_sounds(house.takes, house.brought, packed)
+    return bundle
 
 
 def added(house: House, bundle: Bundle, again: bool = True) -> Stored[Session]:

@@ -31,6 +31,7 @@ import { CuePanel } from "./CuePanel";
 import { decided, inOrder, ownCue } from "./cueChoices";
 import { DeskScroll } from "./DeskScroll";
 import { FilesPanel } from "./FilesPanel";
+import { MendTogether } from "./MendTogether";
 import { Problems } from "./Problems";
 import { useListening } from "./useListening";
 
@@ -81,7 +82,14 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
   const cues = desk.data?.cues ?? [];
   const spoken = useMemo(() => inOrder(cues), [cues]);
   const cue = cues.find((c) => c.id === chosenId) ?? spoken[0];
-  const problems = useMemo(() => cues.filter((c) => c.state !== "full" && !c.wished), [cues]);
+  // What the class would miss most comes first; what is alike, in time.
+  const problems = useMemo(
+    () =>
+      cues
+        .filter((c) => c.state !== "full" && !c.wished)
+        .sort((a, b) => b.loss - a.loss || a.target_ms - b.target_ms),
+    [cues],
+  );
   const measuring = useMeasuring(kind, id, desk.data?.estimated ?? 0, () => {
     void desk.refetch();
     void stage.refetch();
@@ -302,6 +310,11 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
             )}
             {leaf === "problems" && (
               <Problems problems={problems} chosenId={cue?.id ?? ""} onChoose={setChosenId}>
+                <MendTogether
+                  {...{ kind, id, version }}
+                  problems={problems.length}
+                  onTake={(no) => void ask("mendings", { no })}
+                />
                 {cue && cue.state !== "full" && (
                   <CuePanel
                     {...{ kind, id, version, cue, session, choose, forget, nudge }}

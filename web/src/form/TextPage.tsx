@@ -1,8 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { FolderOpen } from "lucide-react";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import { call, type Draft, type FormView, type Job, sentence, upload } from "../shared/api";
+import { FileButton } from "../shared/FileButton";
 import { clock, GUESSED, plural } from "../shared/format";
 import { taken } from "../shared/handed";
 import { JobProgress } from "../shared/JobProgress";
@@ -26,7 +27,6 @@ const PLACES: Record<Draft["lines"][number]["became"], string> = {
 export function TextPage() {
   const navigate = useNavigate();
   const cache = useQueryClient();
-  const chooser = useRef<HTMLInputElement>(null);
   const [text, setText] = useState("");
   const [draft, setDraft] = useState<Draft | null>(null);
   /** What was read: the pasted text, or a file. */
@@ -101,21 +101,13 @@ export function TextPage() {
           >
             Read the text
           </button>
-          <button type="button" className="btn" onClick={() => chooser.current?.click()}>
-            <FolderOpen size={17} /> Open a text file
-          </button>
-          <input
-            ref={chooser}
-            type="file"
+          <FileButton
+            label="Text file"
             accept=".txt,.md,.csv,.tsv,.srt,.vtt,.mid,.midi"
-            className="hidden"
-            aria-label="Text file"
-            onChange={(e) => {
-              const file = e.target.files?.[0];
-              e.target.value = "";
-              if (file) void readFrom(file);
-            }}
-          />
+            onFile={(file) => void readFrom(file)}
+          >
+            <FolderOpen size={17} /> Open a text file
+          </FileButton>
         </div>
         <JobProgress work={reading} name="Reading the text" />
         {told && (

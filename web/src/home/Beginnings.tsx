@@ -1,8 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { FileText, Footprints, PenLine } from "lucide-react";
-import { type ReactNode, useRef, useState } from "react";
+import { type ReactNode, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { call, type FormView, sentence, type Beginnings as View } from "../shared/api";
+import { FileButton } from "../shared/FileButton";
 import { ANY_FILE, useOpenAnything } from "./useOpenAnything";
 
 /** The three ways to begin with an empty Kemvo. */
@@ -10,7 +11,6 @@ export function Beginnings() {
   const navigate = useNavigate();
   const cache = useQueryClient();
   const open = useOpenAnything();
-  const chooser = useRef<HTMLInputElement>(null);
   const [told, setTold] = useState("");
   const doing = async (work: () => Promise<void>) => {
     try {
@@ -54,21 +54,13 @@ export function Beginnings() {
           <Link className="btn btn-primary" to="/forms/text">
             Paste a text
           </Link>
-          <button type="button" className="btn" onClick={() => chooser.current?.click()}>
-            Open a file
-          </button>
-          <input
-            ref={chooser}
-            type="file"
+          <FileButton
+            label="File of any kind"
             accept={ANY_FILE}
-            className="hidden"
-            aria-label="File of any kind"
-            onChange={(e) => {
-              const file = e.target.files?.[0];
-              e.target.value = "";
-              if (file) void doing(() => open(file));
-            }}
-          />
+            onFile={(file) => void doing(() => open(file))}
+          >
+            Open a file
+          </FileButton>
         </Way>
         <Way
           icon={<Footprints />}

@@ -3,6 +3,7 @@ import { Film, FolderOpen } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import { call, type Job, type SessionRow } from "../shared/api";
+import { FileButton } from "../shared/FileButton";
 import { taken } from "../shared/handed";
 import { JobProgress } from "../shared/JobProgress";
 import { useBringIn } from "./useBringIn";
@@ -18,7 +19,6 @@ export function BringIn() {
   });
   const [chosen, setChosen] = useState("");
   const chooser = useRef<HTMLInputElement>(null);
-  const opener = useRef<HTMLInputElement>(null);
   const cache = useQueryClient();
   const navigate = useNavigate();
   const coming = useBringIn();
@@ -83,21 +83,9 @@ export function BringIn() {
         >
           <Film size={17} /> {waiting ? `Bring in “${waiting.name}”` : "Bring in a recording"}
         </button>
-        <button type="button" className="btn" disabled={busy} onClick={() => opener.current?.click()}>
+        <FileButton label="Packed recording" accept=".zip" disabled={busy} onFile={(file) => void take(file)}>
           <FolderOpen size={17} /> Open a packed one
-        </button>
-        <input
-          ref={opener}
-          type="file"
-          accept=".zip"
-          className="hidden"
-          aria-label="Packed recording"
-          onChange={(e) => {
-            const file = e.target.files?.[0];
-            e.target.value = "";
-            if (file) void take(file);
-          }}
-        />
+        </FileButton>
         <input
           ref={chooser}
           type="file"

@@ -1,11 +1,12 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { FolderOpen, Plus } from "lucide-react";
-import { type ReactNode, useRef, useState } from "react";
+import { type ReactNode, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { Beginnings } from "../home/Beginnings";
 import { useBeginnings } from "../home/useBeginnings";
 import { ANY_FILE, useOpenAnything } from "../home/useOpenAnything";
 import { call, type Kind, sentence } from "./api";
+import { FileButton } from "./FileButton";
 import { Waiting } from "./Shell";
 import { UnreadableList } from "./UnreadableList";
 
@@ -40,7 +41,6 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
   const { kind, title, one } = props;
   const cache = useQueryClient();
   const navigate = useNavigate();
-  const chooser = useRef<HTMLInputElement>(null);
   const [told, setTold] = useState("");
   const [removed, setRemoved] = useState<R | null>(null);
   // Recordings also come by themselves: brought in elsewhere, or made by the demo.
@@ -77,21 +77,13 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
         {props.more}
         {props.begin ?? (
           <>
-            <button type="button" className="btn" onClick={() => chooser.current?.click()}>
-              <FolderOpen size={17} /> Open file
-            </button>
-            <input
-              ref={chooser}
-              type="file"
+            <FileButton
+              label={`File with a ${one}`}
               accept={ANY_FILE}
-              className="hidden"
-              aria-label={`File with a ${one}`}
-              onChange={(e) => {
-                const file = e.target.files?.[0];
-                e.target.value = "";
-                if (file) void doing(() => openAny(file));
-              }}
-            />
+              onFile={(file) => void doing(() => openAny(file))}
+            >
+              <FolderOpen size={17} /> Open file
+            </FileButton>
             <button
               type="button"
               className="btn btn-primary"

@@ -57,6 +57,7 @@ export type Coming = Schemas["ComingView"];
 export type Problem = Schemas["Problem"];
 export type Settings = Schemas["Settings"];
 export type Beginnings = Schemas["Beginnings"];
+export type MendingView = Schemas["MendingView"];
 export type WorkStep = Schemas["WorkStep"];
 export type Steps = Schemas["Steps"];
 export type SettingsView = Schemas["SettingsView"];

@@ -10,6 +10,7 @@ from kemvo.core.language.sides import first_side
 from kemvo.core.model.session import Session, SpeechChoice
 from kemvo.core.movement.interpretation import foot_side
 from kemvo.core.practice.pipeline import Practice
+from kemvo.core.practice.problems import loss_of
 from kemvo.core.timing.score import place_name
 from kemvo.core.timing.timeline import Span, by_pass
 from kemvo.core.timing.weight_curve import full_side
@@ -20,7 +21,7 @@ class CueLine(Value):
     """What became of one cue. Times in milliseconds from the session's beginning. `said` is what is heard, `wish` the
     longest wording, `others` the shorter ones. `leg`: the leg it speaks of. `place`: where in the session it belongs, for
     words of one's own beside it. `chosen`: something was decided about it by hand; `pinned`: when it begins. `wished`: there
-    is room for more of it, but less talk is wished. `guessed_ms`: in a recording, how near the moment is guessed; 0 where it
+    is room for more of it, but less talk is wished. `loss`: how much the class misses by it. `guessed_ms`: in a recording, how near the moment is guessed; 0 where it
     is marked or planned."""
 
     id: str
@@ -48,6 +49,7 @@ class CueLine(Value):
     pinned: bool
     chosen: bool
     wished: bool
+    loss: float
     guessed_ms: int = 0
 
 
@@ -135,6 +137,7 @@ def _line(d: Decision, s: Span, chosen: bool) -> CueLine:
         pinned=c.pin_ms is not None,
         chosen=chosen or c.kind == "text",
         wished=d.wished,
+        loss=loss_of(d),
     )
 
 

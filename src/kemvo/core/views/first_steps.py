@@ -20,6 +20,9 @@ class FirstStep(Value):
     to: str
 
 
+MOVEMENTS = "One line for each thing the legs do; or take them from the postures Kemvo knows."
+
+
 def first_steps(
     forms: Mapping[str, Form], sessions: Mapping[str, Session], happened: frozenset[str]
 ) -> tuple[FirstStep, ...]:
@@ -30,40 +33,32 @@ def first_steps(
     )
     laid = next((i for i, s in sessions.items() if any(p.part.form_id for p in s.passes)), "")
     form, session = filled or named or next(iter(forms), ""), laid or next(iter(sessions), "")
-    return (
-        FirstStep(
-            id="form",
-            name="A form",
-            how="Type the names of its postures, or bring in a text.",
-            done=bool(named),
-            to=f"/forms/{form}" if form else "/",
-        ),
-        FirstStep(
-            id="movements",
-            name="Its movements",
-            how="One line for each thing the legs do; or take them from the postures Kemvo knows.",
-            done=bool(filled),
-            to=f"/forms/{form}" if form else "/",
-        ),
-        FirstStep(
-            id="session",
-            name="A session",
-            how="Press “New session” on the form.",
-            done=bool(laid),
-            to=f"/forms/{form}" if form and not session else f"/sessions/{session}" if session else "/sessions",
-        ),
-        FirstStep(
-            id="heard",
-            name="Practise it",
-            how="Play it on the stage.",
-            done="heard" in happened,
-            to=f"/stage/{session}" if session else "/sessions",
-        ),
-        FirstStep(
-            id="saved",
-            name="Save the sound",
-            how="Make the sound file, and save it.",
-            done="saved" in happened,
-            to=f"/sessions/{session}/files" if session else "/sessions",
-        ),
+    on_form, on_session = f"/forms/{form}" if form else "/", f"/sessions/{session}" if session else "/sessions"
+    return tuple(
+        FirstStep(id=id_, name=name, how=how, done=done, to=to)
+        for id_, name, how, done, to in (
+            ("form", "A form", "Type the names of its postures, or bring in a text.", bool(named), on_form),
+            ("movements", "Its movements", MOVEMENTS, bool(filled), on_form),
+            (
+                "session",
+                "A session",
+                "Press “New session” on the form.",
+                bool(laid),
+                on_session if session else on_form,
+            ),
+            (
+                "heard",
+                "Practise it",
+                "Play it on the stage.",
+                "heard" in happened,
+                f"/stage/{session}" if session else on_session,
+            ),
+            (
+                "saved",
+                "Save the sound",
+                "Make the sound file, and save it.",
+                "saved" in happened,
+                f"{on_session}/files" if session else on_session,
+            ),
+        )
     )
