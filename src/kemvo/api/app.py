@@ -25,6 +25,7 @@ from kemvo.api import (
     floor,
     forms,
     lessons,
+    live,
     mending,
     reading,
     recording_files,
@@ -99,6 +100,7 @@ def create_app(folder: Path, names: Iterable[str] = (), guard: Guard | None = No
         recording_files,
         recording_marks,
         recordings,
+        live,
         mending,
         desk,
         booth,
@@ -109,6 +111,7 @@ def create_app(folder: Path, names: Iterable[str] = (), guard: Guard | None = No
     ):
         app.include_router(part.router)
     app.include_router(sessions.playing)
+    app.include_router(live.runs)
     app.include_router(forms.other_side)
     app.include_router(lessons.patterns)
     errors.install(app)

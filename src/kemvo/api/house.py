@@ -20,6 +20,7 @@ from kemvo.core.model.catalogue import Entry, name_index, over, own_entry
 from kemvo.core.model.form import Posture
 from kemvo.core.model.session import Forms, Session, SpeechChoice
 from kemvo.core.model.settings import Settings
+from kemvo.core.practice.live import LivePractice
 from kemvo.core.practice.pipeline import LaidOut, Practice, lay_out, undecided, work_out
 from kemvo.core.practice.recorded import lay_out_recording, session_of
 from kemvo.core.reading.posture_names import NameIndex
@@ -34,6 +35,7 @@ from kemvo.store.lengths import StoredBook
 from kemvo.store.media import MediaShelf
 from kemvo.store.own_patterns import OwnPatterns
 from kemvo.store.own_postures import OwnPostures
+from kemvo.store.runs import Runs
 from kemvo.store.settings import StoredSettings
 from kemvo.store.sounds import BroughtSounds, FoundTakes, Shelf, Takes
 
@@ -94,6 +96,7 @@ class House:
 
     VOICES_KEPT = 4
     PRACTICES_KEPT = 6
+    LIVE_KEPT = 12
 
     def __init__(self, folder: Path) -> None:
         self.folder = folder
@@ -106,6 +109,8 @@ class House:
         self.own_postures = OwnPostures(self.database)
         self.own_patterns = OwnPatterns(self.database)
         self.settings = StoredSettings(self.database)
+        self.runs = Runs(self.database)
+        self._live: OrderedDict[str, LivePractice] = OrderedDict()
         self.happened = Flags(self.database, FIRST_HOUR)
         self._catalogue: tuple[tuple[Entry, ...], NameIndex] | None = None
         self.lengths = StoredBook(self.database)
@@ -237,6 +242,20 @@ class House:
                 self._practices.pop(key, None)
             worked = self._once(key, work).get()
         return found.session, worked.practice
+
+    def remember_live(self, made: LivePractice) -> str:
+        """Keep a practice that runs, for what sounds under it; answers with its key."""
+        key = new_id()
+        with self._lock:
+            self._live[key] = made
+            if len(self._live) > self.LIVE_KEPT:
+                self._live.popitem(last=False)
+        return key
+
+    def live(self, key: str) -> LivePractice | None:
+        """A practice that runs, if it is remembered."""
+        with self._lock:
+            return self._live.get(key)
 
     def worked_from(self, id_: str, kind: Source = "sessions") -> WorkedFrom:
         """What a practice is worked out from: a session on its plan, or a recording on its clock."""

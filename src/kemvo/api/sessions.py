@@ -233,9 +233,14 @@ def session_under(
     at_ms: Annotated[int, Query(ge=0, le=86_400_000)],
     ms: Annotated[int, Query(ge=1, le=60_000)],
     speed: Speed = 1.0,
+    live: Annotated[str, Query(max_length=40)] = "",
 ) -> Response:
-    """A piece of what sounds under the session, ducked under its speech."""
-    session, practice = house.practice_of(id_, speed, wait=False)
+    """A piece of what sounds under the session, ducked under its speech; `live`: as it runs on the stage now."""
+    running = house.live(live)
+    if running:
+        session, practice = running.session, running.practice
+    else:
+        session, practice = house.practice_of(id_, speed, wait=False)
     total = practice.heard.total_ms
     under = under_of(session.sound, house.round_of)
     if under is None:

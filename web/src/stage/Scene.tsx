@@ -1,8 +1,10 @@
 import { type Ref, useImperativeHandle, useLayoutEffect, useRef, useState } from "react";
-import type { Stage } from "../shared/api";
+import type { Stage, StageSpan } from "../shared/api";
 import { clock } from "../shared/format";
 import { Guides } from "../shared/Ribbon";
-import { sampled, spanAt, wordsAt } from "./places";
+import type { Face } from "./faces";
+import { Prompter } from "./Prompter";
+import { COUNT_IN, sampled, spanAt, wordsAt } from "./places";
 import { LANE_WIDTH, laneX, PX_PER_MS, StageScroll } from "./StageScroll";
 
 export interface SceneHandle {
@@ -10,11 +12,26 @@ export interface SceneHandle {
   draw: (ms: number) => void;
 }
 
+interface SceneProps {
+  stage: Stage;
+  face: Face;
+  /** It waits at the end of a posture. */
+  holding: boolean;
+  /** What is to be told about how it runs. */
+  told: string;
+  /** The posture is done again and again. */
+  loop: boolean;
+  ref: Ref<SceneHandle>;
+}
+
 const LINE_AT = 0.36;
 const SIDE_WORDS = { L: "left", R: "right" } as const;
 
-/** What is seen: the scroll passing the fixed line, and beside it the words for this moment. */
-export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
+/** The main words: at least a twentieth of the window's height. */
+const LARGE = "text-[max(5vh,1.35rem)] leading-[1.18]";
+
+/** What is seen: the scroll passing the fixed line, and beside it (below it, on a narrow window) the words for this moment. */
+export function Scene({ stage, face, holding, told, loop, ref }: SceneProps) {
   const box = useRef<HTMLDivElement>(null);
   const moving = useRef<SVGGElement>(null);
   const marker = useRef<SVGCircleElement>(null);
@@ -26,6 +43,8 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
   const [at, setAt] = useState(0);
   const [words, setWords] = useState("");
   const [count, setCount] = useState(1);
+  /** The time to a tenth of a second, for what counts down. */
+  const [tenth, setTenth] = useState(0);
 
   useLayoutEffect(() => {
     if (!box.current) return;
@@ -36,8 +55,9 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
     return () => watch.disconnect();
   }, []);
 
-  const scale = size.width / LANE_WIDTH;
+  const scale = Math.min(size.width / LANE_WIDTH, 2.2);
   const line = size.height * LINE_AT;
+  const counting = stage.spans[at]?.key === COUNT_IN || face !== "class";
 
   useImperativeHandle(
     ref,
@@ -57,32 +77,36 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
         if (box.current) box.current.dataset.positionMs = ms.toFixed(1);
         setAt(i);
         setWords(wordsAt(stage.sounds, ms));
+        if (counting) setTenth(Math.floor(ms / 100));
         const length = span.end_ms - span.start_ms || 1;
         setCount(
           Math.min(Math.ceil(span.counts), Math.floor(((ms - span.start_ms) / length) * span.counts) + 1),
         );
       },
     }),
-    [stage, line, scale],
+    [stage, line, scale, counting],
   );
 
   const span = stage.spans[at];
   if (!span) return <p className="flex-1 p-10 text-2xl">There is no movement in this session yet.</p>;
   const still = span.kind !== "movement";
+  const counted = span.key === COUNT_IN ? Math.max(1, Math.ceil((span.end_ms - tenth * 100) / 1000)) : null;
+  const coming = counted ? stage.spans[at + 1] : undefined;
   const pass = stage.passes.findLast((p) => p.start_ms <= span.start_ms);
   return (
     <>
-      <div className="h-1.5 bg-base-300">
+      <div className="h-1.5 shrink-0 bg-base-300">
         <div ref={done} className="h-full bg-accent" />
       </div>
-      <div className="flex min-h-0 flex-1">
+      <div className="flex min-h-0 flex-1 max-md:flex-col">
         <div
           ref={box}
-          className="relative h-full w-[34%] min-w-56 overflow-hidden border-base-300 border-r bg-base-100"
+          className={`relative overflow-hidden border-base-300 bg-base-100 max-md:h-[17vh] max-md:border-b md:h-full md:border-r ${face === "prompter" ? "md:w-[20%]" : "md:w-[34%]"} md:min-w-56`}
           data-scroll
         >
           <svg
-            className="h-full w-full"
+            className="mx-auto h-full"
+            width={LANE_WIDTH * scale}
             viewBox={`0 0 ${LANE_WIDTH} ${size.height / scale}`}
             aria-hidden="true"
           >
@@ -111,11 +135,12 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
             <span>all right</span>
           </div>
         </div>
-        <div className="flex min-w-0 flex-1 flex-col justify-between gap-[1.2vh] overflow-hidden px-[3vw] py-[2vh]">
-          <p className="quiet flex justify-between gap-4 text-[2.4vh]">
-            <span>
+        <div className="flex min-w-0 flex-1 flex-col justify-between gap-[1vh] overflow-hidden px-[3vw] py-[1.4vh]">
+          <p className="quiet flex justify-between gap-4 text-[max(2.2vh,0.9rem)]">
+            <span className="min-w-0 truncate">
               {pass?.title} · {pass?.facing}
               {pass && pass.round > 1 ? ` · time ${pass.round}` : ""}
+              {loop ? " · again and again" : ""}
             </span>
             <span className="whitespace-nowrap">
               <span ref={elapsed} data-elapsed>
@@ -124,63 +149,104 @@ export function Scene({ stage, ref }: { stage: Stage; ref: Ref<SceneHandle> }) {
               of {clock(stage.total_ms)}
             </span>
           </p>
+          {(holding || told) && (
+            <p role="status" className="rounded-box bg-accent/15 px-3 py-1 text-[max(2.6vh,1rem)]" data-told>
+              {holding ? "Waiting. Press → page, full stop or B when the class is ready." : told}
+            </p>
+          )}
           <div>
             <h1
-              className="text-[max(6.5vh,2rem)] leading-[1.1] break-words line-clamp-2 pb-[0.15em]"
+              className="line-clamp-2 pb-[0.12em] text-[max(6vh,1.5rem)] leading-[1.08] break-words"
               data-posture-title
             >
-              {span.posture_title || (span.next_posture ? "Get ready" : "Pause")}
+              {(counted ? coming?.posture_title : span.posture_title) ||
+                (span.next_posture ? "Get ready" : "Pause")}
             </h1>
-            <p className="quiet text-[3vh]">
-              {[span.number && `no. ${span.number}`, span.times].filter(Boolean).join(" · ") || "\u00a0"}
+            <p className="quiet text-[max(2.6vh,0.95rem)]">
+              {[
+                span.number && `no. ${span.number}`,
+                span.times,
+                face === "instructor" && span.posture >= 0 && `${clock(stage.total_ms - tenth * 100)} left`,
+              ]
+                .filter(Boolean)
+                .join(" · ") || "\u00a0"}
             </p>
           </div>
-          <p className="min-h-[14vh] text-[max(5vh,1.6rem)] leading-[1.2] line-clamp-4" data-line>
-            {span.kind === "hold" ? "Hold still" : span.line}
-          </p>
-          <div className="grid grid-cols-3 items-end gap-[2vw]">
-            <div>
-              <p className="quiet text-[2.2vh]">weight to</p>
-              <p className="text-[max(6vh,1.8rem)] leading-none font-semibold" data-full>
-                {span.full ? SIDE_WORDS[span.full] : "even"}
+          {face === "prompter" ? (
+            <Prompter sounds={stage.sounds} ms={tenth * 100} />
+          ) : (
+            <>
+              <p className={`line-clamp-3 min-h-[6vh] ${LARGE} ${words ? "max-md:hidden" : ""}`} data-line>
+                {counted ? `Begins in ${counted}` : span.kind === "hold" ? "Hold still" : span.line}
               </p>
-              <div
-                className="relative mt-[1vh] flex h-[2.6vh] overflow-hidden rounded-sm border-2 border-primary"
-                aria-hidden="true"
-              >
-                <span ref={share} className="h-full bg-primary" />
-              </div>
-            </div>
-            <div>
-              <p className="quiet text-[2.2vh]">count</p>
-              <p className="text-[max(6vh,1.8rem)] leading-none font-semibold whitespace-nowrap" data-count>
-                {still ? "–" : count}
-                <span className="quiet text-[3vh] font-normal">{still ? "" : ` of ${span.counts}`}</span>
-              </p>
-            </div>
-            <div>
-              <p className="quiet text-[2.2vh]">breath</p>
-              <p className="flex items-center gap-[1vw] text-[max(6vh,1.8rem)] leading-none font-semibold">
-                <span className="grid h-[8vh] w-[8vh] shrink-0 place-items-center rounded-full border-2 border-secondary">
-                  <span ref={lungs} className="block h-[7.4vh] w-[7.4vh] rounded-full bg-secondary" />
-                </span>
-                {span.breath === "free" ? "free" : span.breath}
-              </p>
-            </div>
-          </div>
-          <p
-            className="min-h-[2.6em] rounded-box bg-base-100 px-[1.4vw] py-[1vh] text-[max(3.4vh,1.2rem)]"
-            data-words
-            aria-hidden="true"
-          >
-            {words}
-          </p>
-          <p className="text-[3vh]" data-next>
+              <Signs span={span} still={still} count={count} lungs={lungs} share={share} />
+              {face === "instructor" ? (
+                <Prompter sounds={stage.sounds} ms={tenth * 100} small />
+              ) : (
+                <p
+                  className={`line-clamp-3 rounded-box bg-base-100 px-[1.4vw] py-[0.6vh] md:min-h-[2.5em] ${words ? "" : "max-md:hidden"} ${LARGE}`}
+                  data-words
+                  aria-hidden="true"
+                >
+                  {words}
+                </p>
+              )}
+            </>
+          )}
+          <p className={`line-clamp-2 ${LARGE}`} data-next>
             <span className="quiet">Next: </span>
-            {span.next_posture || "the end of this pass"}
+            {(coming ?? span).next_posture || "the end of this pass"}
           </p>
         </div>
       </div>
     </>
+  );
+}
+
+interface SignsProps {
+  span: StageSpan;
+  still: boolean;
+  count: number;
+  lungs: Ref<HTMLSpanElement>;
+  share: Ref<HTMLSpanElement>;
+}
+
+const VALUE = "text-[max(5.5vh,1.5rem)] leading-none font-semibold";
+
+/** Where the weight goes, the count, the breath. */
+function Signs({ span, still, count, lungs, share }: SignsProps) {
+  return (
+    <div className="grid grid-cols-3 items-end gap-[2vw]">
+      <div>
+        <p className="quiet text-[max(2vh,0.85rem)]">weight to</p>
+        <p className={VALUE} data-full>
+          {span.full ? SIDE_WORDS[span.full] : "even"}
+        </p>
+        <div
+          className="relative mt-[0.8vh] flex h-[2vh] overflow-hidden rounded-sm border-2 border-primary"
+          aria-hidden="true"
+        >
+          <span ref={share} className="h-full bg-primary" />
+        </div>
+      </div>
+      <div>
+        <p className="quiet text-[max(2vh,0.85rem)]">count</p>
+        <p className={`${VALUE} whitespace-nowrap`} data-count>
+          {still ? "–" : count}
+          <span className="quiet text-[max(2.6vh,1rem)] font-normal">
+            {still ? "" : ` of ${span.counts}`}
+          </span>
+        </p>
+      </div>
+      <div>
+        <p className="quiet text-[max(2vh,0.85rem)]">breath</p>
+        <p className={`${VALUE} flex items-center gap-[1vw]`}>
+          <span className="grid h-[6.5vh] w-[6.5vh] shrink-0 place-items-center rounded-full border-2 border-secondary">
+            <span ref={lungs} className="block h-[6vh] w-[6vh] rounded-full bg-secondary" />
+          </span>
+          {span.breath === "free" ? "free" : span.breath}
+        </p>
+      </div>
+    </div>
   );
 }

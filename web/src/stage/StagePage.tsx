@@ -1,18 +1,18 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
-import { call, type SessionView, type Stage, sentence, type View } from "../shared/api";
+import { call, type SessionView, type Stage, sentence } from "../shared/api";
 import { Waiting } from "../shared/Shell";
 import { type Keys, useKeys } from "../shared/useKeys";
 import { useMeasuring } from "../shared/useMeasuring";
 import { useTitle } from "../shared/useTitle";
 import { Controls, SPEEDS, VIEWS } from "./Controls";
-import { jump, samePlace } from "./places";
-import { Player } from "./player";
+import { EndBy } from "./EndBy";
+import { FACES, type Face } from "./faces";
+import { placeAt, timeOf } from "./places";
 import { Scene, type SceneHandle } from "./Scene";
-
-const load = (id: string, speed: number, view: View) =>
-  call<Stage>(`sessions/${id}/stage?speed=${speed}&view=${view}&wait=false`);
+import { type Choices, FIRST, fetchStage, keptPlace, type Running, useLive } from "./useLive";
+import { type Beat, type Command, followed, useWindows } from "./windows";
 
 /** The stage: a session being played, seen from three metres away. */
 export default function StagePage() {
@@ -22,117 +22,230 @@ export default function StagePage() {
     queryFn: () => call<SessionView>(`sessions/${id}`),
     gcTime: 0,
   });
-  const [speed, setSpeed] = useState(1);
   useTitle(session.data ? `Stage: ${session.data.body.title}` : "");
-  const [view, setView] = useState<View>("class");
-  const { data, error, isFetching, refetch } = useQuery({
-    queryKey: ["stage", id, speed, view],
-    queryFn: () => load(id, speed, view),
-    placeholderData: (before) => before,
-  });
-  const measuring = useMeasuring("sessions", id, data?.estimated ?? 0, () => void refetch());
-  const trouble = session.error ?? error;
-  if (!data || !session.data) return <Waiting error={trouble && sentence(trouble)} />;
+  const running = useRef<Running | null>(null);
+  const windows = useWindows(
+    id,
+    () => beatOf(running.current),
+    (asked) => running.current && obeyed(running.current, asked),
+  );
+  /** Where a window that takes over goes on. */
+  const [from, setFrom] = useState<{ stage: Stage; beat: Beat; at: number } | null>(null);
+  if (!session.data) return <Waiting error={session.error && sentence(session.error)} />;
+  if (windows.leads === null) return <Waiting error={null} />;
+  if (windows.leads) return <Leading session={session.data} running={running} from={from} />;
   return (
-    <Playing
-      id={id}
-      stage={data}
-      speech={session.data.body.speech}
-      speed={speed}
-      view={view}
-      busy={isFetching || measuring !== null}
-      setSpeed={setSpeed}
-      setView={setView}
+    <Following
+      session={session.data}
+      beat={windows.beat}
+      changes={windows.changes}
+      command={windows.command}
+      onSeen={(stage) => {
+        const beat = windows.beat.current;
+        if (beat) setFrom({ stage, beat, at: followed(beat, stage.total_ms) });
+      }}
     />
   );
 }
 
-interface PlayingProps {
-  id: string;
-  stage: Stage;
-  speech: SessionView["body"]["speech"];
-  speed: number;
-  view: View;
-  busy: boolean;
-  setSpeed: (speed: number) => void;
-  setView: (view: View) => void;
+function beatOf(running: Running | null): Beat | null {
+  if (!running) return null;
+  const { choices, playing, holding } = running;
+  return { live: running.going(), choices, position: running.position(), at: Date.now(), playing, holding };
 }
 
-function Playing({ id, stage, speech, speed, view, busy, setSpeed, setView }: PlayingProps) {
+function obeyed(running: Running, asked: Command): void {
+  const doing: Record<Command["what"], () => void> = {
+    toggle: running.toggle,
+    again: running.again,
+    correct: running.correct,
+    onward: running.onward,
+    restart: running.restart,
+    loop: () => asked.what === "loop" && running.loopPosture(asked.more),
+    step: () => asked.what === "step" && running.step(asked.by, asked.over),
+    to: () => asked.what === "to" && running.to(asked.place),
+    change: () => asked.what === "change" && running.change(asked.part),
+  };
+  doing[asked.what]();
+}
+
+interface LeadingProps {
+  session: SessionView;
+  running: React.RefObject<Running | null>;
+  from: { stage: Stage; beat: Beat; at: number } | null;
+}
+
+/** The window that is heard: it begins where it was left, or where the one before it was closed. */
+function Leading({ session, running, from }: LeadingProps) {
+  const id = session.id;
+  const kept = useMemo(() => (from ? null : keptPlace(id)), [from, id]);
+  const choices: Choices = from?.beat.choices ?? kept?.choices ?? FIRST;
+  const first = useQuery({
+    queryKey: ["stage", id, "first"],
+    queryFn: () =>
+      from
+        ? Promise.resolve(from.stage)
+        : fetchStage(id, { live: { ...LIVE, ...planned(choices) }, view: choices.view }),
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 0,
+  });
+  if (!first.data) return <Waiting error={first.error && sentence(first.error)} />;
+  const at = from
+    ? placeAt(first.data, from.at)
+    : kept && timeOf(first.data, kept.place, 0) !== null
+      ? { place: kept.place, share: kept.share }
+      : { place: "", share: 0 };
+  return (
+    <Playing
+      session={session}
+      running={running}
+      begun={{ stage: first.data, choices, ...at, goOn: from?.beat.playing ?? false }}
+    />
+  );
+}
+
+const LIVE = { place: "", share: 0, until: "", count_in_ms: 0, said: [], busy_ms: 0 };
+const planned = ({ speed, fullness, breath_tones, ground, without }: Choices) => ({
+  speed,
+  fullness,
+  breath_tones,
+  ground,
+  without,
+});
+
+interface PlayingProps {
+  session: SessionView;
+  running: React.RefObject<Running | null>;
+  begun: Parameters<typeof useLive>[1];
+}
+
+function Playing({ session, running, begun }: PlayingProps) {
+  const live = useLive(session, begun);
+  running.current = live;
+  const measuring = useMeasuring("sessions", session.id, live.stage.estimated, live.measured);
+  useAwake(live.playing);
+  return (
+    <StageWindow
+      session={session}
+      stage={live.stage}
+      choices={live.choices}
+      playing={live.playing}
+      holding={live.holding}
+      busy={live.busy || measuring !== null}
+      working={live.busy}
+      told={live.correcting ? "Paused for a word: it goes on from the beginning of this posture." : live.told}
+      position={live.position}
+      look={live.look}
+      command={(asked) => obeyed(live, asked)}
+    />
+  );
+}
+
+/** The screen stays awake while it plays; asked for again when one comes back to it. */
+function useAwake(playing: boolean) {
+  useEffect(() => {
+    if (!playing || !("wakeLock" in navigator)) return;
+    let lock: Promise<WakeLockSentinel | null> = Promise.resolve(null);
+    const take = () => {
+      if (document.visibilityState === "visible")
+        lock = navigator.wakeLock.request("screen").catch(() => null);
+    };
+    take();
+    document.addEventListener("visibilitychange", take);
+    return () => {
+      document.removeEventListener("visibilitychange", take);
+      void lock.then((l) => l?.release());
+    };
+  }, [playing]);
+}
+
+interface FollowingProps {
+  session: SessionView;
+  beat: React.RefObject<Beat | null>;
+  changes: number;
+  command: (command: Command) => void;
+  onSeen: (stage: Stage) => void;
+}
+
+/** A window that follows another one: the same practice and moment, without a sound, with a face and a view of its own. */
+function Following({ session, beat, changes, command, onSeen }: FollowingProps) {
+  const now = beat.current;
+  const [view, setView] = useState(now?.choices.view ?? "class");
+  const stage = useQuery({
+    queryKey: ["stage", session.id, "following", JSON.stringify(now?.live), view, changes > 0],
+    queryFn: () => fetchStage(session.id, { live: now?.live ?? LIVE_FIRST, view }),
+    placeholderData: (before) => before,
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 0,
+  });
+  const seen = useRef(onSeen);
+  seen.current = onSeen;
+  // Whoever takes over goes on from what was seen last.
+  useEffect(() => {
+    if (!stage.data) return;
+    const { data } = stage;
+    const timer = window.setInterval(() => seen.current(data), 250);
+    return () => window.clearInterval(timer);
+  }, [stage.data, stage]);
+  if (!stage.data || !now) return <Waiting error={stage.error && sentence(stage.error)} />;
+  const total = stage.data.total_ms;
+  return (
+    <StageWindow
+      session={session}
+      stage={stage.data}
+      choices={{ ...now.choices, view }}
+      playing={now.playing}
+      holding={now.holding}
+      busy={stage.isFetching}
+      working={false}
+      told="This window follows the first one."
+      position={() => followed(beat.current, total)}
+      look={() => {}}
+      command={(asked) => {
+        if (asked.what === "change" && asked.part.view) setView(asked.part.view);
+        else command(asked);
+      }}
+    />
+  );
+}
+
+const LIVE_FIRST = { ...LIVE, speed: 1, fullness: null, breath_tones: null, ground: true, without: [] };
+
+interface WindowProps {
+  session: SessionView;
+  stage: Stage;
+  choices: Choices;
+  playing: boolean;
+  holding: boolean;
+  busy: boolean;
+  working: boolean;
+  told: string;
+  position: () => number;
+  look: () => void;
+  command: (command: Command) => void;
+}
+
+/** What one window shows, and the keys that steer it. */
+function StageWindow(props: WindowProps) {
+  const { session, stage, choices, playing, holding, position, look, command } = props;
+  const id = session.id;
   const navigate = useNavigate();
   const cache = useQueryClient();
   const scene = useRef<SceneHandle>(null);
-  const player = useRef<Player | null>(null);
-  const shown = useRef(stage);
-  const [playing, setPlaying] = useState(false);
   const frame = useRef<HTMLDivElement>(null);
-
-  // biome-ignore lint/correctness/useExhaustiveDependencies: one player for the life of the page
-  useEffect(() => {
-    const made = new Player([...stage.sounds], stage.total_ms, speech, () => setPlaying(false));
-    player.current = made;
-    return () => made.close();
-  }, []);
-
-  // Another speed or view: the same place in it, playing on if it played.
-  useEffect(() => {
-    const here = player.current;
-    if (!here || shown.current === stage) return;
-    const before = shown.current;
-    const take = () => {
-      const at = samePlace(before, stage, here.position());
-      shown.current = stage;
-      void here
-        .change([...stage.sounds], stage.total_ms, speech, at)
-        .then(() => scene.current?.draw(here.position()));
-    };
-    // The same practice with better known lengths waits until nobody speaks.
-    const same = before.speed === stage.speed && before.view === stage.view;
-    if (!same || !here.playing) {
-      take();
-      return;
-    }
-    const timer = window.setInterval(() => {
-      if (here.speaking()) return;
-      window.clearInterval(timer);
-      take();
-    }, 100);
-    return () => window.clearInterval(timer);
-  }, [stage, speech]);
+  const [face, setFace] = useState<Face>("class");
 
   useEffect(() => {
     let waiting = 0;
     const draw = () => {
-      scene.current?.draw(player.current?.position() ?? 0);
+      look();
+      scene.current?.draw(position());
       waiting = requestAnimationFrame(draw);
     };
     draw();
     return () => cancelAnimationFrame(waiting);
-  }, []);
+  }, [position, look]);
 
-  useEffect(() => {
-    if (!playing || !("wakeLock" in navigator)) return;
-    const lock = navigator.wakeLock.request("screen").catch(() => null);
-    return () => void lock.then((l) => l?.release());
-  }, [playing]);
-
-  const toggle = useCallback(async () => {
-    const here = player.current;
-    if (!here) return;
-    if (here.playing) here.pause();
-    else {
-      setPlaying(true);
-      void call("beginnings", "POST", { what: "heard" }).catch(() => {});
-      await here.play();
-    }
-    setPlaying(here.playing);
-  }, []);
-  const to = useCallback((ms: number) => void player.current?.seek(ms), []);
-  const step = useCallback(
-    (by: -1 | 1, over: "movement" | "posture") =>
-      to(jump(shown.current, player.current?.position() ?? 0, by, over)),
-    [to],
-  );
   const full = useCallback(() => {
     if (document.fullscreenElement) void document.exitFullscreen();
     else void frame.current?.requestFullscreen();
@@ -141,51 +254,86 @@ function Playing({ id, stage, speech, speed, view, busy, setSpeed, setView }: Pl
     void cache.invalidateQueries({ queryKey: ["sessions", id] });
     navigate(`/sessions/${id}`);
   }, [cache, id, navigate]);
+  const chooseFace = (next: Face) => {
+    setFace(next);
+    const row = FACES.find((f) => f.id === next);
+    if (row) command({ what: "change", part: { view: row.view, silent: row.silent } });
+  };
 
-  const keys = useMemo<Keys>(() => {
-    const faster = (by: -1 | 1) =>
-      setSpeed(SPEEDS[Math.min(SPEEDS.length - 1, Math.max(0, SPEEDS.indexOf(speed) + by))] ?? 1);
-    return {
-      Space: () => void toggle(),
-      ArrowLeft: () => step(-1, "movement"),
-      ArrowRight: () => step(1, "movement"),
-      "Shift+ArrowLeft": () => step(-1, "posture"),
-      "Shift+ArrowRight": () => step(1, "posture"),
-      Home: () => to(0),
-      Minus: () => faster(-1),
-      NumpadSubtract: () => faster(-1),
-      Equal: () => faster(1),
-      "Shift+Equal": () => faster(1),
-      NumpadAdd: () => faster(1),
-      KeyV: () => setView(VIEWS[(VIEWS.findIndex((v) => v.id === view) + 1) % VIEWS.length]?.id ?? "class"),
-      KeyF: full,
-      Escape: leave,
-    };
-  }, [toggle, step, to, speed, setSpeed, view, setView, full, leave]);
-
+  const faster = (by: -1 | 1) => {
+    const at = SPEEDS.findIndex((s) => s >= choices.speed - 0.001);
+    command({
+      what: "change",
+      part: { speed: SPEEDS[Math.min(SPEEDS.length - 1, Math.max(0, at + by))] ?? 1 },
+    });
+  };
+  const step = (by: -1 | 1, over: "movement" | "posture") => () => command({ what: "step", by, over });
+  const simply = (what: "toggle" | "again" | "correct" | "onward" | "restart") => () => command({ what });
+  const slower = () => faster(-1);
+  const quicker = () => faster(1);
+  const keys: Keys = {
+    Space: simply("toggle"),
+    ArrowLeft: step(-1, "movement"),
+    ArrowRight: step(1, "movement"),
+    "Shift+ArrowLeft": step(-1, "posture"),
+    "Shift+ArrowRight": step(1, "posture"),
+    PageDown: simply("onward"),
+    Period: simply("onward"),
+    KeyB: simply("onward"),
+    PageUp: simply("again"),
+    KeyA: simply("again"),
+    KeyC: simply("correct"),
+    KeyL: () => command({ what: "loop", more: false }),
+    "Shift+KeyL": () => command({ what: "loop", more: true }),
+    KeyW: () => command({ what: "change", part: { led: !choices.led } }),
+    Home: simply("restart"),
+    Minus: slower,
+    NumpadSubtract: slower,
+    Equal: quicker,
+    "Shift+Equal": quicker,
+    NumpadAdd: quicker,
+    KeyV: () =>
+      command({
+        what: "change",
+        part: {
+          view: VIEWS[(VIEWS.findIndex((v) => v.id === choices.view) + 1) % VIEWS.length]?.id ?? "class",
+        },
+      }),
+    KeyI: () => chooseFace(FACES[(FACES.findIndex((f) => f.id === face) + 1) % FACES.length]?.id ?? "class"),
+    KeyF: full,
+    Escape: leave,
+  };
   useKeys(keys, {}, "*");
 
   return (
     <div
       ref={frame}
-      className="flex h-screen flex-col overflow-hidden bg-base-200"
+      className="flex h-dvh flex-col overflow-hidden bg-base-200"
       data-stage
+      data-face={face}
       data-playing={playing}
-      data-busy={busy}
+      data-holding={holding}
+      data-busy={props.busy}
     >
-      <Scene ref={scene} stage={stage} />
-      <Controls
+      <Scene
+        ref={scene}
         stage={stage}
+        face={face}
+        holding={holding}
+        told={props.working ? "Working it out anew…" : props.told}
+        loop={choices.loop !== null}
+      />
+      <EndBy
+        session={session}
+        stage={stage}
+        choices={choices}
         playing={playing}
-        busy={busy}
-        speed={speed}
-        view={view}
-        setSpeed={setSpeed}
-        setView={setView}
-        onToggle={() => void toggle()}
-        onStep={step}
-        onRestart={() => to(0)}
-        onSeek={to}
+        position={position}
+        command={command}
+      />
+      <Controls
+        {...{ session, stage, choices, playing, holding, face, position, command }}
+        onFace={chooseFace}
         onFull={full}
         onLeave={leave}
       />

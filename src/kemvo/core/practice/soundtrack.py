@@ -26,13 +26,14 @@ CHIME_CLEAR_MS = 1500
 
 class Sound(NamedTuple):
     """Something that sounds from `at_ms` for `ms`; `text` is what is said, empty for tones; `voiced`: how the voice says
-    it, where that is spelt otherwise."""
+    it, where that is spelt otherwise; `cues`: which cues it says."""
 
     at_ms: int
     ms: int
     kind: SoundKind
     text: str = ""
     voiced: str = ""
+    cues: tuple[str, ...] = ()
 
     def spoken(self) -> str:
         """What the voice is given."""
@@ -89,6 +90,7 @@ def speech(decisions: Iterable[Decision], pronunciations: tuple[Phrase, ...] = (
             "speech",
             d.text,
             in_terms(d.text, pronunciations) if pronunciations else "",
+            d.together or (d.cue.id,),
         )
         for d in decisions
         if d.start_ms is not None and d.end_ms is not None and d.speaks()

@@ -10,6 +10,7 @@ import numpy.typing as npt
 
 from kemvo.core.model.session import FACINGS, VOICES
 from kemvo.core.movement.interpretation import foot_side
+from kemvo.core.practice.live import span_keys
 from kemvo.core.practice.pipeline import Practice
 from kemvo.core.timing.pass_breath import Breathed
 from kemvo.core.timing.timeline import Span, mirrored
@@ -24,9 +25,10 @@ CURVE_STEP_MS = 100
 
 
 class StageSpan(Value):
-    """A span as the stage shows it. `posture` counts within the practice, -1 in pauses; `next_posture` is
+    """A span as the stage shows it. `key` names it at whatever tempo. `posture` counts within the practice, -1 in pauses; `next_posture` is
     the title of the one that comes after."""
 
+    key: str
     start_ms: int
     end_ms: int
     kind: str
@@ -65,7 +67,7 @@ class StagePass(Value):
 
 class StageSound(Value):
     """A sound to be played: from where, how long, what; `voiced`: what the voice is given, where that is spelt
-    otherwise; `address`: where it is had from, empty where its other fields tell."""
+    otherwise; `cues`: which cues it says; `address`: where it is had from, empty where its other fields tell."""
 
     at_ms: int
     ms: int
@@ -73,6 +75,7 @@ class StageSound(Value):
     text: str
     voiced: str
     address: str = ""
+    cues: tuple[str, ...] = ()
 
 
 class Curve(Value):
@@ -84,7 +87,7 @@ class Curve(Value):
 
 
 class Stage(Value):
-    """A practice to be played."""
+    """A practice to be played, from `begin_ms` on."""
 
     title: str
     total_ms: int
@@ -95,6 +98,7 @@ class Stage(Value):
     curve: Curve
     sounds: tuple[StageSound, ...]
     estimated: int
+    begin_ms: int = 0
 
 
 UNDER_MS = 20_000
@@ -105,15 +109,27 @@ def _under(total_ms: int, address: str) -> Iterator[StageSound]:
     for at in range(0, total_ms if address else 0, UNDER_MS):
         ms = min(UNDER_MS, total_ms - at)
         piece = f"{address}&at_ms={at}&ms={ms}"
-        yield StageSound.model_construct(at_ms=at, ms=ms, kind="ground", text="", voiced="", address=piece)
+        yield StageSound.model_construct(at_ms=at, ms=ms, kind="ground", text="", voiced="", address=piece, cues=())
 
 
-def stage(practice: Practice, title: str, view: View, speed: float, estimated: int = 0, under: str = "") -> Stage:
+def stage(
+    practice: Practice,
+    title: str,
+    view: View,
+    speed: float,
+    estimated: int = 0,
+    under: str = "",
+    keys: Sequence[str] = (),
+    begin_ms: int = 0,
+) -> Stage:
     """The practice as one view shows it. `estimated`: how many spoken lengths are only estimated so far. `under`: where
-    what sounds under it is had from, empty for nothing."""
+    what sounds under it is had from, empty for nothing. `keys`: of the spans, where they are not the session's own (`practice.live`);
+    `begin_ms`: where it begins."""
     spans = seen(practice, view)
     sounds = [
-        StageSound.model_construct(at_ms=s.at_ms, ms=s.ms, kind=s.kind, text=s.text, voiced=s.voiced, address="")
+        StageSound.model_construct(
+            at_ms=s.at_ms, ms=s.ms, kind=s.kind, text=s.text, voiced=s.voiced, address="", cues=s.cues
+        )
         for s in practice.sounds
     ]
     return Stage.model_construct(
@@ -122,9 +138,10 @@ def stage(practice: Practice, title: str, view: View, speed: float, estimated: i
         speed=speed,
         view=view,
         passes=_passes(spans),
-        spans=_spans(spans, view),
+        spans=_spans(spans, view, keys or span_keys(spans)),
         curve=curve(spans, practice.heard.total_ms, practice.breaths),
         estimated=estimated,
+        begin_ms=begin_ms,
         sounds=tuple(sorted((*sounds, *_under(practice.heard.total_ms, under)), key=lambda s: s.at_ms)),
     )
 
@@ -184,7 +201,7 @@ def _passes(spans: list[Span]) -> tuple[StagePass, ...]:
     return tuple(found)
 
 
-def _spans(spans: list[Span], view: View) -> tuple[StageSpan, ...]:
+def _spans(spans: list[Span], view: View, keys: Sequence[str]) -> tuple[StageSpan, ...]:
     out: list[StageSpan] = []
     coming = ""
     count = _count_postures(spans)
@@ -198,6 +215,7 @@ def _spans(spans: list[Span], view: View) -> tuple[StageSpan, ...]:
         posture = p.posture if p else None
         out.append(
             StageSpan.model_construct(
+                key=keys[i],
                 start_ms=s.start_ms,
                 end_ms=s.end_ms,
                 kind=s.kind,

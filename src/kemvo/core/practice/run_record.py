@@ -1,0 +1,139 @@
+"""What ran on the stage, as the logbook will read it: which postures of which passes, on which side, how long, how fast."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Sequence
+from itertools import groupby
+from typing import Annotated
+
+from pydantic import Field
+
+from kemvo.core.model.session import Forms, Session
+from kemvo.core.practice.live import Key, Live, live_session, span_keys
+from kemvo.core.tables.block_kinds import BlockKind, Facing, VoiceLevel
+from kemvo.core.timing.score import score_of
+from kemvo.core.timing.timeline import Span, timed
+from kemvo.core.types import Side, Value
+
+
+class Stretch(Value):
+    """A piece that was played without a break, a jump or a change: from a share of one span to a share of another (its keys, see
+    `practice.live`), when by the clock (ISO 8601), and how long it took (ms)."""
+
+    place: Key
+    share: Annotated[float, Field(ge=0, le=1)] = 0.0
+    until: Key
+    until_share: Annotated[float, Field(ge=0, le=1)] = 1.0
+    began: Annotated[str, Field(max_length=40)]
+    ms: Annotated[int, Field(ge=0, le=86_400_000)]
+    speed: Annotated[float, Field(ge=0.25, le=4)] = 1.0
+    without: Annotated[tuple[Key, ...], Field(max_length=200)] = ()
+
+
+class RunPart(Value):
+    """A posture (or a still time, without a posture) of a pass that ran: how long, on which side as the class did it, at which
+    tempo; `share`: how much of it."""
+
+    pass_id: str
+    pass_title: str
+    kind: BlockKind
+    facing: Facing
+    voice: VoiceLevel
+    form_id: str
+    posture_id: str
+    posture: str
+    side: Side | None
+    tempo: float
+    ms: int
+    share: float
+
+
+def run_parts(session: Session, forms: Forms, stretch: Stretch) -> list[RunPart]:
+    """What ran in a stretch. The times of its parts add up to the stretch's own."""
+    now = live_session(session, Live(without=stretch.without))
+    spans = timed(score_of(now, forms), now, forms, stretch.speed).spans
+    keys = span_keys(spans)
+    if stretch.place not in keys or stretch.until not in keys:
+        return []
+    first, last = keys.index(stretch.place), keys.index(stretch.until)
+    if last < first:
+        return []
+    done = [(s, _done_ms(s, i == first, i == last, stretch)) for i, s in enumerate(spans[: last + 1]) if i >= first]
+    planned = sum(ms for _, ms in done)
+    scale = stretch.ms / planned if planned else 0.0
+    parts: list[RunPart] = []
+    at = shown = 0.0
+    for _, group in groupby(done, lambda x: (x[0].round.no, x[0].round.nth, x[0].performance and x[0].performance.no)):
+        here = list(group)
+        at += sum(ms for _, ms in here) * scale
+        parts.append(_part(now, forms, here, spans, stretch, round(at) - round(shown)))
+        shown = at
+    return parts
+
+
+def _done_ms(s: Span, first: bool, last: bool, stretch: Stretch) -> float:
+    length = s.end_ms - s.start_ms
+    return length * max(0.0, (stretch.until_share if last else 1.0) - (stretch.share if first else 0.0))
+
+
+def _part(
+    session: Session, forms: Forms, here: Sequence[tuple[Span, float]], spans: Iterable[Span], stretch: Stretch, ms: int
+) -> RunPart:
+    s = here[0][0]
+    p = session.passes[s.round.no]
+    form = forms.get(s.round.form_id)
+    posture = s.performance.posture if s.performance else None
+    whole = sum(
+        x.end_ms - x.start_ms
+        for x in spans
+        if (x.round.no, x.round.nth, x.performance and x.performance.no)
+        == (s.round.no, s.round.nth, s.performance and s.performance.no)
+    )
+    return RunPart(
+        pass_id=s.round.id,
+        pass_title=s.round.title,
+        kind=s.round.kind,
+        facing=s.round.facing,
+        voice=s.round.voice,
+        form_id=s.round.form_id if posture else "",
+        posture_id=posture.id if posture else "",
+        posture=posture.title() if posture else "",
+        side=posture.side if posture else None,
+        tempo=round((p.tempo or (form.tempo if form else 0)) * stretch.speed, 2) if posture else 0.0,
+        ms=ms,
+        share=round(min(1.0, sum(done for _, done in here) / whole), 3) if whole else 0.0,
+    )
+
+
+class RunLine(Value):
+    """A run in few words: how long it ran, how many postures of how many passes, where it ended."""
+
+    ms: int
+    postures: int
+    passes: int
+    again: int
+    ended_in: str
+    left_ms: int
+    right_ms: int
+
+
+def run_line(parts: Sequence[RunPart]) -> RunLine:
+    """What came of a run. `again`: how often a posture of one pass was done once more."""
+    seen: dict[tuple[str, str], int] = {}
+    for x in parts:
+        if x.posture_id and x.share >= WHOLE:
+            seen[x.pass_id, x.posture_id] = seen.get((x.pass_id, x.posture_id), 0) + 1
+    named = [x for x in parts if x.posture_id]
+    return RunLine(
+        ms=sum(x.ms for x in parts),
+        postures=len({x.posture_id for x in named}),
+        passes=len({x.pass_id for x in named}),
+        again=sum(n - 1 for n in seen.values()),
+        ended_in=named[-1].posture if named else "",
+        left_ms=sum(x.ms for x in named if x.side == "L"),
+        right_ms=sum(x.ms for x in named if x.side == "R"),
+    )
+
+
+WHOLE = 0.9
+"""A posture counts as done when so much of it ran."""

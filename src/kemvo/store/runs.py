@@ -1,0 +1,87 @@
+"""What ran on the stage, kept as it ran."""
+
+from __future__ import annotations
+
+import sqlite3
+import uuid
+from collections.abc import Sequence
+from typing import NamedTuple
+
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.practice.run_record import RunPart
+from kemvo.store.database import Database
+from kemvo.store.documents import written_now
+
+COLUMNS = (
+    "pass_id", "pass_title", "kind", "facing", "voice", "form_id", "posture_id", "posture", "side", "tempo", "ms", "share",
+)  # fmt: skip
+
+
+class StoredRun(NamedTuple):
+    """A run of a session: when by the clock (ISO 8601, UTC), and its parts as they ran."""
+
+    id: str
+    session: str
+    version: int
+    title: str
+    began: str
+    ended: str
+    parts: tuple[RunPart, ...]
+
+
+class Runs:
+    """The runs in a database."""
+
+    def __init__(self, database: Database) -> None:
+        self.database = database
+
+    def begin(self, session: str, version: int, title: str) -> str:
+        """A new run; answers with its id."""
+        id_, now = uuid.uuid4().hex[:12], written_now()
+        with self.database.open() as db:
+            db.execute(
+                "INSERT INTO run (id, session, version, title, began, ended) VALUES (?, ?, ?, ?, ?, ?)",
+                (id_, session, version, title, now, now),
+            )
+        return id_
+
+    def add(self, id_: str, began: str, parts: Sequence[RunPart]) -> None:
+        """Add what ran. Raises KemvoError where there is no such run."""
+        with self.database.open() as db:
+            if db.execute("UPDATE run SET ended = ? WHERE id = ?", (written_now(), id_)).rowcount == 0:
+                raise KemvoError(Problem(what="This run is not known.", mend="Open the stage again."))
+            no = db.execute("SELECT count(*) FROM run_part WHERE run = ?", (id_,)).fetchone()[0]
+            db.executemany(
+                f"INSERT INTO run_part (run, no, began, {', '.join(COLUMNS)}) VALUES (?, ?, ?{', ?' * len(COLUMNS)})",
+                [(id_, no + n, began, *(getattr(x, c) for c in COLUMNS)) for n, x in enumerate(parts)],
+            )
+
+    def all(self, session: str = "", removed: bool = False) -> list[StoredRun]:
+        """The runs in which something ran, the last one first; `session`: only of one."""
+        where = "removed IS NOT NULL" if removed else "removed IS NULL"
+        with self.database.read() as db:
+            rows = db.execute(
+                f"SELECT * FROM run WHERE {where} AND (? = '' OR session = ?) ORDER BY began DESC",
+                (session, session),
+            ).fetchall()
+            found = [self._with_parts(db, row) for row in rows]
+        return [run for run in found if run.parts]
+
+    def get(self, id_: str) -> StoredRun:
+        """One run. Raises KemvoError where there is none."""
+        with self.database.read() as db:
+            row = db.execute("SELECT * FROM run WHERE id = ?", (id_,)).fetchone()
+            if row is None:
+                raise KemvoError(Problem(what="This run is not known.", mend="Look at the list of runs again."))
+            return self._with_parts(db, row)
+
+    def put_away(self, id_: str, away: bool = True) -> None:
+        """Put a run out of sight, or bring it back."""
+        with self.database.open() as db:
+            db.execute("UPDATE run SET removed = ? WHERE id = ?", (written_now() if away else None, id_))
+
+    @staticmethod
+    def _with_parts(db: sqlite3.Connection, row: sqlite3.Row) -> StoredRun:
+        parts = db.execute("SELECT * FROM run_part WHERE run = ? ORDER BY no", (row["id"],)).fetchall()
+        made = tuple(RunPart(**{c: part[c] for c in COLUMNS}) for part in parts)
+        return StoredRun(row["id"], row["session"], row["version"], row["title"], row["began"], row["ended"], made)

@@ -1,0 +1,62 @@
+/** What ran, noted as it ran and sent to Kemvo now and then. */
+import { call, type Stage, type Stretch } from "../shared/api";
+import { COUNT_IN, placeAt } from "./places";
+
+const SEND_MS = 15_000;
+const LEAST_MS = 1000;
+
+export class RunRecord {
+  private id: Promise<string> | null = null;
+  private open: { stage: Stage; from: number; began: string } | null = null;
+  private waiting: Stretch[] = [];
+  private readonly timer: number;
+
+  constructor(private readonly session: string) {
+    this.timer = window.setInterval(() => void this.send(), SEND_MS);
+  }
+
+  /** It plays from here on. */
+  begin(stage: Stage, at: number): void {
+    this.open = { stage, from: at, began: new Date().toISOString() };
+  }
+
+  /** It plays no more, or otherwise from here on. */
+  end(at: number, speed: number, without: readonly string[]): void {
+    const { open } = this;
+    this.open = null;
+    if (!open) return;
+    // Still time that was only counted in is not part of what was done.
+    const counted = open.stage.spans.find((s) => s.key === COUNT_IN);
+    const from = counted && open.from < counted.end_ms ? counted.end_ms : open.from;
+    if (at - from < LEAST_MS) return;
+    const a = placeAt(open.stage, from);
+    const b = placeAt(open.stage, at - 1);
+    this.waiting.push({
+      place: a.place,
+      share: a.share,
+      until: b.place,
+      until_share: b.share,
+      began: open.began,
+      ms: Math.round(at - from),
+      speed,
+      without: [...without],
+    });
+  }
+
+  async send(): Promise<void> {
+    const stretches = this.waiting.splice(0);
+    if (!stretches.length) return;
+    try {
+      this.id ??= call<{ id: string }>(`sessions/${this.session}/runs`, "POST").then((made) => made.id);
+      await call(`runs/${await this.id}/stretches`, "POST", { stretches });
+    } catch {
+      this.id = (await this.id?.catch(() => null)) ? this.id : null;
+      this.waiting.unshift(...stretches);
+    }
+  }
+
+  close(): void {
+    window.clearInterval(this.timer);
+    void this.send();
+  }
+}

@@ -1,0 +1,481 @@
+/**
+ * A practice that runs and may be changed while it does. The rules (what is said when, what was said already, what could only be
+ * late) are the server's: here it is kept where one is, what was begun, and the moment at which the changed practice takes over.
+ */
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { call, type Live, type SessionView, type Stage, sentence, type View } from "../shared/api";
+import { COUNT_IN, jump, placeAt, postureAt, postureEnd, timeOf } from "./places";
+import { Player } from "./player";
+import { RunRecord } from "./runRecord";
+
+const SOON_MS = 450;
+const TRIES = 4;
+const SLIPPED_MS = 40;
+const KEPT_HOURS = 12;
+const KEEP_MS = 2000;
+
+/** How the stage runs, as the instructor chose it. */
+export interface Choices {
+  speed: number;
+  view: View;
+  fullness: number | null;
+  breath_tones: boolean | null;
+  ground: boolean;
+  count_in_ms: number;
+  /** It waits at the end of every posture until it is told to go on. */
+  led: boolean;
+  /** The stretch that is done again and again. */
+  loop: { from: string; until: string } | null;
+  without: string[];
+  /** The words are the instructor's own to say. */
+  silent: boolean;
+}
+
+export const FIRST: Choices = {
+  speed: 1,
+  view: "class",
+  fullness: null,
+  breath_tones: null,
+  ground: true,
+  count_in_ms: 3000,
+  led: false,
+  loop: null,
+  without: [],
+  silent: false,
+};
+
+export interface Running {
+  stage: Stage;
+  choices: Choices;
+  playing: boolean;
+  /** It waits at the end of a posture. */
+  holding: boolean;
+  /** It was paused for a word, and goes on from the beginning of its posture. */
+  correcting: boolean;
+  busy: boolean;
+  told: string;
+  /** What the present practice was asked with: another window asks for the same. */
+  going: () => Live;
+  position: () => number;
+  look: () => void;
+  /** Lengths that were estimated are known better now. */
+  measured: () => void;
+  toggle: () => void;
+  change: (part: Partial<Choices>) => void;
+  to: (place: string) => void;
+  step: (by: -1 | 1, over: "movement" | "posture") => void;
+  restart: () => void;
+  again: () => void;
+  correct: () => void;
+  loopPosture: (more?: boolean) => void;
+  onward: () => void;
+}
+
+interface Going {
+  live: Live;
+  view: View;
+}
+
+/** What of the choices changes the practice itself, and not only how it is gone through. */
+const PLANNED = ["speed", "view", "fullness", "breath_tones", "ground", "without", "loop"] as const;
+
+const liveOf = (c: Choices, part: Partial<Live>): Live => ({
+  speed: c.speed,
+  fullness: c.fullness,
+  breath_tones: c.breath_tones,
+  ground: c.ground,
+  place: "",
+  share: 0,
+  until: c.loop?.until ?? "",
+  count_in_ms: 0,
+  said: [],
+  busy_ms: 0,
+  without: c.without,
+  ...part,
+});
+
+export const fetchStage = (id: string, going: Going): Promise<Stage> =>
+  call<Stage>(`sessions/${id}/live`, "POST", going);
+
+/** Where a stage was left, and how. */
+interface Kept {
+  place: string;
+  share: number;
+  choices: Choices;
+  when: number;
+}
+
+const keptName = (id: string) => `kemvo.stage.${id}`;
+
+export function keptPlace(id: string): Kept | null {
+  try {
+    const kept: Kept = JSON.parse(localStorage.getItem(keptName(id)) ?? "null");
+    const fresh = kept && Date.now() - kept.when < KEPT_HOURS * 3_600_000;
+    return fresh ? { ...kept, choices: { ...FIRST, ...kept.choices } } : null;
+  } catch {
+    return null;
+  }
+}
+
+interface Begun {
+  stage: Stage;
+  choices: Choices;
+  place: string;
+  share: number;
+  /** It goes on by itself: another window that played it was closed. */
+  goOn?: boolean;
+}
+
+/** The practice of a session, from what was had first. `session`: for its voice; `sounds`: whether this window is heard. */
+export function useLive(session: SessionView, begun: Begun): Running {
+  const id = session.id;
+  const { speech } = session.body;
+  const [stage, setStage] = useState(begun.stage);
+  const [choices, setChoices] = useState(begun.choices);
+  const [playing, setPlaying] = useState(false);
+  const [holding, setHolding] = useState(false);
+  const [correcting, setCorrecting] = useState(false);
+  const [busy, setBusy] = useState(false);
+  const [told, setTold] = useState("");
+  const player = useRef<Player | null>(null);
+  const record = useRef<RunRecord | null>(null);
+  /** The newest of what was asked; whatever comes of an older one is too late. */
+  const asked = useRef(0);
+  const took = useRef(SOON_MS);
+  /** What was said since one came to where one is, and from where in the present practice that is counted. */
+  const said = useRef<{ cues: string[]; from: number }>({ cues: [], from: 0 });
+  /** The place was chosen while nothing played: the practice is worked out from there before it goes on. */
+  const moved = useRef(begun.place !== "");
+  const now = useRef({ stage, choices });
+  now.current = { stage, choices };
+
+  const here = useCallback(() => player.current?.position() ?? 0, []);
+  const stopNext = useCallback((made: Stage, c: Choices, at: number) => {
+    if (player.current) player.current.stopAt = c.led ? postureEnd(made, at + 30) : null;
+  }, []);
+  const noteEnd = useCallback(() => {
+    const { choices: c } = now.current;
+    record.current?.end(here(), c.speed, c.without);
+  }, [here]);
+
+  const going = useRef<Live>(liveOf(begun.choices, { place: begun.place }));
+  const show = useCallback((made: Stage, live: Live) => {
+    going.current = live;
+    now.current = { ...now.current, stage: made };
+    setStage(made);
+  }, []);
+
+  /** Stand, or play on, at the place a practice begins with. */
+  const arrive = useCallback(
+    async (made: Stage, live: Live, at: number, play: boolean) => {
+      const voice = player.current;
+      if (!voice) return;
+      noteEnd();
+      said.current = { cues: [], from: at };
+      show(made, live);
+      voice.stopAt = null;
+      await voice.change([...made.sounds], made.total_ms, speech, at);
+      stopNext(made, now.current.choices, at);
+      setHolding(false);
+      setCorrecting(false);
+      moved.current = false;
+      if (play && !voice.playing) await voice.play();
+      setPlaying(voice.playing);
+      if (voice.playing) record.current?.begin(made, at);
+    },
+    [noteEnd, show, speech, stopNext],
+  );
+
+  const ask = useCallback(async (work: (mine: () => boolean) => Promise<void>) => {
+    const no = ++asked.current;
+    setBusy(true);
+    setTold("");
+    try {
+      await work(() => no === asked.current);
+    } catch (error) {
+      if (no === asked.current) setTold(sentence(error));
+    }
+    if (no === asked.current) setBusy(false);
+  }, []);
+
+  /** Go to a place; with still time before it where one plays. */
+  const go = useCallback(
+    (place: string, c: Choices, play: boolean, counted = true) =>
+      ask(async (mine) => {
+        const live = liveOf(c, { place, count_in_ms: counted ? c.count_in_ms : 0 });
+        const made = await fetchStage(id, { live, view: c.view });
+        if (mine()) await arrive(made, live, made.begin_ms, play);
+      }),
+    [arrive, ask, id],
+  );
+
+  const ended = useRef<() => void>(() => {});
+  ended.current = () => {
+    const { choices: c } = now.current;
+    if (c.loop) void go(c.loop.from, c, true);
+    else {
+      noteEnd();
+      setPlaying(false);
+    }
+  };
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: one player for the life of the page
+  useEffect(() => {
+    const first = begun.stage;
+    const made = new Player(
+      [...first.sounds],
+      first.total_ms,
+      speech,
+      () => ended.current(),
+      () => {
+        noteEnd();
+        setPlaying(false);
+        setHolding(true);
+      },
+    );
+    const at = begun.place ? timeOf(first, begun.place, begun.share) : null;
+    if (at !== null) void made.seek(at);
+    made.muted = begun.choices.silent;
+    player.current = made;
+    record.current = new RunRecord(id);
+    if (begun.goOn) void made.play().then(() => setPlaying(made.playing));
+    return () => {
+      noteEnd();
+      record.current?.close();
+      made.close();
+    };
+  }, []);
+
+  /** Take what was changed: at once where nothing plays, at a moment soon where it does. */
+  const replan = useCallback(
+    (c: Choices) =>
+      ask(async (mine) => {
+        for (let n = 0; n < TRIES; n++) {
+          const voice = player.current;
+          if (!voice) return;
+          const before = now.current.stage;
+          const running = voice.playing;
+          const ahead = running ? Math.max(SOON_MS, 1.5 * took.current) * (n + 1) : 0;
+          const at = Math.min(before.total_ms, voice.position() + ahead);
+          const cues = [...said.current.cues, ...voice.begun(said.current.from, at)];
+          const counted = before.spans.find((s) => s.key === COUNT_IN);
+          const inCount = counted && at < counted.end_ms;
+          const live = liveOf(c, {
+            ...placeAt(before, at),
+            said: cues,
+            busy_ms: running ? voice.busy(at) : 0,
+            count_in_ms: inCount ? Math.max(0, Math.round(counted.end_ms - at)) : 0,
+          });
+          const sent = performance.now();
+          const made = await fetchStage(id, { live, view: c.view });
+          took.current = 0.5 * took.current + 0.5 * (performance.now() - sent);
+          if (!mine()) return;
+          if (!running || !voice.playing) {
+            show(made, live);
+            const stands = voice.holding;
+            await voice.change([...made.sounds], made.total_ms, speech, made.begin_ms);
+            voice.holding = stands;
+            said.current = { cues, from: made.begin_ms };
+            stopNext(made, c, made.begin_ms + (stands ? 60 : 0));
+            return;
+          }
+          if (voice.position() > at + SLIPPED_MS) continue;
+          while (voice.playing && voice.position() < at - 4)
+            await new Promise((done) => window.setTimeout(done, Math.min(60, at - voice.position())));
+          if (!mine() || !voice.playing) return;
+          noteEnd();
+          show(made, live);
+          const begin = made.begin_ms + (voice.position() - at);
+          said.current = { cues, from: begin };
+          voice.stopAt = null;
+          voice.swap([...made.sounds], made.total_ms, begin);
+          stopNext(made, c, begin);
+          record.current?.begin(made, begin);
+          return;
+        }
+        setTold("This machine is too slow to change it while it plays; pause, then change it.");
+      }),
+    [ask, id, noteEnd, show, speech, stopNext],
+  );
+
+  const change = useCallback(
+    (part: Partial<Choices>) => {
+      const c = { ...now.current.choices, ...part };
+      now.current = { ...now.current, choices: c };
+      setChoices(c);
+      player.current?.mute(c.silent);
+      stopNext(now.current.stage, c, here());
+      if (PLANNED.some((name) => name in part)) void replan(c);
+    },
+    [here, replan, stopNext],
+  );
+
+  const to = useCallback(
+    (place: string) => {
+      const voice = player.current;
+      const { stage: seen, choices: c } = now.current;
+      if (!voice) return;
+      if (voice.playing) {
+        void go(place, c, true);
+        return;
+      }
+      // While nothing plays one looks around in what is here; it is worked out when it goes on.
+      const at = timeOf(seen, place, 0);
+      if (at === null) {
+        void go(place, c, false);
+        return;
+      }
+      voice.stopAt = null;
+      moved.current = true;
+      setHolding(false);
+      setCorrecting(false);
+      void voice.seek(at);
+    },
+    [go],
+  );
+
+  const toggle = useCallback(async () => {
+    const voice = player.current;
+    if (!voice) return;
+    const { stage: seen, choices: c } = now.current;
+    if (voice.playing) {
+      noteEnd();
+      voice.pause();
+      setPlaying(false);
+      return;
+    }
+    setPlaying(true);
+    setHolding(false);
+    setCorrecting(false);
+    const over = voice.position() >= seen.total_ms;
+    if (moved.current || over) {
+      const { place } = placeAt(seen, over ? 0 : voice.position());
+      const first = seen.spans.find((s) => s.key !== COUNT_IN)?.key;
+      await go(c.loop && over ? c.loop.from : place === first ? "" : place, c, true);
+      return;
+    }
+    const at = voice.position();
+    voice.stopAt = c.led ? postureEnd(seen, at + 60) : null;
+    await voice.play();
+    setPlaying(voice.playing);
+    if (voice.playing) record.current?.begin(seen, at);
+  }, [go, noteEnd]);
+
+  const step = useCallback(
+    (by: -1 | 1, over: "movement" | "posture") => {
+      const span = jump(now.current.stage, here(), by, over);
+      if (span) to(span.key);
+    },
+    [here, to],
+  );
+  const again = useCallback(() => {
+    const { stage: seen, choices: c } = now.current;
+    const voice = player.current;
+    // Where it waits at the end of a posture, that one is meant.
+    const at = voice?.holding ? here() - 60 : here();
+    const posture = postureAt(seen, at);
+    if (posture) void go(posture.first.key, c, true);
+  }, [go, here]);
+  const correct = useCallback(() => {
+    const voice = player.current;
+    const posture = postureAt(now.current.stage, here());
+    if (!voice || !posture) return;
+    if (!voice.playing) {
+      void toggle();
+      return;
+    }
+    noteEnd();
+    voice.pause();
+    void voice.seek(posture.first.start_ms);
+    moved.current = true;
+    setPlaying(false);
+    setCorrecting(true);
+  }, [here, noteEnd, toggle]);
+  const loopPosture = useCallback(
+    (more = false) => {
+      const { stage: seen, choices: c } = now.current;
+      if (c.loop && !more) {
+        change({ loop: null });
+        return;
+      }
+      const end = c.loop ? timeOf(seen, c.loop.until, 1) : null;
+      const posture = postureAt(seen, c.loop && end !== null ? end + 1 : here());
+      if (posture) change({ loop: { from: c.loop?.from ?? posture.first.key, until: posture.last.key } });
+    },
+    [change, here],
+  );
+  const onward = useCallback(() => {
+    const voice = player.current;
+    const { choices: c } = now.current;
+    if (!voice) return;
+    if (voice.holding) void toggle();
+    else if (c.led || voice.playing) step(1, "posture");
+    else void toggle();
+  }, [step, toggle]);
+
+  // Where one is, for after a reload.
+  useEffect(() => {
+    const keep = () => {
+      const { place, share } = placeAt(now.current.stage, here());
+      const { loop: _, ...kept } = now.current.choices;
+      const row: Kept = { place, share, choices: { ...kept, loop: null }, when: Date.now() };
+      localStorage.setItem(keptName(id), JSON.stringify(row));
+    };
+    const leave = () => {
+      keep();
+      noteEnd();
+      void record.current?.send();
+    };
+    const timer = window.setInterval(keep, KEEP_MS);
+    window.addEventListener("pagehide", leave);
+    return () => {
+      keep();
+      window.clearInterval(timer);
+      window.removeEventListener("pagehide", leave);
+    };
+  }, [id, here, noteEnd]);
+
+  return useMemo(
+    () => ({
+      stage,
+      choices,
+      playing,
+      holding,
+      correcting,
+      busy,
+      told,
+      going: () => going.current,
+      measured: () => void replan(now.current.choices),
+      position: here,
+      look: () => player.current?.look(),
+      toggle: () => void toggle(),
+      change,
+      to,
+      step,
+      restart: () => to(now.current.stage.spans.find((s) => s.key !== COUNT_IN)?.key ?? ""),
+      again,
+      correct,
+      loopPosture,
+      onward,
+    }),
+    [
+      stage,
+      choices,
+      playing,
+      holding,
+      correcting,
+      busy,
+      told,
+      here,
+      toggle,
+      change,
+      to,
+      step,
+      again,
+      correct,
+      loopPosture,
+      onward,
+      replan,
+    ],
+  );
+}
