@@ -22,8 +22,8 @@ def saved(page: Page) -> None:
 
 
 def test_from_nothing_to_a_practice_by_keyboard(page: Page, empty: str, tmp_path: Path) -> None:
-    page.goto(empty)
-    expect(page.get_by_text("No form yet")).to_be_visible()
+    page.goto(f"{empty}/forms")
+    expect(page.locator("[data-beginnings]")).to_be_visible()
     keys = page.keyboard
 
     page.get_by_role("button", name="New form").focus()
@@ -105,7 +105,7 @@ def test_from_nothing_to_a_practice_by_keyboard(page: Page, empty: str, tmp_path
 
 
 def test_what_was_typed_survives_a_reload(page: Page, empty: str) -> None:
-    page.goto(empty)
+    page.goto(f"{empty}/forms")
     page.get_by_role("button", name="New form").click()
     page.get_by_label("Name of the posture").fill("Heron")
     page.get_by_label("Words of movement 1").fill("Left knee floats up")

@@ -15,7 +15,7 @@ Sit into the left leg and breathe out.
 
 
 def test_a_script_becomes_a_form(page: Page, empty: str) -> None:
-    page.goto(empty)
+    page.goto(f"{empty}/forms")
     page.get_by_role("link", name="Bring in a text or file").click()
     page.get_by_label("The text").fill(TEXT)
     page.get_by_role("button", name="Read the text").click()
@@ -31,7 +31,7 @@ def test_a_script_becomes_a_form(page: Page, empty: str) -> None:
 
 
 def test_words_are_read_as_they_are_typed_and_taken_over_by_a_key(page: Page, empty: str) -> None:
-    page.goto(empty)
+    page.goto(f"{empty}/forms")
     page.get_by_role("button", name="New form").click()
     page.get_by_label("Words of movement 1").click()
     page.keyboard.type("All the weight into the right leg, breathe in")
@@ -42,7 +42,7 @@ def test_words_are_read_as_they_are_typed_and_taken_over_by_a_key(page: Page, em
 
 
 def test_a_posture_is_put_in_by_a_few_letters(page: Page, empty: str) -> None:
-    page.goto(empty)
+    page.goto(f"{empty}/forms")
     page.get_by_role("button", name="New form").click()
     page.get_by_label("Name of the posture").click()
     page.keyboard.type("br kn")

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Annotated
 
-from fastapi import APIRouter, Response
+from fastapi import APIRouter, Path, Response
 from pydantic import BaseModel, Field
 
 from kemvo.api.documents import answer
@@ -58,20 +58,6 @@ def offers(house: Here, id_: str, over: Over) -> list[TimeOffer]:
     return time_offers(session, house.forms_of(session), over.live, over.over_ms)
 
 
-class Begun(BaseModel):
-    """A run that has begun."""
-
-    id: str
-
-
-@router.post("/runs", status_code=201)
-def begin_run(house: Here, id_: str) -> Begun:
-    """Begin to note what runs on the stage."""
-    stored = house.sessions.get(id_)
-    house.happened.put("heard")
-    return Begun(id=house.runs.begin(id_, stored.version, stored.body.title))
-
-
 class Ran(BaseModel):
     """Stretches that ran, in order."""
 
@@ -102,17 +88,19 @@ def _view(run: StoredRun, parts: bool = False) -> RunView:
     )
 
 
-@runs.post("/{id_}/stretches")
-def it_ran(house: Here, id_: str, ran: Ran) -> RunView:
-    """Note what ran."""
-    run = house.runs.get(id_)
-    session = house.sessions.get(run.session).body
-    forms = house.forms_of(session)
+RunId = Annotated[str, Path(pattern=r"^[0-9a-z]{6,40}$", description="Chosen by the page that plays.")]
+
+
+@router.put("/runs/{run}")
+def it_ran(house: Here, id_: str, run: RunId, ran: Ran) -> RunView:
+    """Note what ran on the stage; the first time, the run begins."""
+    stored = house.sessions.get(id_)
+    forms = house.forms_of(stored.body)
+    house.happened.put("heard")
+    house.runs.begin(run, id_, stored.version, stored.body.title)
     for stretch in ran.stretches:
-        parts = run_parts(session, forms, stretch)
-        if parts:
-            house.runs.add(id_, stretch.began, parts)
-    return _view(house.runs.get(id_))
+        house.runs.add(run, stretch.began, run_parts(stored.body, forms, stretch))
+    return _view(house.runs.get(run))
 
 
 @runs.get("")

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import sqlite3
-import uuid
 from collections.abc import Sequence
 from typing import NamedTuple
 
@@ -35,15 +34,14 @@ class Runs:
     def __init__(self, database: Database) -> None:
         self.database = database
 
-    def begin(self, session: str, version: int, title: str) -> str:
-        """A new run; answers with its id."""
-        id_, now = uuid.uuid4().hex[:12], written_now()
+    def begin(self, id_: str, session: str, version: int, title: str) -> None:
+        """Begin a run, if it has not begun yet."""
+        now = written_now()
         with self.database.open() as db:
             db.execute(
-                "INSERT INTO run (id, session, version, title, began, ended) VALUES (?, ?, ?, ?, ?, ?)",
+                "INSERT INTO run (id, session, version, title, began, ended) VALUES (?, ?, ?, ?, ?, ?) ON CONFLICT DO NOTHING",
                 (id_, session, version, title, now, now),
             )
-        return id_
 
     def add(self, id_: str, began: str, parts: Sequence[RunPart]) -> None:
         """Add what ran. Raises KemvoError where there is no such run."""

@@ -58,11 +58,9 @@ export function postureAt(stage: Stage, ms: number): { first: StageSpan; last: S
   return first && last ? { first, last } : null;
 }
 
-/** When the posture that is done at a time ends; null where none is done. */
+/** When the posture that is done at a time (or comes after a still time) ends; null where none comes any more. */
 export function postureEnd(stage: Stage, ms: number): number | null {
-  const span = stage.spans[spanAt(stage, ms)];
-  if (!span || span.posture < 0) return null;
-  return stage.spans.findLast((s) => s.posture === span.posture)?.end_ms ?? null;
+  return postureAt(stage, ms)?.last.end_ms ?? null;
 }
 
 /** The value of a sampled curve at a time, between its samples in a straight line. */

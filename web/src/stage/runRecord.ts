@@ -1,12 +1,13 @@
 /** What ran, noted as it ran and sent to Kemvo now and then. */
-import { call, type Stage, type Stretch } from "../shared/api";
+import type { Stage, Stretch } from "../shared/api";
+import { newId } from "../shared/newId";
 import { COUNT_IN, placeAt } from "./places";
 
 const SEND_MS = 15_000;
 const LEAST_MS = 1000;
 
 export class RunRecord {
-  private id: Promise<string> | null = null;
+  private readonly id = newId();
   private open: { stage: Stage; from: number; began: string } | null = null;
   private waiting: Stretch[] = [];
   private readonly timer: number;
@@ -43,14 +44,19 @@ export class RunRecord {
     });
   }
 
+  /** Send what waits; also while the page goes away. */
   async send(): Promise<void> {
     const stretches = this.waiting.splice(0);
     if (!stretches.length) return;
     try {
-      this.id ??= call<{ id: string }>(`sessions/${this.session}/runs`, "POST").then((made) => made.id);
-      await call(`runs/${await this.id}/stretches`, "POST", { stretches });
+      const answer = await fetch(`/api/sessions/${this.session}/runs/${this.id}`, {
+        method: "PUT",
+        headers: { "Content-Type": "application/json" },
+        body: JSON.stringify({ stretches }),
+        keepalive: true,
+      });
+      if (!answer.ok) throw new Error(answer.statusText);
     } catch {
-      this.id = (await this.id?.catch(() => null)) ? this.id : null;
       this.waiting.unshift(...stretches);
     }
   }

@@ -186,6 +186,8 @@ export function useLive(session: SessionView, begun: Begun): Running {
     [noteEnd, show, speech, stopNext],
   );
 
+  /** Where one is on the way to. */
+  const pending = useRef<{ place: string; play: boolean } | null>(null);
   const ask = useCallback(async (work: (mine: () => boolean) => Promise<void>) => {
     const no = ++asked.current;
     setBusy(true);
@@ -202,9 +204,12 @@ export function useLive(session: SessionView, begun: Begun): Running {
   const go = useCallback(
     (place: string, c: Choices, play: boolean, counted = true) =>
       ask(async (mine) => {
+        pending.current = { place, play };
         const live = liveOf(c, { place, count_in_ms: counted ? c.count_in_ms : 0 });
         const made = await fetchStage(id, { live, view: c.view });
-        if (mine()) await arrive(made, live, made.begin_ms, play);
+        if (!mine()) return;
+        pending.current = null;
+        await arrive(made, live, made.begin_ms, play);
       }),
     [arrive, ask, id],
   );
@@ -248,8 +253,10 @@ export function useLive(session: SessionView, begun: Begun): Running {
 
   /** Take what was changed: at once where nothing plays, at a moment soon where it does. */
   const replan = useCallback(
-    (c: Choices) =>
-      ask(async (mine) => {
+    (c: Choices) => {
+      // Where one is on the way to a place, that is what is worked out anew.
+      if (pending.current) return go(pending.current.place, c, pending.current.play);
+      return ask(async (mine) => {
         for (let n = 0; n < TRIES; n++) {
           const voice = player.current;
           if (!voice) return;
@@ -294,8 +301,9 @@ export function useLive(session: SessionView, begun: Begun): Running {
           return;
         }
         setTold("This machine is too slow to change it while it plays; pause, then change it.");
-      }),
-    [ask, id, noteEnd, show, speech, stopNext],
+      });
+    },
+    [ask, go, id, noteEnd, show, speech, stopNext],
   );
 
   const change = useCallback(
@@ -342,6 +350,7 @@ export function useLive(session: SessionView, begun: Begun): Running {
       noteEnd();
       voice.pause();
       setPlaying(false);
+      void record.current?.send();
       return;
     }
     setPlaying(true);

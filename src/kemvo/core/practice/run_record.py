@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Sequence
 from itertools import groupby
 from typing import Annotated
 
@@ -58,17 +58,26 @@ def run_parts(session: Session, forms: Forms, stretch: Stretch) -> list[RunPart]
     first, last = keys.index(stretch.place), keys.index(stretch.until)
     if last < first:
         return []
-    done = [(s, _done_ms(s, i == first, i == last, stretch)) for i, s in enumerate(spans[: last + 1]) if i >= first]
-    planned = sum(ms for _, ms in done)
+    done = [_done_ms(s, i == first, i == last, stretch) if first <= i <= last else 0.0 for i, s in enumerate(spans)]
+    planned = sum(done)
     scale = stretch.ms / planned if planned else 0.0
     parts: list[RunPart] = []
-    at = shown = 0.0
-    for _, group in groupby(done, lambda x: (x[0].round.no, x[0].round.nth, x[0].performance and x[0].performance.no)):
-        here = list(group)
-        at += sum(ms for _, ms in here) * scale
-        parts.append(_part(now, forms, here, spans, stretch, round(at) - round(shown)))
-        shown = at
+    at = 0.0
+    for _, group in groupby(enumerate(spans), lambda x: _doing(x[1])):
+        here = [i for i, _ in group]
+        if here[-1] < first or here[0] > last:
+            continue
+        before = round(at)
+        at += sum(done[i] for i in here) * scale
+        whole = sum(spans[i].end_ms - spans[i].start_ms for i in here)
+        share = min(1.0, sum(done[i] for i in here) / whole) if whole else 0.0
+        parts.append(_part(now, forms, spans[here[0]], stretch.speed, round(at) - before, share))
     return parts
+
+
+def _doing(s: Span) -> object:
+    """What is done in a span: a posture of a round, or a still time."""
+    return (s.round.no, s.round.nth, s.performance and s.performance.no)
 
 
 def _done_ms(s: Span, first: bool, last: bool, stretch: Stretch) -> float:
@@ -76,19 +85,10 @@ def _done_ms(s: Span, first: bool, last: bool, stretch: Stretch) -> float:
     return length * max(0.0, (stretch.until_share if last else 1.0) - (stretch.share if first else 0.0))
 
 
-def _part(
-    session: Session, forms: Forms, here: Sequence[tuple[Span, float]], spans: Iterable[Span], stretch: Stretch, ms: int
-) -> RunPart:
-    s = here[0][0]
+def _part(session: Session, forms: Forms, s: Span, speed: float, ms: int, share: float) -> RunPart:
     p = session.passes[s.round.no]
     form = forms.get(s.round.form_id)
     posture = s.performance.posture if s.performance else None
-    whole = sum(
-        x.end_ms - x.start_ms
-        for x in spans
-        if (x.round.no, x.round.nth, x.performance and x.performance.no)
-        == (s.round.no, s.round.nth, s.performance and s.performance.no)
-    )
     return RunPart(
         pass_id=s.round.id,
         pass_title=s.round.title,
@@ -99,9 +99,9 @@ def _part(
         posture_id=posture.id if posture else "",
         posture=posture.title() if posture else "",
         side=posture.side if posture else None,
-        tempo=round((p.tempo or (form.tempo if form else 0)) * stretch.speed, 2) if posture else 0.0,
+        tempo=round((p.tempo or (form.tempo if form else 0)) * speed, 2) if posture else 0.0,
         ms=ms,
-        share=round(min(1.0, sum(done for _, done in here) / whole), 3) if whole else 0.0,
+        share=round(share, 3),
     )
 
 
