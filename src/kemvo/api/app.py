@@ -34,6 +34,7 @@ from kemvo.api import (
     sessions,
     settings,
     sound,
+    takeaway,
     work,
     work_steps,
 )
@@ -108,6 +109,7 @@ def create_app(folder: Path, names: Iterable[str] = (), guard: Guard | None = No
         work_steps,
         sound,
         settings,
+        takeaway,
     ):
         app.include_router(part.router)
     app.include_router(sessions.playing)

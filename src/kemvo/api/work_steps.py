@@ -46,7 +46,14 @@ def _steps(house: House, kind: Source, id_: str) -> tuple[WorkStep, ...]:
 
 def _made(house: House, id_: str) -> tuple[str, bool]:
     """The newest sound file of a session, and whether the session has been changed since."""
-    done = next((j for j in house.jobs.known() if j.about[0] == id_ and j.state == "done"), None)
+    done = next(
+        (
+            j
+            for j in house.jobs.known()
+            if j.about[0] == id_ and j.state == "done" and j.media_type.startswith("audio/")
+        ),
+        None,
+    )
     if done is None:
         return "", False
     return done.filename, done.about[1] != house.sessions.get(id_).version

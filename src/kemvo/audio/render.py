@@ -45,12 +45,16 @@ class SoundFormat(NamedTuple):
     compression: float | None = None
 
 
+SMALL = 0.8
+"""The compression of the small MP3, for a page that carries its sound."""
+
 SOUND_FORMATS: dict[str, SoundFormat] = {
-    row.ending: row
+    row.ending if row.compression != SMALL else "small": row
     for row in (
         SoundFormat("wav", "WAV", "WAV", "PCM_16", "audio/wav"),
         SoundFormat("flac", "FLAC", "FLAC", "PCM_16", "audio/flac"),
         SoundFormat("mp3", "MP3", "MP3", "MPEG_LAYER_III", "audio/mpeg", 1.3, "VARIABLE", 0.0),
+        SoundFormat("mp3", "MP3, small", "MP3", "MPEG_LAYER_III", "audio/mpeg", 1.3, "VARIABLE", SMALL),
         SoundFormat("ogg", "Ogg", "OGG", "VORBIS", "audio/ogg", 1.0),
     )
 }
@@ -162,7 +166,7 @@ def render(
             if over <= 0 or not row.over_db or tries == TRIES:
                 break
             ceiling -= over + 0.1
-        write_chapters(partial, ending, order.title, order.chapters, total_ms)
+        write_chapters(partial, row.ending, order.title, order.chapters, total_ms)
         partial.replace(path)
     finally:
         mixed.unlink(missing_ok=True)

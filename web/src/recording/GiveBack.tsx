@@ -20,9 +20,9 @@ export function GiveBack({ id, recording, sheet }: GiveBackProps) {
   const cache = useQueryClient();
   const [ready, setReady] = useState<{ id: string; filename: string } | null>(null);
   const [told, setTold] = useState("");
-  const make = async (wish: object) => {
+  const make = async (wish: object, what = "give-back") => {
     setReady(null);
-    const job = await work.run(() => call<Job>(`recordings/${id}/give-back`, "POST", wish));
+    const job = await work.run(() => call<Job>(`recordings/${id}/${what}`, "POST", wish));
     if (job) setReady({ id: job.id, filename: job.filename });
   };
   const deleteFile = async () => {
@@ -74,13 +74,19 @@ export function GiveBack({ id, recording, sheet }: GiveBackProps) {
           >
             The voice alone, WAV
           </button>
+          {recording.media.picture && (
+            <button type="button" className="btn" disabled={busy} onClick={() => void make({}, "takeaway")}>
+              A page to lie beside the film, HTML
+            </button>
+          )}
         </div>
         <JobProgress work={work} name="Giving the recording back" />
         {ready && (
           <p role="status">
             <a className="link font-semibold" href={`/api/jobs/${ready.id}/result`} download data-ready>
               Save {ready.filename}
-            </a>
+            </a>{" "}
+            {work.job?.note}
           </p>
         )}
         <p className="quiet text-sm">

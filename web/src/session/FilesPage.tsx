@@ -19,6 +19,7 @@ import { type Editing, useDocument } from "../shared/useDocument";
 import { useTitle } from "../shared/useTitle";
 import { WorkHead } from "../shared/WorkHead";
 import { SoundFile } from "./SoundFile";
+import { TakeAway } from "./TakeAway";
 
 /** Which of the files of what is said serves what; the rest are for other programs. */
 const READ_ALONG = new Set(["captions", "subrip", "chapters", "metadata"]);
@@ -86,6 +87,12 @@ function Files({ first }: { first: SessionView }) {
               />
             </div>
           </details>
+        </Purpose>
+        <Purpose
+          name="To practise at home"
+          says="One page with everything in it: sound, words, the scroll. It plays in any browser, without a network."
+        >
+          <TakeAway id={id} version={version} ready={doc.saving === "saved" && !empty} onMade={onMade} />
         </Purpose>
         <Purpose name="On paper" says="For the music stand, and for the class to take home.">
           <Links

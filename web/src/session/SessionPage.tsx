@@ -37,6 +37,7 @@ import { CueReport } from "./CueReport";
 import { type Group, GroupHead } from "./GroupHead";
 import { LessonPanel } from "./LessonPanel";
 import { PassRow } from "./PassRow";
+import { Played } from "./Played";
 import { addPass, changePass, copyPass, movePass, newPass, removePass } from "./passes";
 import { SoundPanel } from "./SoundPanel";
 import { Strip } from "./Strip";
@@ -243,6 +244,7 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
             onFit={() => void doc.ask("fit")}
           />
           <SoundPanel id={first.id} session={session} choices={choices} edit={edit} />
+          <Played id={first.id} />
           <CueReport id={first.id} version={doc.view.version} />
         </aside>
       </div>

@@ -25,7 +25,9 @@ export function SoundFile({ id, version, ready, onMade }: SoundFileProps) {
     gcTime: 0,
   });
   const { job, working, run } = work;
-  const before = known.data?.find((j) => UNDER_WAY.has(j.state) || j.state === "done");
+  const before = known.data?.find(
+    (j) => !j.filename.endsWith(".html") && (UNDER_WAY.has(j.state) || j.state === "done"),
+  );
   // What is under way is followed on; what is made already can be saved again.
   useEffect(() => {
     if (before && !job && UNDER_WAY.has(before.state)) void run(async () => before).then(onMade);
