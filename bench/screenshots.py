@@ -190,6 +190,14 @@ The right hand turns over at the very last moment.
 """
 
 
+def files(page: Page) -> None:
+    """Everything a session can be saved as."""
+    page.goto("/sessions/thursday-class/files")
+    ready(page, "[data-sound-file]")
+    page.locator("[data-bytes]").wait_for()
+    page.wait_for_timeout(2500)
+
+
 def text(page: Page) -> None:
     """A text brought in, as it was understood."""
     page.goto("/forms/text")
@@ -224,6 +232,7 @@ PICTURES: dict[str, tuple[Callable[[Page], None], str]] = {
     "desk": (desk, "light"),
     "booth": (booth, "light"),
     "stage": (stage, "light"),
+    "files": (files, "light"),
     "keys": (keys, "light"),
     "text": (text, "light"),
     "settings": (settings, "light"),
