@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from fpdf import FPDF
 
-from kemvo.core.views.printed_plan import Paper
+from kemvo.core.views.printed_plan import Paper, PaperRow, lane_x
 
 INK, QUIET = (27, 42, 47), (95, 108, 112)
 PLAIN = str.maketrans({"’": "'", "‘": "'", "“": '"', "”": '"', "–": "-", "—": "-", "→": "->", "\u2060": "", "…": "...", "·": "-"})  # fmt: skip
@@ -35,9 +35,13 @@ def write_pdf(sheet: Paper) -> bytes:
         if b.way:
             _sketch(pdf, b.way)
         for line in b.lines:
+            if pdf.will_page_break(KEPT_MM):
+                pdf.add_page()
             _text(pdf, " ".join(x for x in (line.number, line.title) if x), 10.5, "B", indent=4)
-            for words in line.words:
-                _text(pdf, words, 9.5, "", indent=9)
+            if line.above:
+                _text(pdf, f"as at {line.above}", 9, "I", QUIET, indent=9)
+            for row in line.rows:
+                _row(pdf, row)
             for caution in line.cautions:
                 _text(pdf, caution, 9, "I", QUIET, indent=9)
         pdf.ln(2)
@@ -47,6 +51,38 @@ def write_pdf(sheet: Paper) -> bytes:
 
 
 SKETCH_MM = 30.0
+KEPT_MM = 12.0
+"""A posture's name is not left alone at the foot of a page."""
+
+LANE_MM, BESIDE_MM = 12.0, 42.0 + SKETCH_MM + 3
+"""The scroll down the margin, and the columns of counts, weight and breath, beside them the floor."""
+
+
+def _row(pdf: FPDF, row: PaperRow) -> None:
+    """A movement: its piece of the scroll in the margin, its words, counts, weight and breath."""
+    left = pdf.l_margin + 4 + LANE_MM + 2
+    width = pdf.w - pdf.r_margin - BESIDE_MM - left
+    pdf.set_font("Helvetica", "", 9.5)
+    text = as_latin(row.words or "-")
+    lines = pdf.multi_cell(width, 4.6, text, dry_run=True, output="LINES")
+    assert isinstance(lines, list)
+    high = 4.6 * max(1, len(lines))
+    if pdf.will_page_break(high):
+        pdf.add_page()
+    top = pdf.get_y()
+    pdf.set_text_color(*INK)
+    pdf.set_x(left)
+    pdf.multi_cell(width, 4.6, text, new_x="LMARGIN", new_y="TOP")
+    for n, (value, wide) in enumerate(((row.counts, 16.0), (row.weight, 13.0), (row.breath, 13.0))):
+        pdf.set_xy(pdf.w - pdf.r_margin - BESIDE_MM + (0, 16.0, 29.0)[n], top)
+        pdf.cell(wide, 4.6, as_latin(value), align="R")
+    pdf.set_draw_color(43, 79, 125)
+    pdf.set_line_width(0.9)
+    ends = [pdf.l_margin + 4 + lane_x(x, LANE_MM) for x in (row.left_from, row.left_to)]
+    steps = [k / 8 for k in range(9)]
+    pdf.polyline([(ends[0] + (ends[1] - ends[0]) * u * u * (3 - 2 * u), top + high * u) for u in steps])
+    pdf.set_line_width(0.2)
+    pdf.set_xy(pdf.l_margin, top + high)
 
 
 def _sketch(pdf: FPDF, way: tuple[tuple[float, float], ...]) -> None:

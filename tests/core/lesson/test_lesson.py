@@ -223,8 +223,28 @@ def test_the_class_sheet_of_a_mirrored_pass_is_the_plain_sheet_and_the_instructo
     assert paper(plain, FORMS, "class").blocks[0].lines == paper(mirrored, FORMS, "class").blocks[0].lines
     own = paper(mirrored, FORMS, "instructor").blocks[0]
     assert own.lines[0].title == "Part the reeds, right"
-    assert "Right heel steps forward" in own.lines[0].words[1]
+    assert "Right heel steps forward" in own.lines[0].rows[1].words
     assert "the class hears its own" in own.how
+
+
+def test_what_several_passes_share_is_printed_once() -> None:
+    session = Session(passes=(block(kind="watch"), block(kind="follow"), block(kind="follow", facing="mirror")))
+    once, again, turned = paper(session, FORMS, "instructor").blocks
+    assert all(line.rows for line in once.lines)
+    assert [(line.title, line.rows) for line in again.lines] == [("1 Part the reeds, left to 3 Close", ())] or len(
+        again.lines
+    ) == 1
+    assert again.lines[0].above.endswith(once.title)
+    assert turned.lines[0].rows, "the other side is written out: nobody has to turn it over in their head"
+    first = once.lines[0].rows[0]
+    assert (first.counts, first.weight) != ("", "")
+    assert "sides are yours" in paper(session, FORMS, "class").blocks[2].how
+    other = Session(passes=(block(kind="follow", other_side=True),))
+    assert "on the other side" in paper(other, FORMS, "class").blocks[0].how
+    two = Session(passes=session.passes[:2])
+    one = Session(passes=session.passes[:1])
+    counted = [write_markdown(paper(s, FORMS, "instructor")).count("heel steps forward") for s in (one, two)]
+    assert counted[0] == counted[1] > 0
 
 
 def test_papers_are_written_as_text_table_and_pdf() -> None:
