@@ -24,7 +24,7 @@ class Cancelled(Exception):
 @dataclass
 class Job:
     """One piece of work. `progress` is the share done, 0 to 1; `result` the file it made, `made`
-    what else came of it, `note` what is to be said about it. `about`: the document it is for, and the version of it;
+    what else came of it, `note` what is to be said about it. `about`: the document it is for, and the version of it; `page`: where it is waited for;
     `quiet`: nobody waits for its end, it only makes other answers better."""
 
     id: str
@@ -37,6 +37,7 @@ class Job:
     note: str = ""
     media_type: str = ""
     about: tuple[str, int] = ("", 0)
+    page: str = ""
     quiet: bool = False
     made: dict[str, object] | None = None
     stop: threading.Event = field(default_factory=threading.Event)
@@ -66,10 +67,13 @@ class Jobs:
         media_type: str,
         work: Callable[[Job], Path | None],
         about: tuple[str, int] = ("", 0),
+        page: str = "",
         quiet: bool = False,
     ) -> Job:
         """Begin a job. `work` calls `job.report` now and then and returns the file it made, if any."""
-        job = Job(uuid.uuid4().hex[:12], title, filename=filename, media_type=media_type, about=about, quiet=quiet)
+        job = Job(
+            uuid.uuid4().hex[:12], title, filename=filename, media_type=media_type, about=about, page=page, quiet=quiet
+        )
         with self._lock:
             self._jobs[job.id] = job
             self._forget()

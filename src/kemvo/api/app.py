@@ -34,6 +34,7 @@ from kemvo.api import (
     sessions,
     settings,
     sound,
+    tags,
     takeaway,
     work,
     work_steps,
@@ -110,6 +111,7 @@ def create_app(folder: Path, names: Iterable[str] = (), guard: Guard | None = No
         sound,
         settings,
         takeaway,
+        tags,
     ):
         app.include_router(part.router)
     app.include_router(sessions.playing)

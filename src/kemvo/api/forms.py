@@ -37,7 +37,7 @@ class FormView(DocumentView[Form, Sheet]):
 
 
 class FormRow(BaseModel):
-    """A form in the list. `sway`: time in milliseconds and left_pct, at the end of every movement."""
+    """A form in the list. `sway`: time in milliseconds and left_pct, at the end of every movement; `used_in`: the sessions that go over it."""
 
     id: str
     title: str
@@ -49,6 +49,8 @@ class FormRow(BaseModel):
     posture_ids: list[str]
     posture_titles: list[str]
     sway: list[tuple[int, int]]
+    tags: tuple[str, ...]
+    used_in: list[str]
 
 
 class FormSave(Version):
@@ -79,10 +81,14 @@ def _unused(house: House, title: str) -> str:
 @router.get("")
 def list_forms(house: Here, removed: bool = False) -> list[FormRow]:
     """All forms, last saved first; with `removed`, the removed ones."""
-    return [_row(stored) for stored in house.forms.all(removed)]
+    used: dict[str, list[str]] = {}
+    for session in house.sessions.all():
+        for form_id in dict.fromkeys(p.part.form_id for p in session.body.passes if p.part.form_id):
+            used.setdefault(form_id, []).append(session.body.title or "Untitled session")
+    return [_row(stored, used.get(stored.id, [])) for stored in house.forms.all(removed)]
 
 
-def _row(stored: Stored[Form]) -> FormRow:
+def _row(stored: Stored[Form], used_in: list[str]) -> FormRow:
     form = stored.body
     postures = form.postures()
     spans = plan_form(form).spans
@@ -97,6 +103,8 @@ def _row(stored: Stored[Form]) -> FormRow:
         posture_ids=[p.id for p in postures],
         posture_titles=[p.title() for p in postures],
         sway=[(0, form.opening_left_pct), *((s.end_ms, s.left_to) for s in spans)],
+        tags=form.tags,
+        used_in=used_in,
     )
 
 

@@ -277,7 +277,9 @@ def give_recording_back(house: Here, id_: str, how: GiveBack) -> JobView:
         return path
 
     kind = MEDIA_TYPES.get(ending, "application/octet-stream")
-    return job_view(house.jobs.start(f"{title} ({ending.upper()})", f"{file_name(title)}.{ending}", kind, work))
+    name = f"{file_name(title)}.{ending}"
+    page = f"/recordings/{id_}"
+    return job_view(house.jobs.start(f"{title} ({ending.upper()})", name, kind, work, page=page))
 
 
 MEASURING = 0.1

@@ -58,6 +58,7 @@ class SessionRow(BaseModel):
     passes: int
     ms: int
     wished_ms: int | None
+    tags: tuple[str, ...]
 
 
 class SessionSave(Version):
@@ -90,6 +91,7 @@ def list_sessions(house: Here, removed: bool = False) -> list[SessionRow]:
             passes=len(s.body.passes),
             ms=plan(s.body, house.forms_of(s.body)).total_ms,
             wished_ms=s.body.wished_ms,
+            tags=s.body.tags,
         )
         for s in house.sessions.all(removed)
     ]
@@ -279,4 +281,6 @@ def render_session(house: Here, id_: str, ending: Literal["wav", "flac", "mp3", 
         return path
 
     title, name = f"{session.title} ({row.title})", f"{file_name(session.title)}.{ending}"
-    return job_view(house.jobs.start(title, name, row.media_type, work, (id_, stored.version)))
+    return job_view(
+        house.jobs.start(title, name, row.media_type, work, (id_, stored.version), f"/sessions/{id_}/files")
+    )

@@ -70,7 +70,8 @@ def make_takeaway(house: Here, kind: Source, id_: str, wish: Wish) -> JobView:
 
     version = house.sessions.get(id_).version if kind == "sessions" else house.recordings.get(id_).version
     name = f"{file_name(title)}.html"
-    return job_view(house.jobs.start(f"{title} to take away", name, "text/html", work, (id_, version)))
+    page = f"/sessions/{id_}/files" if kind == "sessions" else f"/recordings/{id_}"
+    return job_view(house.jobs.start(f"{title} to take away", name, "text/html", work, (id_, version), page))
 
 
 def _tempo(house: House, kind: Source, id_: str, speed: float, job: Job, sounds: list[Path], done: object) -> Tempo:

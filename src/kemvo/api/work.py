@@ -21,7 +21,8 @@ EVENT_EVERY_S = 0.2
 
 class JobView(BaseModel):
     """A job as it stands. `progress` is the share done, 0 to 1; `made`, what came of it besides a file; `about`: the id
-    of the document it is for, with the `version` of it that it was begun on."""
+    of the document it is for, with the `version` of it that it was begun on, and the `page` on
+    which it is waited for."""
 
     id: str
     title: str
@@ -33,6 +34,7 @@ class JobView(BaseModel):
     made: dict[str, Any] | None
     about: str
     version: int
+    page: str
 
 
 def job_view(job: Job) -> JobView:
@@ -48,6 +50,7 @@ def job_view(job: Job) -> JobView:
         made=job.made if job.state == "done" else None,
         about=job.about[0],
         version=job.about[1],
+        page=job.page,
     )
 
 

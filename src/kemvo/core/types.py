@@ -48,6 +48,7 @@ Care = Literal["kick", "jump", "low", "one-leg", "bend", "twist", "high-arms"]
 Id = Annotated[str, Field(max_length=64)]
 Line = Annotated[str, Field(max_length=2000)]
 Title = Annotated[str, Field(max_length=200)]
+Tags = Annotated[tuple[Annotated[str, Field(min_length=1, max_length=40)], ...], Field(max_length=12)]
 
 DEFAULT_TEMPO = 30.0
 """Counts per minute of a new form: a 24-posture form of about 150 counts then takes five minutes,

@@ -171,7 +171,7 @@ function FormSheet({ first }: { first: FormView }) {
   const play = async () => {
     try {
       const made = await call<SessionView>(`sessions?form_id=${first.id}`, "POST");
-      navigate(`/sessions/${made.id}`);
+      navigate(`/sessions/${made.id}`, { state: { fresh: true } });
     } catch (error) {
       setTold(sentence(error));
     }

@@ -11,7 +11,7 @@ import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrate
 import { useQuery } from "@tanstack/react-query";
 import { Plus } from "lucide-react";
 import { Fragment, type KeyboardEvent, useCallback, useEffect, useRef, useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
+import { Link, useLocation, useNavigate, useParams } from "react-router";
 import {
   type Choices,
   call,
@@ -72,6 +72,16 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
+
+  const { state } = useLocation();
+  // A session that was just made begins in its first pass; one without any, in its title.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only when the page is opened
+  useEffect(() => {
+    if (!state?.fresh) return;
+    const pass = session.passes[0];
+    const at = pass ? `[data-title="${pass.id}"]` : '[aria-label="Title of the session"]';
+    document.querySelector<HTMLElement>(at)?.focus();
+  }, []);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: once the new pass is on the page, go to it
   useEffect(() => {

@@ -7,7 +7,9 @@ import { useBeginnings } from "../home/useBeginnings";
 import { ANY_FILE, useOpenAnything } from "../home/useOpenAnything";
 import { call, type Kind, sentence } from "./api";
 import { FileButton } from "./FileButton";
+import { EVERYTHING, ListTools, looked } from "./ListTools";
 import { Waiting } from "./Shell";
+import { Tags } from "./Tags";
 import { UnreadableList } from "./UnreadableList";
 
 const COMING_MS = 8000;
@@ -15,6 +17,9 @@ const COMING_MS = 8000;
 interface Row {
   id: string;
   title: string;
+  tags?: readonly string[];
+  /** What would miss it when it is put away. */
+  used_in?: readonly string[];
 }
 
 interface DocumentListProps<R extends Row> {
@@ -43,6 +48,9 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
   const navigate = useNavigate();
   const [told, setTold] = useState("");
   const [removed, setRemoved] = useState<R | null>(null);
+  /** A row that others use, and that would be put away. */
+  const [asked, setAsked] = useState<R | null>(null);
+  const [looking, setLooking] = useState(EVERYTHING);
   // Recordings also come by themselves: brought in elsewhere, or made by the demo.
   const here = useQuery({
     queryKey: [kind, "list"],
@@ -67,7 +75,15 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
   };
   const openAny = useOpenAnything();
   const beginnings = useBeginnings();
-  const open = (view: V) => navigate(`/${kind}/${view.id}`);
+  const open = (view: V) => navigate(`/${kind}/${view.id}`, { state: { fresh: true } });
+
+  const putAway = (row: R) => {
+    setAsked(null);
+    return doing(async () => {
+      await call(`${kind}/${row.id}`, "DELETE");
+      setRemoved(row);
+    });
+  };
 
   if (!here.data) return <Waiting error={here.error && sentence(here.error)} />;
   return (
@@ -121,8 +137,9 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
         <p className="rounded-box border-base-300 border border-dashed p-8 text-center">{props.nothing}</p>
       )}
       {here.data.length === 0 && beginnings.data?.empty && <Beginnings />}
+      <ListTools rows={here.data} looking={looking} onLook={setLooking} />
       <ul className="grid gap-2">
-        {here.data.map((row) => (
+        {looked(here.data, looking).map((row) => (
           <li
             key={row.id}
             className="rounded-box border-base-300 flex flex-wrap items-center gap-x-4 gap-y-1 border bg-base-100 px-4 py-3"
@@ -137,6 +154,32 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
               <p>{props.line(row)}</p>
               {props.picture?.(row)}
               <p className="quiet text-sm">{props.aside(row)}</p>
+              {row.tags && (
+                <Tags
+                  kind={kind}
+                  id={row.id}
+                  title={row.title || "Untitled"}
+                  tags={row.tags}
+                  onSaved={() => void cache.invalidateQueries({ queryKey: [kind] })}
+                />
+              )}
+              {asked?.id === row.id && (
+                <div
+                  role="alert"
+                  className="rounded-box mt-2 flex flex-wrap items-center gap-2 border border-warning p-2 text-sm"
+                >
+                  <span className="min-w-60 flex-1">
+                    It is used in {row.used_in?.map((t) => `“${t}”`).join(", ")}; that could not be played
+                    without it until it is brought back.
+                  </span>
+                  <button type="button" className="btn btn-sm shrink-0" onClick={() => void putAway(row)}>
+                    Put it away all the same
+                  </button>
+                  <button type="button" className="btn btn-sm" onClick={() => setAsked(null)}>
+                    Keep it
+                  </button>
+                </div>
+              )}
             </div>
             <div className="flex flex-wrap gap-1">
               {props.links?.(row).map((l, i) => (
@@ -160,12 +203,7 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
               <button
                 type="button"
                 className="btn btn-sm"
-                onClick={() =>
-                  void doing(async () => {
-                    await call(`${kind}/${row.id}`, "DELETE");
-                    setRemoved(row);
-                  })
-                }
+                onClick={() => (row.used_in?.length ? setAsked(row) : void putAway(row))}
               >
                 Put away
               </button>

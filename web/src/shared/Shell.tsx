@@ -3,6 +3,7 @@ import { NavLink, Outlet, useLocation } from "react-router";
 import { partOf } from "../help/partOf";
 import { DropAnywhere } from "../home/DropAnywhere";
 import { FirstSteps } from "../home/FirstSteps";
+import { UnderWay } from "./UnderWay";
 
 const PLACES = [
   { to: "/forms", name: "Forms" },
@@ -45,7 +46,9 @@ export function Shell() {
               </NavLink>
             ))}
           </nav>
-          <nav aria-label="Settings and data" className="ml-auto flex gap-4">
+          <span className="flex-1" />
+          <UnderWay />
+          <nav aria-label="Settings and data" className="flex gap-4">
             <NavLink
               to={{ pathname: "/help", hash: partOf(pathname) }}
               className={({ isActive }) =>

@@ -32,6 +32,7 @@ from kemvo.core.types import (
     Side,
     StanceId,
     StillMs,
+    Tags,
     Tempo,
     Title,
     Value,
@@ -196,7 +197,7 @@ class Form(Value):
     `school` and `notes` are the instructor's own words. `manner`: how its school places feet and weight. `who`: for
     whom it is meant. `room`: where it is practised, `start`: where in it, if that
     is settled. `phrases`: words that are said otherwise; `pronunciations`: words the voice says as if they were spelt
-    otherwise. `set_aside`: findings of the read-through that are meant to be so.
+    otherwise. `set_aside`: findings of the read-through that are meant to be so. `tags`: words to find it by.
     """
 
     title: Title = ""
@@ -211,6 +212,7 @@ class Form(Value):
     phrases: Annotated[tuple[Phrase, ...], Field(max_length=500)] = ()
     pronunciations: Annotated[tuple[Phrase, ...], Field(max_length=500)] = ()
     set_aside: Annotated[tuple[Annotated[str, Field(max_length=200)], ...], Field(max_length=2000)] = ()
+    tags: Tags = ()
     sections: Annotated[tuple[Section, ...], Field(max_length=MOST_SECTIONS)] = ()
 
     def postures(self) -> list[Posture]:

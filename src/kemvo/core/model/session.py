@@ -10,7 +10,7 @@ from kemvo.core.errors import from_validation
 from kemvo.core.model.form import Form
 from kemvo.core.tables.block_kinds import BlockKind, CurveId, Facing, Only, VoiceLevel
 from kemvo.core.tables.breath_schools import School
-from kemvo.core.types import Id, Line, StillMs, Tempo, Title, Value
+from kemvo.core.types import Id, Line, StillMs, Tags, Tempo, Title, Value
 
 
 class FacingRow(NamedTuple):
@@ -277,7 +277,7 @@ class Session(Value):
     """Ordered passes. `wished_ms` is how long it should take, None if it does not matter. `starts_at`: the time on the
     clock ("10:30"). `thinning`: how the words thin out from time to time. `breath`: the breath school of all passes that
     have none of their own. `directions`: the dialect of its direction words. `fullness`: from 0 (sparse) to 100 (all that fits). `talk_pct`: at
-    most this share of every pass is spent talking. `cue_choices`, `own_cues`: what was decided by hand."""
+    most this share of every pass is spent talking. `cue_choices`, `own_cues`: what was decided by hand. `tags`: words to find it by."""
 
     title: Title = ""
     notes: Annotated[str, Field(max_length=20_000)] = ""
@@ -293,6 +293,7 @@ class Session(Value):
     talk_pct: Annotated[int, Field(ge=1, le=100)] | None = None
     cue_choices: Annotated[tuple[CueChoice, ...], Field(max_length=20_000)] = ()
     own_cues: Annotated[tuple[OwnCue, ...], Field(max_length=5000)] = ()
+    tags: Tags = ()
     passes: Annotated[tuple[Pass, ...], Field(max_length=200)] = ()
 
     def breath_of(self, p: Pass) -> BreathChoice:

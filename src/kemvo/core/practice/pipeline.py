@@ -112,6 +112,7 @@ def undecided(session: Session) -> Session:
             "fullness": 100,
             "talk_pct": None,
             "title": "",
+            "tags": (),
             "notes": "",
             "wished_ms": None,
         }
