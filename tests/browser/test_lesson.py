@@ -72,3 +72,21 @@ def test_a_block_is_turned_off_and_its_kind_is_changed(page: Page, demo: str) ->
     first.get_by_label("include").uncheck()
     saved(page)
     expect(first).to_contain_text(re.compile(r"0:00"))
+
+
+def test_a_pass_goes_over_a_few_movements_and_repeats_them(page: Page, demo: str) -> None:
+    """Closing breaths in threes: from one movement of a posture to another."""
+    page.goto(f"{demo}/sessions/thursday-class")
+    first = page.locator("[data-pass]").nth(1)
+    first.get_by_label("Title of pass 2").click()
+    form = page.request.get(f"{demo}/api/forms/nine-willows").json()["body"]
+    last = form["sections"][-1]["postures"][-1]
+    first.get_by_label("From posture").select_option(last["id"])
+    first.get_by_label("From movement").select_option(index=2)
+    first.get_by_label("To movement").select_option(index=3)
+    saved(page)
+    plan = page.request.get(f"{demo}/api/sessions/thursday-class").json()
+    part = plan["body"]["passes"][1]["part"]
+    assert (part["first_movement"], part["last_movement"]) == (last["movements"][1]["id"], last["movements"][2]["id"])
+    counts = sum(m["counts"] for m in last["movements"][1:3])
+    assert plan["derived"]["passes"][1]["totals"]["counts"] == counts

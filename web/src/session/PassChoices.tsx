@@ -1,6 +1,7 @@
 import type { FormRow, Pass } from "../shared/api";
 import { Check } from "../shared/Check";
 import { NumberField } from "../shared/NumberField";
+import { PartEnds } from "./PartEnds";
 import { Paces } from "./PassPaces";
 import type { PassRowProps } from "./passRowProps";
 
@@ -106,28 +107,7 @@ function MovingChoices({ pass: p, line, form, forms, choices, change, select }: 
           </option>
         ))}
       </select>
-      {(["first", "last"] as const).map((end) => (
-        <label key={end} className="flex min-w-0 items-center gap-1">
-          {end === "first" ? "from" : "to"}
-          <select
-            className={select}
-            aria-label={end === "first" ? "From posture" : "To posture"}
-            value={p.part[end]}
-            onChange={(e) =>
-              change(p.id, {
-                part: { ...p.part, [end]: e.target.value, first_movement: "", last_movement: "" },
-              })
-            }
-          >
-            <option value="">{end === "first" ? "the beginning" : "the end"}</option>
-            {form?.posture_ids.map((id, i) => (
-              <option key={id} value={id}>
-                {i + 1} · {form.posture_titles[i]}
-              </option>
-            ))}
-          </select>
-        </label>
-      ))}
+      {form && <PartEnds pass={p} form={form} change={change} select={select} />}
       <select
         className={select}
         aria-label="Facing"
