@@ -14,6 +14,7 @@ from kemvo.core.floor.placement import best_spot, clearance
 from kemvo.core.floor.walker import trace
 from kemvo.core.model.session import FACINGS, TURN_MS, VOICES, Forms, Session
 from kemvo.core.tables.block_kinds import BLOCK_KINDS
+from kemvo.core.timing.called_tempo import called_tempo
 from kemvo.core.timing.opening_pause import with_pauses
 from kemvo.core.timing.paces import conflicts
 from kemvo.core.timing.pass_breath import Breathed, breath_by_pass, starts_breath
@@ -45,7 +46,7 @@ class SectionLine(Value):
 
 class PassLine(Value):
     """One pass in the plan. Times in milliseconds from the session's beginning. `pause_before_ms`: the still time before it, typed or
-    worked out; `between_ms`: the one before it starts over, None where it does not."""
+    worked out; `called_tempo`: the tempo at which it could be called in full, where that is asked of it and it is too quick; `between_ms`: the one before it starts over, None where it does not."""
 
     id: str
     title: str
@@ -64,6 +65,7 @@ class PassLine(Value):
     breath: str
     turn: str
     turn_ms: int
+    called_tempo: float | None
     postures_done: tuple[PostureLine, ...]
     sections: tuple[SectionLine, ...]
 
@@ -122,6 +124,9 @@ def session_plan(session: Session, forms: Forms) -> Plan:
                 breath=breath.report.says if breath else "",
                 turn=FACINGS[p.facing].turn if turning(spans) else "",
                 turn_ms=turning(spans),
+                called_tempo=called_tempo(spans, p.tempo or form.tempo, session.speech.wpm)
+                if form and p.voice == "full"
+                else None,
                 sections=section_lines(spans),
                 postures_done=posture_lines(spans, breath.breaths if breath else ()),
             )
