@@ -42,3 +42,15 @@ def test_voices_are_heard_with_a_line_of_the_form_saved_last(demo_client: TestCl
     forms = [demo_client.get(f"/api/forms/{f['id']}").json()["body"] for f in demo_client.get("/api/forms").json()]
     assert line in [m["line"] for m in (m for s in forms[0]["sections"] for p in s["postures"] for m in p["movements"])]
     assert isinstance(demo_client.get("/api/settings/rooms").json(), list)
+
+
+def test_forms_and_sessions_are_tagged(demo_client: TestClient) -> None:
+    made = demo_client.put("/api/forms/nine-willows/tags", json={"tags": [" short ", "short", "hall  one"]}).json()
+    assert made["tags"] == ["short", "hall one"]
+    rows = {r["id"]: r for r in demo_client.get("/api/forms").json()}
+    assert rows["nine-willows"]["tags"] == ["short", "hall one"]
+    assert rows["nine-willows"]["used_in"] == ["Thursday morning class"]
+    demo_client.put("/api/sessions/evening-class/tags", json={"tags": ["evening"]})
+    assert {r["id"]: r["tags"] for r in demo_client.get("/api/sessions").json()}["evening-class"] == ["evening"]
+    assert demo_client.put("/api/forms/none/tags", json={"tags": []}).status_code == 404
+    assert demo_client.put("/api/forms/nine-willows/tags", json={"tags": ["x"] * 13}).status_code == 422

@@ -6,7 +6,7 @@ import pytest
 from playwright.sync_api import Browser, expect
 
 AXE = Path(__file__).parents[2] / "web/node_modules/axe-core/axe.min.js"
-RULES = {"runOnly": ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]}
+RULES = {"runOnly": ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]}
 PAGES = {
     "forms": "[data-list], h1",
     "forms/nine-willows": "[data-totals]",

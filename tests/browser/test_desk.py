@@ -159,7 +159,7 @@ def test_what_is_called_is_chosen_and_every_line_is_reached_by_key(page: Page, d
 def test_a_session_in_which_nothing_is_said(page: Page, empty: str) -> None:
     made = page.request.post(f"{empty}/api/sessions").json()
     for place, words in (
-        ("desk", "Nothing is said"),
+        ("desk", "Nothing is said in this"),
         ("booth", "Nothing is said here yet"),
     ):
         page.goto(f"{empty}/{place}/{made['id']}")

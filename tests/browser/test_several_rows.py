@@ -4,6 +4,7 @@ from playwright.sync_api import Browser, Page, expect
 
 
 def lines(page: Page) -> list[str]:
+    expect(page.get_by_label("Words of movement 1").first).to_be_visible()
     return [x.input_value() for x in page.locator("textarea[aria-label^='Words of movement']").all()]
 
 

@@ -35,7 +35,9 @@ export const PostureBlock = memo(
       ? { from: last.left_to, to: last.left_to, fillFrom: last.fill_to, fillTo: last.fill_to }
       : null;
     return (
-      <section
+      // biome-ignore lint/a11y/useSemanticElements: a group of rows, no set of fields of one form
+      <div
+        role="group"
         className="border-base-300 border-t bg-base-100 [contain-intrinsic-size:auto_15rem] [content-visibility:auto]"
         aria-label={p.name || "Posture without a name"}
         data-posture={p.id}
@@ -99,7 +101,7 @@ export const PostureBlock = memo(
             <AddRow name="movement" onAdd={() => onRow(lastRow(p), "movement")} />
           </span>
         </p>
-      </section>
+      </div>
     );
   },
   (a, b) =>

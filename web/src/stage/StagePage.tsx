@@ -232,7 +232,7 @@ function StageWindow(props: WindowProps) {
   const navigate = useNavigate();
   const cache = useQueryClient();
   const scene = useRef<SceneHandle>(null);
-  const frame = useRef<HTMLDivElement>(null);
+  const frame = useRef<HTMLElement>(null);
   const [face, setFace] = useState<Face>("class");
 
   useEffect(() => {
@@ -306,7 +306,7 @@ function StageWindow(props: WindowProps) {
   useKeys(keys, {}, "*");
 
   return (
-    <div
+    <main
       ref={frame}
       className="flex h-dvh flex-col overflow-hidden bg-base-200"
       data-stage
@@ -337,6 +337,6 @@ function StageWindow(props: WindowProps) {
         onFull={full}
         onLeave={leave}
       />
-    </div>
+    </main>
   );
 }

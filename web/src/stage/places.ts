@@ -43,6 +43,9 @@ function begins(stage: Stage, i: number, over: "movement" | "posture"): boolean 
 /** Where to go for one movement (or posture) back or on. Back goes to the beginning first, when well into it. */
 export function jump(stage: Stage, ms: number, by: -1 | 1, over: "movement" | "posture"): StageSpan | null {
   const starts = stage.spans.filter((_, i) => begins(stage, i, over));
+  // While it is counted in, one is at what comes after.
+  const here = stage.spans[spanAt(stage, ms)];
+  if (here?.key === COUNT_IN) ms = here.end_ms;
   if (by > 0) return starts.find((s) => s.start_ms > ms + 20) ?? null;
   return starts.findLast((s) => s.start_ms < ms - 900) ?? stage.spans[0] ?? null;
 }
