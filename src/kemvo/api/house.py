@@ -20,10 +20,10 @@ from kemvo.core.model.catalogue import Entry, name_index, over, own_entry
 from kemvo.core.model.form import Posture
 from kemvo.core.model.session import Forms, Session, SpeechChoice
 from kemvo.core.model.settings import Settings
-from kemvo.core.practice.live import LivePractice
 from kemvo.core.practice.pipeline import LaidOut, Practice, lay_out, undecided, work_out
 from kemvo.core.practice.recorded import lay_out_recording, session_of
 from kemvo.core.reading.posture_names import NameIndex
+from kemvo.core.running.live import LivePractice
 from kemvo.core.timing.pass_postures import require_a_form
 from kemvo.formats.catalogue import shipped_catalogue
 from kemvo.jobs import Jobs

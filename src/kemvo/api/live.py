@@ -9,8 +9,8 @@ from pydantic import BaseModel, Field
 
 from kemvo.api.documents import answer
 from kemvo.api.house import Here, House
-from kemvo.core.practice.live import Live, LivePractice, TimeOffer, time_offers, work_out_live
-from kemvo.core.practice.run_record import RunLine, RunPart, Stretch, run_line, run_parts
+from kemvo.core.running.live import Live, LivePractice, TimeOffer, time_offers, work_out_live
+from kemvo.core.running.run_record import RunLine, RunPart, Stretch, run_line, run_parts
 from kemvo.core.views.stage import Stage, View, stage
 from kemvo.store.runs import StoredRun
 

@@ -7,7 +7,7 @@ from collections.abc import Sequence
 from typing import NamedTuple
 
 from kemvo.core.errors import KemvoError, Problem
-from kemvo.core.practice.run_record import RunPart
+from kemvo.core.running.run_record import RunPart
 from kemvo.store.database import Database
 from kemvo.store.documents import written_now
 

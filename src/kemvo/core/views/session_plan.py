@@ -12,9 +12,9 @@ from kemvo.core.floor.footprint import Disc, space
 from kemvo.core.floor.physical_load import Account, account, together
 from kemvo.core.floor.placement import best_spot, clearance
 from kemvo.core.floor.walker import trace
+from kemvo.core.lesson.called_tempo import called_tempo
 from kemvo.core.model.session import FACINGS, TURN_MS, VOICES, Forms, Session
 from kemvo.core.tables.block_kinds import BLOCK_KINDS
-from kemvo.core.timing.called_tempo import called_tempo
 from kemvo.core.timing.opening_pause import with_pauses
 from kemvo.core.timing.paces import conflicts
 from kemvo.core.timing.pass_breath import Breathed, breath_by_pass, starts_breath

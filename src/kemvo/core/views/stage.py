@@ -10,8 +10,8 @@ import numpy.typing as npt
 
 from kemvo.core.model.session import FACINGS, VOICES
 from kemvo.core.movement.interpretation import foot_side
-from kemvo.core.practice.live import span_keys
 from kemvo.core.practice.pipeline import Practice
+from kemvo.core.running.live import span_keys
 from kemvo.core.timing.pass_breath import Breathed
 from kemvo.core.timing.timeline import Span, mirrored
 from kemvo.core.timing.weight_curve import full_side, is_full
@@ -123,7 +123,7 @@ def stage(
     begin_ms: int = 0,
 ) -> Stage:
     """The practice as one view shows it. `estimated`: how many spoken lengths are only estimated so far. `under`: where
-    what sounds under it is had from, empty for nothing. `keys`: of the spans, where they are not the session's own (`practice.live`);
+    what sounds under it is had from, empty for nothing. `keys`: of the spans, where they are not the session's own (`running.live`);
     `begin_ms`: where it begins."""
     spans = seen(practice, view)
     sounds = [

@@ -9,7 +9,7 @@ from typing import Annotated
 from pydantic import Field
 
 from kemvo.core.model.session import Forms, Session
-from kemvo.core.practice.live import Key, Live, live_session, span_keys
+from kemvo.core.running.live import Key, Live, live_session, span_keys
 from kemvo.core.tables.block_kinds import BlockKind, Facing, VoiceLevel
 from kemvo.core.timing.score import score_of
 from kemvo.core.timing.timeline import Span, timed
@@ -18,7 +18,7 @@ from kemvo.core.types import Side, Value
 
 class Stretch(Value):
     """A piece that was played without a break, a jump or a change: from a share of one span to a share of another (its keys, see
-    `practice.live`), when by the clock (ISO 8601), and how long it took (ms)."""
+    `running.live`), when by the clock (ISO 8601), and how long it took (ms)."""
 
     place: Key
     share: Annotated[float, Field(ge=0, le=1)] = 0.0

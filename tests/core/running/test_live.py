@@ -8,8 +8,8 @@ from hypothesis import strategies as st
 from kemvo.core.model.form import Form, Movement, Posture, Section
 from kemvo.core.model.session import Bounds, Part, Pass, Session, with_pass_ids
 from kemvo.core.movement.readings import finished
-from kemvo.core.practice.live import COUNT_IN, LEAD_MS, Live, LivePractice, span_keys, time_offers, work_out_live
 from kemvo.core.practice.pipeline import work_out
+from kemvo.core.running.live import COUNT_IN, LEAD_MS, Live, LivePractice, span_keys, time_offers, work_out_live
 from kemvo.core.timing.timeline import plan
 from strategies import practices, talk
 

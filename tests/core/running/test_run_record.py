@@ -3,8 +3,8 @@
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from kemvo.core.practice.live import Live, span_keys, work_out_live
-from kemvo.core.practice.run_record import Stretch, run_line, run_parts
+from kemvo.core.running.live import Live, span_keys, work_out_live
+from kemvo.core.running.run_record import Stretch, run_line, run_parts
 from kemvo.core.timing.timeline import plan
 from strategies import practices, talk
 

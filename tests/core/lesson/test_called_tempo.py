@@ -3,9 +3,9 @@
 from hypothesis import given
 from hypothesis import strategies as st
 
+from kemvo.core.lesson.called_tempo import called_tempo
 from kemvo.core.model.form import Form, Movement, Posture, Section
 from kemvo.core.movement.readings import finished
-from kemvo.core.timing.called_tempo import called_tempo
 from kemvo.core.timing.timeline import plan_form
 
 LINE = "Seventy percent of the weight into the left leg, the left hand opens"
