@@ -1,8 +1,8 @@
 import { useEffect, useState } from "react";
 import { call, type SessionView, type Stage, type TimeOffer } from "../shared/api";
 import { clock } from "../shared/format";
+import type { Choices } from "./choices";
 import { placeAt } from "./places";
-import type { Choices } from "./useLive";
 import type { Command } from "./windows";
 
 const LOOK_MS = 5000;

@@ -4,7 +4,7 @@
  */
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { Live } from "../shared/api";
-import type { Choices } from "./useLive";
+import type { Choices } from "./choices";
 
 const BEAT_MS = 200;
 const GONE_MS = 1500;
