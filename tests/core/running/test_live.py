@@ -161,6 +161,22 @@ def test_what_saves_just_enough_is_offered_first() -> None:
     assert time_offers(session, forms, Live(place="a.1"), offers[0].saves_ms + 1)[0].title == "Drill"
 
 
+def test_care_is_told_once_however_often_one_goes_back() -> None:
+    session, forms = hall()
+    posture = forms["f"].postures()[0].model_copy(update={"cautions": ("Keep the knee over the toes",)})
+    careful = finished(Form(title="Reeds", tempo=60, sections=(Section(postures=(posture,)),)))
+    first = work_out_live(session, {"f": careful}, talk, Live())
+    care = [c.id for c in first.practice.found.cues if c.kind == "caution"]
+    assert care
+    back = Live(place="a.1", count_in_ms=8000)
+    again = work_out_live(session, {"f": careful}, talk, back)
+    assert care[0] in {c.id for c in again.practice.found.cues}
+    told = work_out_live(session, {"f": careful}, talk, back.model_copy(update={"heard": tuple(care)}))
+    assert care[0] not in {c.id for c in told.practice.found.cues}
+    names = {c.kind for c in told.practice.found.cues}
+    assert {"name", "foot"} <= names
+
+
 def test_where_a_pass_is_left_out_one_is_in_the_next() -> None:
     session, forms = hall()
     now = work_out_live(session, forms, talk, Live(place="b.3", share=0.5, without=("b",)))

@@ -101,7 +101,7 @@ function Leading({ session, running, from }: LeadingProps) {
   );
 }
 
-const LIVE = { place: "", share: 0, until: "", count_in_ms: 0, said: [], busy_ms: 0 };
+const LIVE = { place: "", share: 0, until: "", count_in_ms: 0, said: [], heard: [], busy_ms: 0 };
 const planned = ({ speed, fullness, breath_tones, ground, without }: Choices) => ({
   speed,
   fullness,

@@ -51,6 +51,7 @@ export const liveOf = (c: Choices, part: Partial<Live>): Live => ({
   until: c.loop?.until ?? "",
   count_in_ms: 0,
   said: [],
+  heard: [],
   busy_ms: 0,
   without: c.without,
   ...part,

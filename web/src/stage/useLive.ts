@@ -68,12 +68,18 @@ export function useLive(session: SessionView, begun: Begun): Running {
   const took = useRef(SOON_MS);
   /** What was said since one came to where one is, and from where in the present practice that is counted. */
   const said = useRef<{ cues: string[]; from: number }>({ cues: [], from: 0 });
+  /** All that was said before. */
+  const heard = useRef<ReadonlySet<string>>(new Set());
   /** The place was chosen while nothing played: the practice is worked out from there before it goes on. */
   const moved = useRef(begun.place !== "");
   const now = useRef({ stage, choices });
   now.current = { stage, choices };
 
   const here = useCallback(() => player.current?.position() ?? 0, []);
+  const heardNow = useCallback(() => {
+    const { cues, from } = said.current;
+    return new Set([...heard.current, ...cues, ...(player.current?.begun(from, here()) ?? [])]);
+  }, [here]);
   const stopNext = useCallback((made: Stage, c: Choices, at: number) => {
     if (player.current) player.current.stopAt = c.led ? postureEnd(made, at + 30) : null;
   }, []);
@@ -95,6 +101,7 @@ export function useLive(session: SessionView, begun: Begun): Running {
       const voice = player.current;
       if (!voice) return;
       noteEnd();
+      heard.current = heardNow();
       said.current = { cues: [], from: at };
       show(made, live);
       voice.stopAt = null;
@@ -107,7 +114,7 @@ export function useLive(session: SessionView, begun: Begun): Running {
       setPlaying(voice.playing);
       if (voice.playing) record.current?.begin(made, at);
     },
-    [noteEnd, show, speech, stopNext],
+    [heardNow, noteEnd, show, speech, stopNext],
   );
 
   /** Where one is on the way to. */
@@ -129,13 +136,17 @@ export function useLive(session: SessionView, begun: Begun): Running {
     (place: string, c: Choices, play: boolean, counted = true) =>
       ask(async (mine) => {
         pending.current = { place, play };
-        const live = liveOf(c, { place, count_in_ms: counted ? c.count_in_ms : 0 });
+        const live = liveOf(c, {
+          place,
+          count_in_ms: counted ? c.count_in_ms : 0,
+          heard: [...heardNow()],
+        });
         const made = await fetchStage(id, { live, view: c.view });
         if (!mine()) return;
         pending.current = null;
         await arrive(made, live, made.begin_ms, play);
       }),
-    [arrive, ask, id],
+    [arrive, ask, heardNow, id],
   );
 
   const ended = useRef<() => void>(() => {});
@@ -194,6 +205,7 @@ export function useLive(session: SessionView, begun: Begun): Running {
           const live = liveOf(c, {
             ...placeAt(before, at),
             said: cues,
+            heard: [...heard.current],
             busy_ms: running ? voice.busy(at) : 0,
             count_in_ms: inCount ? Math.max(0, Math.round(counted.end_ms - at)) : 0,
           });

@@ -29,6 +29,9 @@ LEAD_MS = 250
 OPENING = frozenset({"pass", "facing", "section"})
 """What is said where a pass or a section begins; not where one only goes back to a posture."""
 
+ONCE = frozenset({"caution", "gentler"})
+"""What is told once, however often one goes back."""
+
 COUNT_IN = "count-in"
 """The key of the still time before one begins in the middle."""
 
@@ -41,7 +44,7 @@ class Live(Value):
     `speed` multiplies every tempo. `fullness`, `breath_tones`: other than the session has them (None: as it has). `place`: the span
     one is in, by its key, and `share`, how far in it; empty: from the beginning. `until`: the last span that is done (empty: all).
     `count_in_ms`: still time before `place`, where one begins in the middle. `said`: the cues that were said, or are being said, since
-    one came here; `busy_ms`: so long is still spoken. `without`: passes that are left out.
+    one came here; `heard`: all cues that were said before that, of which care is not said again; `busy_ms`: so long is still spoken. `without`: passes that are left out.
     """
 
     speed: Annotated[float, Field(ge=0.25, le=4)] = 1.0
@@ -53,6 +56,7 @@ class Live(Value):
     until: Key = ""
     count_in_ms: Annotated[int, Field(ge=0, le=60_000)] = 0
     said: Annotated[tuple[Annotated[str, Field(max_length=200)], ...], Field(max_length=5000)] = ()
+    heard: Annotated[tuple[Annotated[str, Field(max_length=200)], ...], Field(max_length=5000)] = ()
     busy_ms: Annotated[int, Field(ge=0, le=60_000)] = 0
     without: Annotated[tuple[Key, ...], Field(max_length=200)] = ()
 
@@ -163,11 +167,11 @@ def _counted_in(
 def _left(found: Candidates, live: Live, free: int, first: int | None) -> Candidates:
     """What can still be said: not what was said, nor what could only be late; before a place in the middle of a pass nothing of
     the pass's beginning."""
-    said = set(live.said)
+    said, heard = set(live.said), set(live.heard)
     cues = [
         c
         for c in found.cues
-        if c.id not in said and (not free or c.due_ms > free) and not (c.span == first and c.kind in OPENING)
+        if c.id not in said and not (c.kind in ONCE and c.id in heard) and (not free or c.due_ms > free) and not (c.span == first and c.kind in OPENING)
     ]
     ids = {c.id for c in cues}
     return Candidates(cues, [t for t in found.joins if set(t.ids) <= ids])
