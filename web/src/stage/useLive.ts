@@ -50,7 +50,7 @@ interface Begun {
   goOn?: boolean;
 }
 
-/** The practice of a session, from what was had first. `session`: for its voice; `sounds`: whether this window is heard. */
+/** The practice of a session, from what was had first. */
 export function useLive(session: SessionView, begun: Begun): Running {
   const id = session.id;
   const { speech } = session.body;
