@@ -171,7 +171,10 @@ def _left(found: Candidates, live: Live, free: int, first: int | None) -> Candid
     cues = [
         c
         for c in found.cues
-        if c.id not in said and not (c.kind in ONCE and c.id in heard) and (not free or c.due_ms > free) and not (c.span == first and c.kind in OPENING)
+        if c.id not in said
+        and not (c.kind in ONCE and c.id in heard)
+        and (not free or c.due_ms > free)
+        and not (c.span == first and c.kind in OPENING)
     ]
     ids = {c.id for c in cues}
     return Candidates(cues, [t for t in found.joins if set(t.ids) <= ids])
