@@ -262,7 +262,7 @@ def give_recording_back(house: Here, id_: str, how: GiveBack) -> JobView:
     if not source.exists():
         raise KemvoError(Problem(what="The file of this recording is not here.", mend="Bring it in again."))
     ending = ending_for(media) if how.ending == "film" else how.ending
-    title = f"{recording.title} with voice" if not how.voice_only else f"{recording.title} voice"
+    title = with_voice(recording) if not how.voice_only else f"{recording.title} voice"
 
     def work(job: Job) -> Path:
         house.measure_all(id_, lambda share: job.report(MEASURING * share), "recordings")
@@ -280,6 +280,11 @@ def give_recording_back(house: Here, id_: str, how: GiveBack) -> JobView:
     name = f"{file_name(title)}.{ending}"
     page = f"/recordings/{id_}"
     return job_view(house.jobs.start(f"{title} ({ending.upper()})", name, kind, work, page=page))
+
+
+def with_voice(recording: Recording) -> str:
+    """What a recording is called that is given back with its voice."""
+    return f"{recording.title} with voice"
 
 
 MEASURING = 0.1

@@ -10,10 +10,12 @@ from pydantic import BaseModel, Field
 
 from kemvo.api.documents import file_name
 from kemvo.api.house import Here, House, Source
+from kemvo.api.recording_files import with_voice
 from kemvo.api.work import JobView, job_view
 from kemvo.audio.render import Order, render, under_of
 from kemvo.core.timing.timeline import chapters
 from kemvo.core.views.stage import stage
+from kemvo.film.give_back import ending_for
 from kemvo.formats.takeaway import Tempo, estimated_bytes, write_takeaway
 from kemvo.jobs import Job
 
@@ -59,19 +61,27 @@ def make_takeaway(house: Here, kind: Source, id_: str, wish: Wish) -> JobView:
                 made.append(_tempo(house, kind, id_, speed, job, sounds, done))
             path = house.renders / f"{job.id}.html"
             usual = min(range(len(tempos)), key=lambda i: abs(tempos[i] - 1))
-            film = (wish.film or f"{file_name(title)}.mp4") if kind == "recordings" else ""
+            film = wish.film or _film_of(house, id_) if kind == "recordings" else ""
             write_takeaway(path, title, made, usual, film)
         finally:
             for sound in sounds:
                 sound.unlink(missing_ok=True)
         beside = f" Lay it beside “{film}”." if film else ""
-        job.note = f"{path.stat().st_size / 1_000_000:.1f} MB. It plays in any browser, without a network.{beside}"
+        size = path.stat().st_size
+        told = f"{size / 1_000_000:.1f} MB" if size >= 1_000_000 else f"{size / 1000:.0f} kB"
+        job.note = f"{told}. It plays in any browser, without a network.{beside}"
         return path
 
     version = house.sessions.get(id_).version if kind == "sessions" else house.recordings.get(id_).version
     name = f"{file_name(title)}.html"
     page = f"/sessions/{id_}/files" if kind == "sessions" else f"/recordings/{id_}"
     return job_view(house.jobs.start(f"{title} to take away", name, "text/html", work, (id_, version), page))
+
+
+def _film_of(house: House, id_: str) -> str:
+    """What the film of a recording is called when it is given back."""
+    recording = house.recordings.get(id_).body
+    return f"{file_name(with_voice(recording))}.{ending_for(recording.media)}"
 
 
 def _tempo(house: House, kind: Source, id_: str, speed: float, job: Job, sounds: list[Path], done: object) -> Tempo:
