@@ -96,7 +96,7 @@ function Leading({ session, running, from }: LeadingProps) {
     <Playing
       session={session}
       running={running}
-      begun={{ stage: first.data, choices, ...at, goOn: from?.beat.playing ?? false }}
+      begun={{ stage: first.data, choices, ...at, taken: from?.beat }}
     />
   );
 }

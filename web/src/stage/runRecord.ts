@@ -1,5 +1,5 @@
 /** What ran, noted as it ran and sent to Kemvo now and then. */
-import type { Stage, Stretch } from "../shared/api";
+import type { Live, Stage, Stretch } from "../shared/api";
 import { newId } from "../shared/newId";
 import { COUNT_IN, placeAt } from "./places";
 
@@ -8,7 +8,7 @@ const LEAST_MS = 1000;
 
 export class RunRecord {
   private readonly id = newId();
-  private open: { stage: Stage; from: number; began: string } | null = null;
+  private open: { stage: Stage; live: Live; from: number; began: string } | null = null;
   private waiting: Stretch[] = [];
   private readonly timer: number;
 
@@ -16,13 +16,13 @@ export class RunRecord {
     this.timer = window.setInterval(() => void this.send(), SEND_MS);
   }
 
-  /** It plays from here on. */
-  begin(stage: Stage, at: number): void {
-    this.open = { stage, from: at, began: new Date().toISOString() };
+  /** It plays from here on; `live`: what the practice was asked with. */
+  begin(stage: Stage, live: Live, at: number): void {
+    this.open = { stage, live, from: at, began: new Date().toISOString() };
   }
 
   /** It plays no more, or otherwise from here on. */
-  end(at: number, speed: number, without: readonly string[]): void {
+  end(at: number): void {
     const { open } = this;
     this.open = null;
     if (!open) return;
@@ -39,8 +39,8 @@ export class RunRecord {
       until_share: b.share,
       began: open.began,
       ms: Math.round(at - from),
-      speed,
-      without: [...without],
+      speed: open.live.speed,
+      without: open.live.without,
     });
   }
 

@@ -46,8 +46,8 @@ interface Begun {
   choices: Choices;
   place: string;
   share: number;
-  /** It goes on by itself: another window that played it was closed. */
-  goOn?: boolean;
+  /** What it was asked with and whether it played, where another window that led was closed: it goes on as it was. */
+  taken?: { live: Live; playing: boolean } | undefined;
 }
 
 /** The practice of a session, from what was had first. */
@@ -71,7 +71,7 @@ export function useLive(session: SessionView, begun: Begun): Running {
   /** All that was said before. */
   const heard = useRef<ReadonlySet<string>>(new Set());
   /** The place was chosen while nothing played: the practice is worked out from there before it goes on. */
-  const moved = useRef(begun.place !== "");
+  const moved = useRef(!begun.taken && begun.place !== "");
   const now = useRef({ stage, choices });
   now.current = { stage, choices };
 
@@ -83,12 +83,9 @@ export function useLive(session: SessionView, begun: Begun): Running {
   const stopNext = useCallback((made: Stage, c: Choices, at: number) => {
     if (player.current) player.current.stopAt = c.led ? postureEnd(made, at + 30) : null;
   }, []);
-  const noteEnd = useCallback(() => {
-    const { choices: c } = now.current;
-    record.current?.end(here(), c.speed, c.without);
-  }, [here]);
+  const noteEnd = useCallback(() => record.current?.end(here()), [here]);
 
-  const going = useRef<Live>(liveOf(begun.choices, { place: begun.place }));
+  const going = useRef<Live>(begun.taken?.live ?? liveOf(begun.choices, {}));
   const show = useCallback((made: Stage, live: Live) => {
     going.current = live;
     now.current = { ...now.current, stage: made };
@@ -112,7 +109,7 @@ export function useLive(session: SessionView, begun: Begun): Running {
       moved.current = false;
       if (play && !voice.playing) await voice.play();
       setPlaying(voice.playing);
-      if (voice.playing) record.current?.begin(made, at);
+      if (voice.playing) record.current?.begin(made, live, at);
     },
     [heardNow, noteEnd, show, speech, stopNext],
   );
@@ -178,7 +175,11 @@ export function useLive(session: SessionView, begun: Begun): Running {
     made.muted = begun.choices.silent;
     player.current = made;
     record.current = new RunRecord(id);
-    if (begun.goOn) void made.play().then(() => setPlaying(made.playing));
+    if (begun.taken?.playing)
+      void made.play().then(() => {
+        setPlaying(made.playing);
+        if (made.playing) record.current?.begin(first, going.current, made.position());
+      });
     return () => {
       noteEnd();
       record.current?.close();
@@ -233,7 +234,7 @@ export function useLive(session: SessionView, begun: Begun): Running {
           voice.stopAt = null;
           voice.swap([...made.sounds], made.total_ms, begin);
           stopNext(made, c, begin);
-          record.current?.begin(made, begin);
+          record.current?.begin(made, live, begin);
           return;
         }
         setTold("This machine is too slow to change it while it plays; pause, then change it.");
@@ -303,7 +304,7 @@ export function useLive(session: SessionView, begun: Begun): Running {
     voice.stopAt = c.led ? postureEnd(seen, at + 60) : null;
     await voice.play();
     setPlaying(voice.playing);
-    if (voice.playing) record.current?.begin(seen, at);
+    if (voice.playing) record.current?.begin(seen, going.current, at);
   }, [go, noteEnd]);
 
   const step = useCallback(
