@@ -33,7 +33,7 @@ def go_on(house: Here, id_: str, going: Going) -> Response:
     guessed = house.estimated(session, made.practice)
     under = f"/api/sessions/{id_}/under.wav?live={key}" if session.sound.background != "none" else ""
     shown = stage(made.practice, session.title, going.view, going.live.speed, guessed, under, made.keys, made.begin_ms)
-    return answer(shown)
+    return answer(shown.model_copy(update={"next_until": made.next_until}))
 
 
 def _worked(house: House, id_: str, live: Live) -> tuple[LivePractice, str]:

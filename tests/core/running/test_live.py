@@ -161,6 +161,18 @@ def test_what_saves_just_enough_is_offered_first() -> None:
     assert time_offers(session, forms, Live(place="a.1"), offers[0].saves_ms + 1)[0].title == "Drill"
 
 
+def test_a_loop_takes_one_posture_more_at_a_time() -> None:
+    session, forms = hall()
+    until, ends = "a.1", []
+    while until:
+        now = work_out_live(session, forms, talk, Live(until=until))
+        assert now.keys[-1] == until
+        ends.append(now.practice.timeline.spans[-1].round.id)
+        until = now.next_until
+    # Once through the first pass, four times the drill, twice the next, and the whole: each a posture more.
+    assert ends == ["a", *"bbbb", *"cc", "d"]
+
+
 def test_care_is_told_once_however_often_one_goes_back() -> None:
     session, forms = hall()
     posture = forms["f"].postures()[0].model_copy(update={"cautions": ("Keep the knee over the toes",)})

@@ -89,10 +89,11 @@ export class Player {
     return this.sounds.some((s) => s.kind === "speech" && s.at_ms - 500 < now && now < s.at_ms + s.ms);
   }
 
-  /** The cues whose words begin by a place, from a place on. */
+  /** The cues whose words have left for the loudspeaker when a place is heard, from a place on. */
   begun(from: number, by: number): string[] {
+    const left = by + this.late() * 1000;
     return this.sounds
-      .filter((s) => s.kind === "speech" && s.at_ms >= from && s.at_ms <= by)
+      .filter((s) => s.kind === "speech" && s.at_ms >= from && s.at_ms <= left)
       .flatMap((s) => [...s.cues]);
   }
 
@@ -100,7 +101,7 @@ export class Player {
   busy(at: number): number {
     const now = this.context?.currentTime ?? 0;
     const planned = this.sounds
-      .filter((s) => s.kind === "speech" && s.at_ms <= at)
+      .filter((s) => s.kind === "speech" && s.at_ms <= at + this.late() * 1000)
       .map((s) => s.at_ms + s.ms - at);
     const sounding = this.sources
       .filter((s) => s.sound.kind === "speech" && s.start <= now)

@@ -227,6 +227,12 @@ export function useLive(session: SessionView, begun: Begun): Running {
           while (voice.playing && voice.position() < at - 4)
             await new Promise((done) => window.setTimeout(done, Math.min(60, at - voice.position())));
           if (!mine() || !voice.playing) return;
+          // Words that began since it was asked would be said again.
+          if (
+            voice.begun(said.current.from, voice.position()).length >
+            cues.length - said.current.cues.length
+          )
+            continue;
           noteEnd();
           show(made, live);
           const begin = made.begin_ms + (voice.position() - at);
@@ -344,9 +350,12 @@ export function useLive(session: SessionView, begun: Begun): Running {
         change({ loop: null });
         return;
       }
-      const end = c.loop ? timeOf(seen, c.loop.until, 1) : null;
-      const posture = postureAt(seen, c.loop && end !== null ? end + 1 : here());
-      if (posture) change({ loop: { from: c.loop?.from ?? posture.first.key, until: posture.last.key } });
+      if (c.loop) {
+        if (seen.next_until) change({ loop: { ...c.loop, until: seen.next_until } });
+        return;
+      }
+      const posture = postureAt(seen, here());
+      if (posture) change({ loop: { from: posture.first.key, until: posture.last.key } });
     },
     [change, here],
   );

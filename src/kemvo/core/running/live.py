@@ -62,12 +62,14 @@ class Live(Value):
 
 
 class LivePractice(NamedTuple):
-    """What a practice goes on with: the session as it is now, the practice, the key of every span, and where one goes on (ms)."""
+    """What a practice goes on with: the session as it is now, the practice, the key of every span, and where one goes on (ms).
+    `next_until`: where it would end with one posture more, where it ends before the session does."""
 
     session: Session
     practice: Practice
     keys: tuple[str, ...]
     begin_ms: int
+    next_until: str = ""
 
 
 def span_keys(spans: Iterable[Span]) -> tuple[str, ...]:
@@ -100,6 +102,7 @@ def work_out_live(session: Session, forms: Forms, measure: Measure, live: Live) 
     timeline = timed(score, now, forms, live.speed)
     keys = span_keys(timeline.spans)
     i = _index(session, keys, live.place)
+    next_until = _one_more(timeline, keys, live.until)
     timeline, keys = _cut(timeline, keys, live.until, i)
     timeline, keys, counted = _counted_in(timeline, keys, i, live)
     begin = 0
@@ -113,7 +116,7 @@ def work_out_live(session: Session, forms: Forms, measure: Measure, live: Live) 
     found = _left(found, live, free, i + 1 if counted and i is not None else None)
     blocked = ((0, free),) if free else ()
     laid = LaidOut(score, timeline, breaths, heard, found, blocked)
-    return LivePractice(now, work_out(now, forms, measure, laid=laid), keys, begin)
+    return LivePractice(now, work_out(now, forms, measure, laid=laid), keys, begin, next_until)
 
 
 def _index(session: Session, keys: Sequence[str], place: str) -> int | None:
@@ -135,6 +138,16 @@ def _cut(timeline: Timeline, keys: tuple[str, ...], until: str, i: int | None) -
     n = keys.index(until) + 1
     spans = timeline.spans[:n]
     return Timeline(spans, spans[-1].end_ms), keys[:n]
+
+
+def _one_more(timeline: Timeline, keys: Sequence[str], until: str) -> str:
+    """The last span of the posture that comes after a span's own; "" where none does."""
+    if until not in keys:
+        return ""
+    postures = [(s.round, s.performance and s.performance.no) for s in timeline.spans]
+    end = keys.index(until)
+    later = [i for i, p in enumerate(postures) if i > end and p[1] is not None and p != postures[end]]
+    return keys[max(i for i in later if postures[i] == postures[later[0]])] if later else ""
 
 
 def _counted_in(

@@ -87,7 +87,7 @@ class Curve(Value):
 
 
 class Stage(Value):
-    """A practice to be played, from `begin_ms` on."""
+    """A practice to be played, from `begin_ms` on; `next_until`: see `running.live`."""
 
     title: str
     total_ms: int
@@ -99,6 +99,7 @@ class Stage(Value):
     sounds: tuple[StageSound, ...]
     estimated: int
     begin_ms: int = 0
+    next_until: str = ""
 
 
 UNDER_MS = 20_000
