@@ -34,8 +34,14 @@ def test_what_ran_is_kept_and_comes_back(demo_client: TestClient) -> None:
     stretch = {"place": spans[0]["key"], "until": spans[30]["key"], "began": "2026-11-26T09:30:00Z", "ms": 90_000}
     made = demo_client.put(f"{CLASS}/runs/abc1234", json={"stretches": [stretch]}).json()
     assert made["line"]["ms"] == 90_000
-    more = demo_client.put(f"{CLASS}/runs/abc1234", json={"stretches": [stretch]}).json()
+    # What was sent and not answered is sent again: it is there once.
+    again = demo_client.put(f"{CLASS}/runs/abc1234", json={"stretches": [stretch]}).json()
+    assert again["line"]["ms"] == 90_000
+    assert again["line"]["again"] == 0
+    later = {**stretch, "began": "2026-11-26T09:40:00Z"}
+    more = demo_client.put(f"{CLASS}/runs/abc1234", json={"stretches": [later]}).json()
     assert more["line"]["ms"] == 180_000
+    assert more["line"]["again"] > 0
     assert demo_client.put(f"{CLASS}/runs/NO!", json={"stretches": []}).status_code == 422
     assert [r["id"] for r in demo_client.get("/api/runs").json()] == ["abc1234"]
     assert sum(p["ms"] for p in demo_client.get("/api/runs/abc1234").json()["parts"]) == 180_000

@@ -12,7 +12,7 @@ from kemvo.store.database import Database
 from kemvo.store.documents import written_now
 
 COLUMNS = (
-    "pass_id", "pass_title", "kind", "facing", "voice", "form_id", "posture_id", "posture", "side", "tempo", "ms", "share",
+    "place", "pass_id", "pass_title", "kind", "facing", "voice", "form_id", "posture_id", "posture", "side", "tempo", "ms", "share",
 )  # fmt: skip
 
 
@@ -44,10 +44,12 @@ class Runs:
             )
 
     def add(self, id_: str, began: str, parts: Sequence[RunPart]) -> None:
-        """Add what ran. Raises KemvoError where there is no such run."""
+        """Add what ran since `began`; what is known already is not added twice. Raises KemvoError where there is no such run."""
         with self.database.open() as db:
             if db.execute("UPDATE run SET ended = ? WHERE id = ?", (written_now(), id_)).rowcount == 0:
                 raise KemvoError(Problem(what="This run is not known.", mend="Open the stage again."))
+            if db.execute("SELECT 1 FROM run_part WHERE run = ? AND began = ?", (id_, began)).fetchone():
+                return
             no = db.execute("SELECT count(*) FROM run_part WHERE run = ?", (id_,)).fetchone()[0]
             db.executemany(
                 f"INSERT INTO run_part (run, no, began, {', '.join(COLUMNS)}) VALUES (?, ?, ?{', ?' * len(COLUMNS)})",

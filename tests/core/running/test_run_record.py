@@ -48,6 +48,9 @@ def test_a_session_played_through_is_there_whole(made: tuple) -> None:
         if s.performance and s.end_ms > s.start_ms:
             assert any(p.posture_id == s.performance.posture.id and p.side == s.performance.posture.side for p in parts)
     assert all(p.share == 1 for p in parts if p.ms > 1)
+    # What the plan repeats is not done once more.
+    assert run_line(parts).again == 0
+    assert run_line(parts * 2).again == sum(p.posture_id != "" and p.share >= 0.9 for p in parts)
     lasts = {}
     for s in spans:
         key = (s.round.id, s.performance.posture.id if s.performance else "")

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Sequence
 from itertools import groupby
 from typing import Annotated
@@ -32,8 +33,9 @@ class Stretch(Value):
 
 class RunPart(Value):
     """A posture (or a still time, without a posture) of a pass that ran: how long, on which side as the class did it, at which
-    tempo; `share`: how much of it."""
+    tempo; `share`: how much of it; `place`: the key of its first span, which tells the times that the plan has it from times once more."""
 
+    place: str
     pass_id: str
     pass_title: str
     kind: BlockKind
@@ -71,7 +73,7 @@ def run_parts(session: Session, forms: Forms, stretch: Stretch) -> list[RunPart]
         at += sum(done[i] for i in here) * scale
         whole = sum(spans[i].end_ms - spans[i].start_ms for i in here)
         share = min(1.0, sum(done[i] for i in here) / whole) if whole else 0.0
-        parts.append(_part(now, forms, spans[here[0]], stretch.speed, round(at) - before, share))
+        parts.append(_part(now, forms, keys[here[0]], spans[here[0]], stretch.speed, round(at) - before, share))
     return parts
 
 
@@ -85,11 +87,12 @@ def _done_ms(s: Span, first: bool, last: bool, stretch: Stretch) -> float:
     return length * max(0.0, (stretch.until_share if last else 1.0) - (stretch.share if first else 0.0))
 
 
-def _part(session: Session, forms: Forms, s: Span, speed: float, ms: int, share: float) -> RunPart:
+def _part(session: Session, forms: Forms, place: str, s: Span, speed: float, ms: int, share: float) -> RunPart:
     p = session.passes[s.round.no]
     form = forms.get(s.round.form_id)
     posture = s.performance.posture if s.performance else None
     return RunPart(
+        place=place,
         pass_id=s.round.id,
         pass_title=s.round.title,
         kind=s.round.kind,
@@ -113,16 +116,11 @@ class RunLine(Value):
     passes: int
     again: int
     ended_in: str
-    left_ms: int
-    right_ms: int
 
 
 def run_line(parts: Sequence[RunPart]) -> RunLine:
-    """What came of a run. `again`: how often a posture of one pass was done once more."""
-    seen: dict[tuple[str, str], int] = {}
-    for x in parts:
-        if x.posture_id and x.share >= WHOLE:
-            seen[x.pass_id, x.posture_id] = seen.get((x.pass_id, x.posture_id), 0) + 1
+    """What came of a run. `again`: how often something that the plan has once was done whole once more."""
+    seen = Counter(x.place for x in parts if x.posture_id and x.share >= WHOLE)
     named = [x for x in parts if x.posture_id]
     return RunLine(
         ms=sum(x.ms for x in parts),
@@ -130,8 +128,6 @@ def run_line(parts: Sequence[RunPart]) -> RunLine:
         passes=len({x.pass_id for x in named}),
         again=sum(n - 1 for n in seen.values()),
         ended_in=named[-1].posture if named else "",
-        left_ms=sum(x.ms for x in named if x.side == "L"),
-        right_ms=sum(x.ms for x in named if x.side == "R"),
     )
 
 

@@ -14,6 +14,7 @@ CREATE TABLE run_part (
   run        TEXT NOT NULL REFERENCES run (id) ON DELETE CASCADE,
   no         INTEGER NOT NULL,
   began      TEXT NOT NULL,
+  place      TEXT NOT NULL,
   pass_id    TEXT NOT NULL,
   pass_title TEXT NOT NULL,
   kind       TEXT NOT NULL,
