@@ -44,10 +44,11 @@ def session_cues(house: Here, kind: Source, id_: str) -> Response:
     """What became of every cue: said in full, shorter, moved or left out, and why; and how much is spent talking."""
     session, practice = house.practice_of(id_, wait=False, kind=kind)
     estimated = house.estimated(session, practice)
-    return answer(desk(practice, session, estimated, _guessed(house, id_) if kind == "recordings" else None))
+    return answer(desk(practice, session, estimated, guessed_of(house, id_) if kind == "recordings" else None))
 
 
-def _guessed(house: House, id_: str) -> dict[str, int]:
+def guessed_of(house: House, id_: str) -> dict[str, int]:
+    """Of a recording, how near each place is guessed (ms); 0 where it is marked."""
     recording = house.recordings.get(id_).body
     session = house.sessions.get(recording.session_id).body
     return guessed_ms(recorded(recording, session, house.forms_of(session)))

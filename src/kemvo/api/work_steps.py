@@ -6,8 +6,10 @@ from fastapi import APIRouter
 from pydantic import BaseModel
 
 from kemvo.api.booth import booth_lines
+from kemvo.api.desk import guessed_of
 from kemvo.api.house import Here, House, Source
-from kemvo.core.recording.recorded_timeline import guessed_ms, recorded
+from kemvo.core.model.session import Session
+from kemvo.core.practice.pipeline import Practice
 from kemvo.core.views.session_plan import session_plan
 from kemvo.core.views.work_steps import Standing, WorkStep, recording_steps, session_steps
 
@@ -25,19 +27,15 @@ class Steps(BaseModel):
 def work_steps(house: Here, kind: Source, id_: str) -> Steps:
     """The steps of the work on a session (or a recording), each with what is open in it."""
     session, practice = house.practice_of(id_, wait=False, kind=kind)
-    return Steps(steps=_steps(house, kind, id_), estimated=house.estimated(session, practice))
+    steps = _steps(house, kind, id_, session, practice)
+    return Steps(steps=steps, estimated=house.estimated(session, practice))
 
 
-def _steps(house: House, kind: Source, id_: str) -> tuple[WorkStep, ...]:
-    session, practice = house.practice_of(id_, wait=False, kind=kind)
+def _steps(house: House, kind: Source, id_: str, session: Session, practice: Practice) -> tuple[WorkStep, ...]:
     lines = booth_lines(house, kind, id_)
     if kind == "recordings":
-        recording = house.recordings.get(id_).body
-        of = house.sessions.get(recording.session_id).body
-        guessed = guessed_ms(recorded(recording, of, house.forms_of(of)))
-        return recording_steps(
-            Standing(practice, lines, session.speech.takes, 0, unmarked=sum(map(bool, guessed.values())))
-        )
+        unmarked = sum(map(bool, guessed_of(house, id_).values()))
+        return recording_steps(Standing(practice, lines, session.speech.takes, 0, unmarked=unmarked))
     plan = session_plan(session, house.forms_of(session))
     made, stale = _made(house, id_)
     now = Standing(practice, lines, session.speech.takes, len(plan.problems), plan.over_ms, made=made, stale=stale)

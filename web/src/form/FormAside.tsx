@@ -22,6 +22,7 @@ import { ReadAgain } from "./ReadAgain";
 import { ReadThrough } from "./ReadThrough";
 import { MovementDetails, PostureDetails, TotalsTable } from "./RowDetails";
 import { Suggestions } from "./Suggestions";
+import { onSide } from "./useSuggestions";
 
 const LEAVES = ["row", "read", "setting", "totals"] as const;
 type Leaf = (typeof LEAVES)[number];
@@ -217,9 +218,8 @@ function RowLeaf({ id, posture, movement, here, line, gentler, change, onOtherSi
         <Suggestions
           letters={posture.name}
           onTake={(s) => {
-            const wished = posture.side === "R" && s.other ? s.other : s.posture;
             changePosture(posture.id, {
-              ...edits.freshPosture(wished),
+              ...edits.freshPosture(onSide(s, posture.side)),
               id: posture.id,
               number: posture.number,
             });

@@ -1,7 +1,7 @@
 import type { Posture } from "../shared/api";
 import { plural } from "../shared/format";
 import { freshPosture } from "./edits";
-import { useSuggestions } from "./useSuggestions";
+import { onSide, useSuggestions } from "./useSuggestions";
 
 interface KnownMovementsProps {
   posture: Posture;
@@ -12,7 +12,7 @@ interface KnownMovementsProps {
 export function KnownMovements({ posture, onTake }: KnownMovementsProps) {
   const known = useSuggestions(posture.name)[0];
   if (!known) return null;
-  const wished = posture.side === "R" && known.other ? known.other : known.posture;
+  const wished = onSide(known, posture.side);
   return (
     <p className="flex flex-wrap items-center gap-2 px-3 pb-1.5 text-sm" data-known={posture.id}>
       <span className="quiet">Nothing is written in it yet. Kemvo knows “{known.name}”:</span>

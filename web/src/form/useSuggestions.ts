@@ -1,10 +1,14 @@
 /** Postures that Kemvo knows, for the letters typed so far. */
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
-import { call, type Suggestion } from "../shared/api";
+import { call, type Posture, type Suggestion } from "../shared/api";
 
 const TYPING_MS = 120;
 const LEAST = 2;
+
+/** A posture that Kemvo knows, on the side that is wished. */
+export const onSide = (known: Suggestion, side: Posture["side"]): Posture =>
+  side === "R" && known.other ? known.other : known.posture;
 
 export function useSuggestions(letters: string): readonly Suggestion[] {
   const [asked, setAsked] = useState(letters);
