@@ -14,8 +14,9 @@ from kemvo.core.cues.terms import in_terms
 from kemvo.core.cues.wording import shortened
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.language.sides import side_words
-from kemvo.core.model.session import CueChoice, Forms, Pace, Pass, Session
+from kemvo.core.model.session import CueChoice, Forms, Pass, Session
 from kemvo.core.practice.pipeline import LaidOut, Measure, Prepared, ceilings_of, prepare
+from kemvo.core.practice.problems import SLOWEST_TEMPO, at_tempos, tempo_of
 from kemvo.core.scheduling.reasons import seconds
 from kemvo.core.tables.block_kinds import BLOCK_KINDS as BLOCKS
 from kemvo.core.timing.opening_pause import with_pauses
@@ -192,14 +193,12 @@ def _slower(case: _Case) -> Iterator[Cure]:
     if before is None or p is None or form is None or before.performance is None:
         return
     posture = before.performance.posture
-    tempo = p.tempo or form.tempo
-    others = tuple(x for x in p.paces if not (x.first == x.last == posture.id and x.tempo))
+    tempo = tempo_of(p, posture.id, form.tempo)
     slow = [round(tempo * (1 - k / 40), 1) for k in range(1, round(40 * (1 - SLOWEST)) + 1)]
-    slow = [t for t in slow if t >= 4]
+    slow = [t for t in slow if t >= SLOWEST_TEMPO]
 
     def at(t: float) -> Session:
-        pace = Pace(first=posture.id, last=posture.id, tempo=t)
-        return _with_pass(case.session, p.model_copy(update={"paces": (*others, pace)}))
+        return _with_pass(case.session, at_tempos(p, {posture.id: t}))
 
     found = _smallest([at(t) for t in slow], lambda s: _tried(case, s))
     if found is not None:

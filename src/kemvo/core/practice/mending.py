@@ -8,16 +8,16 @@ been worked out whole: its numbers are those of the schedule itself.
 
 from __future__ import annotations
 
-from collections import defaultdict
+from collections import Counter, defaultdict
 from collections.abc import Callable, Iterable, Mapping, Sequence
 from typing import NamedTuple
 
 from kemvo.core.cues.decisions import Decision
 from kemvo.core.cues.kinds import CUE_KINDS
 from kemvo.core.cues.overrides import with_choice
-from kemvo.core.model.session import CueChoice, Forms, Pace, Pass, Session
+from kemvo.core.model.session import CueChoice, Forms, Pass, Session
 from kemvo.core.practice.pipeline import LaidOut, Measure, Practice, work_out
-from kemvo.core.practice.problems import loss_of, problems_of
+from kemvo.core.practice.problems import SLOWEST_TEMPO, at_tempos, loss_of, problems_of, tempo_of
 from kemvo.core.tables.block_kinds import BLOCK_KINDS
 
 SLOWER = (0.9, 0.8, 0.7, 0.6, 0.5)
@@ -31,6 +31,9 @@ ROOM_MS = (0, 30_000, 120_000, 600_000)
 
 WORTH_A_SECOND = 0.15
 """A second more has to gain at least this much (a shortened wording loses 1, an essential cue that is left out 7 or more)."""
+
+MOST_PACES = 100
+"""So many paces a pass can have."""
 
 NAMED = 4
 """So many postures are named in what is offered."""
@@ -115,19 +118,10 @@ def _slowed(session: Session, forms: Forms, shares: Mapping[_Place, float]) -> S
         mine = {place.posture_id: share for place, share in shares.items() if place.pass_id == p.id and share < 1}
         form = forms.get(p.part.form_id)
         if mine and form is not None:
-            kept = tuple(x for x in p.paces if not (x.first == x.last and x.first in mine and x.tempo))
-            paces = tuple(
-                Pace(first=i, last=i, tempo=max(4.0, round(_tempo(p, i, form.tempo) * share, 1)))
-                for i, share in mine.items()
-            )
-            p = p.model_copy(update={"paces": (*kept, *paces)[:100]})
+            usual = form.tempo
+            p = at_tempos(p, {i: round(tempo_of(p, i, usual) * share, 1) for i, share in mine.items()})
         passes.append(p)
     return session.model_copy(update={"passes": tuple(passes)})
-
-
-def _tempo(p: Pass, posture: str, usual: float) -> float:
-    own = next((x.tempo for x in p.paces if x.first == x.last == posture and x.tempo and not x.movement), None)
-    return own or p.tempo or usual
 
 
 class _Choice(NamedTuple):
@@ -152,7 +146,12 @@ def _tried(
     """What each posture gains at each tempo."""
     passes = _passes(session)
     before = _gain_places(session, now)
-    places = [x for x in before if not _fixed(passes[x.pass_id], x.posture_id)]
+    places: list[_Place] = []
+    room = Counter({i: MOST_PACES - len(p.paces) for i, p in passes.items()})
+    for x in sorted(before, key=lambda x: -before[x]):
+        if room[x.pass_id] > 0 and not _fixed(passes[x.pass_id], x.posture_id):
+            room[x.pass_id] -= 1
+            places.append(x)
     lengths = _lengths(session, now)
     out: dict[_Place, list[_Choice]] = {x: [] for x in places}
     if not places:
@@ -231,9 +230,9 @@ def _says(session: Session, forms: Forms, chosen: Mapping[_Place, float], small:
             p = passes[x.pass_id]
             form = forms[p.part.form_id]
             title = next((q.title() for q in form.postures() if q.id == x.posture_id), "a posture")
-            tempo = _tempo(p, x.posture_id, form.tempo)
+            tempo = tempo_of(p, x.posture_id, form.tempo)
             names.append(
-                f"{title} (pass {session.passes.index(p) + 1}) from {tempo:g} to {max(4.0, round(tempo * share, 1)):g}"
+                f"{title} (pass {session.passes.index(p) + 1}) from {tempo:g} to {max(SLOWEST_TEMPO, round(tempo * share, 1)):g}"
             )
         more = f" and {len(names) - NAMED} more" if len(names) > NAMED else ""
         one = "posture" if len(names) == 1 else "postures"

@@ -1,11 +1,12 @@
-"""What is not said as it should be, and what the class misses by it."""
+"""What is not said as it should be, what the class misses by it, and postures made slower for it."""
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 
 from kemvo.core.cues.decisions import Decision
 from kemvo.core.cues.kinds import CUE_KINDS
+from kemvo.core.model.session import Pace, Pass
 
 EARLY = 0.2
 """What a cue loses that is said early: it is said, and in full."""
@@ -26,3 +27,19 @@ def loss_of(d: Decision) -> float:
 def problems_of(decisions: Iterable[Decision]) -> list[Decision]:
     """What is not said as it should be, though less talk was not wished."""
     return [d for d in decisions if d.state != "full" and not d.wished]
+
+
+SLOWEST_TEMPO = 4.0
+
+
+def tempo_of(p: Pass, posture: str, usual: float) -> float:
+    """The tempo of a posture of a pass: its own, else the pass's, else the form's `usual` one."""
+    own = next((x.tempo for x in p.paces if x.first == x.last == posture and x.tempo and not x.movement), None)
+    return own or p.tempo or usual
+
+
+def at_tempos(p: Pass, tempos: Mapping[str, float]) -> Pass:
+    """A pass in which postures (ids) have tempos of their own, in the place of those they had."""
+    kept = tuple(x for x in p.paces if not (x.first == x.last and x.first in tempos and x.tempo))
+    own = tuple(Pace(first=i, last=i, tempo=max(SLOWEST_TEMPO, t)) for i, t in tempos.items())
+    return p.model_copy(update={"paces": (*kept, *own)})
