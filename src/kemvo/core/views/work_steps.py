@@ -35,7 +35,7 @@ class Standing(NamedTuple):
 
 def minutes(ms: int) -> str:
     """A length as people say it: "23 min 40 s", "40 s"."""
-    s = round(ms / 1000)
+    s = (ms + 500) // 1000
     parts = [(s // 60, "min"), (s % 60, "s")]
     return " ".join(f"{n} {unit}" for n, unit in parts if n) or "nothing yet"
 
