@@ -17,8 +17,10 @@ from starlette.types import Receive, Scope, Send
 from kemvo import __version__
 from kemvo.api import (
     beginnings,
+    book,
     booth,
     catalogue,
+    classes,
     data,
     desk,
     errors,
@@ -112,10 +114,14 @@ def create_app(folder: Path, names: Iterable[str] = (), guard: Guard | None = No
         settings,
         takeaway,
         tags,
+        book,
+        classes,
     ):
         app.include_router(part.router)
     app.include_router(sessions.playing)
     app.include_router(live.runs)
+    app.include_router(classes.courses)
+    app.include_router(classes.todays)
     app.include_router(forms.other_side)
     app.include_router(lessons.patterns)
     errors.install(app)

@@ -2,16 +2,22 @@
 
 from __future__ import annotations
 
+from datetime import date
 from typing import Literal
 
 from fastapi import APIRouter, UploadFile
 from pydantic import BaseModel
 
+from kemvo.api.classes import add_class
+from kemvo.api.documents import file_text
 from kemvo.api.house import Here
 from kemvo.api.sessions import added, bundle_of
 from kemvo.audio.neural import neural_voices
 from kemvo.core.views.first_steps import FirstStep, first_steps
 from kemvo.demo.load import DEMO_IDS, load
+from kemvo.demo.log import CLASS_IDS, COURSE_IDS, teach
+from kemvo.formats.class_file import read_class
+from kemvo.formats.packed import is_packed
 
 router = APIRouter(prefix="/api", tags=["beginnings"])
 
@@ -65,15 +71,16 @@ def look_around(house: Here) -> Beginnings:
     """Put the demo beside the user's own data; what was put away of it comes back."""
     voices = neural_voices(house.folder)
     load(house.database, voices[0].id if voices else "")
+    teach(house.database, date.today())
     return beginnings(house)
 
 
 @router.delete("/demo")
 def put_demo_away(house: Here) -> Beginnings:
     """Put all of the demo out of sight; each can be brought back."""
-    for shelf in (house.forms, house.sessions):
+    for shelf in (house.forms, house.sessions, house.classes, house.courses):
         for stored in shelf.all():
-            if stored.id in DEMO_IDS:
+            if stored.id in (*DEMO_IDS, *CLASS_IDS, *COURSE_IDS):
                 shelf.remove(stored.id)
     return beginnings(house)
 
@@ -87,6 +94,11 @@ class Opened(BaseModel):
 @router.post("/open", status_code=201)
 def open_file(house: Here, file: UploadFile) -> Opened:
     """Open a file that Kemvo saved, whatever is in it: a form, a session, a session with its sounds."""
+    if not is_packed(file.file):
+        of_class = read_class(file_text(file), file.filename or "")
+        if of_class is not None:
+            return Opened(to=f"/classes/{add_class(house, of_class)}")
+        file.file.seek(0)
     bundle = bundle_of(house, file)
     if bundle.session is None:
         return Opened(to=f"/forms/{house.forms.add(bundle.form()).id}")

@@ -16,11 +16,12 @@ from kemvo.api.house import House, new_id
 from kemvo.core.errors import Problem
 from kemvo.core.model.form import Form
 from kemvo.core.model.session import Session
+from kemvo.core.progress.model import ClassGroup, Course, Lesson
 from kemvo.core.recording.model import Recording
 from kemvo.formats.text import MOST_TEXT_BYTES, bounded, too_large
 from kemvo.store.documents import Documents
 
-T = TypeVar("T", Form, Session, Recording)
+T = TypeVar("T", Form, Session, Recording, ClassGroup, Lesson, Course)
 D = TypeVar("D")
 
 

@@ -17,19 +17,31 @@ from fastapi import Depends, Request
 from kemvo.audio.clips import Clips
 from kemvo.audio.voices import voice_of, voices
 from kemvo.core.model.catalogue import Entry, name_index, over, own_entry
-from kemvo.core.model.form import Posture
+from kemvo.core.model.form import Form, Posture
 from kemvo.core.model.session import Forms, Session, SpeechChoice
 from kemvo.core.model.settings import Settings
 from kemvo.core.practice.pipeline import LaidOut, Practice, lay_out, undecided, work_out
 from kemvo.core.practice.recorded import lay_out_recording, session_of
+from kemvo.core.progress.for_class import for_class
+from kemvo.core.progress.model import ClassGroup
 from kemvo.core.reading.posture_names import NameIndex
 from kemvo.core.running.live import LivePractice
 from kemvo.core.timing.pass_postures import require_a_form
 from kemvo.formats.catalogue import shipped_catalogue
 from kemvo.jobs import Jobs
 from kemvo.packing import loop_of
+from kemvo.store.calendar import CalendarBook
 from kemvo.store.database import Database
-from kemvo.store.documents import CannotBeRead, NotThere, form_documents, recording_documents, session_documents
+from kemvo.store.documents import (
+    CannotBeRead,
+    NotThere,
+    class_documents,
+    course_documents,
+    form_documents,
+    lesson_documents,
+    recording_documents,
+    session_documents,
+)
 from kemvo.store.flags import FIRST_HOUR, Flags
 from kemvo.store.lengths import StoredBook
 from kemvo.store.media import MediaShelf
@@ -97,6 +109,7 @@ class House:
     VOICES_KEPT = 4
     PRACTICES_KEPT = 6
     LIVE_KEPT = 12
+    CLASS_FORMS_KEPT = 40
 
     def __init__(self, folder: Path) -> None:
         self.folder = folder
@@ -110,6 +123,11 @@ class House:
         self.own_patterns = OwnPatterns(self.database)
         self.settings = StoredSettings(self.database)
         self.runs = Runs(self.database)
+        self.classes = class_documents(self.database, new_id)
+        self.lessons = lesson_documents(self.database, new_id)
+        self.courses = course_documents(self.database, new_id)
+        self.calendar = CalendarBook(self.database)
+        self._of_class: OrderedDict[object, Form] = OrderedDict()
         self._live: OrderedDict[str, LivePractice] = OrderedDict()
         self.happened = Flags(self.database, FIRST_HOUR)
         self._catalogue: tuple[tuple[Entry, ...], NameIndex] | None = None
@@ -201,14 +219,37 @@ class House:
         self._catalogue = None
 
     def forms_of(self, session: Session) -> Forms:
-        """The forms a session goes over, by id; those that are not there any more are left out."""
+        """The forms a session goes over, by id, as its class does them; those that are not there any more are left out."""
         found: Forms = {}
         for id_ in {p.part.form_id for p in session.passes}:
             try:
                 found[id_] = self.forms.get(id_).body
             except (NotThere, CannotBeRead):
                 continue
-        return found
+        group = self.class_of(session)
+        return (
+            {id_: self._as_class(id_, form, session.class_id, group) for id_, form in found.items()} if group else found
+        )
+
+    def class_of(self, session: Session) -> ClassGroup | None:
+        """The class a session is for, if it is for one that is here."""
+        if not session.class_id:
+            return None
+        try:
+            return self.classes.get(session.class_id).body
+        except (NotThere, CannotBeRead):
+            return None
+
+    def _as_class(self, id_: str, form: Form, class_id: str, group: ClassGroup) -> Form:
+        """A form as a class does it; the same as long as both are, so that what was worked out from it is known again."""
+        with self._lock:
+            key = (id_, self.forms.version(id_), class_id, self.classes.version(class_id), id(form))
+            made = self._of_class.get(key)
+            if made is None:
+                made = self._of_class[key] = for_class(form, group)
+                if len(self._of_class) > self.CLASS_FORMS_KEPT:
+                    self._of_class.popitem(last=False)
+            return made
 
     def practice(self, session: Session, speed: float = 1.0) -> Practice:
         """A session worked out with its own voice."""
@@ -272,7 +313,10 @@ class House:
 
     def _form_versions(self, session: Session) -> tuple[object, ...]:
         used = sorted({p.part.form_id for p in session.passes})
-        return tuple((f, self.forms.version(f)) for f in used)
+        return (
+            *((f, self.forms.version(f)) for f in used),
+            session.class_id and self.classes.version(session.class_id),
+        )
 
     def spoken_of(self, id_: str, kind: Source = "sessions") -> tuple[Session, Practice]:
         """The same, to be written to a file. Raises KemvoError where none of its forms is there."""

@@ -11,6 +11,7 @@ from kemvo.api.documents import answer
 from kemvo.api.house import Here, House
 from kemvo.core.running.live import Live, LivePractice, TimeOffer, time_offers, work_out_live
 from kemvo.core.running.run_record import RunLine, RunPart, Stretch, run_line, run_parts
+from kemvo.core.timing.timeline import plan
 from kemvo.core.views.stage import Stage, View, stage
 from kemvo.store.runs import StoredRun
 
@@ -97,7 +98,8 @@ def it_ran(house: Here, id_: str, run: RunId, ran: Ran) -> RunView:
     stored = house.sessions.get(id_)
     forms = house.forms_of(stored.body)
     house.happened.put("heard")
-    house.runs.begin(run, id_, stored.version, stored.body.title)
+    planned = plan(stored.body, forms).total_ms
+    house.runs.begin(run, id_, stored.version, stored.body.title, planned, stored.body.class_id)
     for stretch in ran.stretches:
         house.runs.add(run, stretch.began, run_parts(stored.body, forms, stretch))
     return _view(house.runs.get(run))

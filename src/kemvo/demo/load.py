@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+from datetime import date
 from importlib.resources import files
 from pathlib import Path
 
 from kemvo.core.model.form import Form
+from kemvo.demo.log import teach
 from kemvo.formats.kemvo_json import read_file
 from kemvo.store.database import Database
 from kemvo.store.documents import form_documents, session_documents
@@ -28,9 +30,9 @@ DEMO_IDS = ("long-causeway", "nine-willows", "evening-class", "thursday-class")
 """The ids of the demo's forms and sessions, in the order of its files."""
 
 
-def fill(folder: Path, fresh: bool = False, neural: str = "") -> None:
+def fill(folder: Path, fresh: bool = False, neural: str = "", today: date | None = None) -> None:
     """Put the demo into the database of `folder`, unless something is there already; `fresh` begins again. `neural`: the neural
-    voice with which the evening class speaks, if there is one."""
+    voice with which the evening class speaks, if there is one. `today`: the day before which its lessons were held."""
     if fresh:
         for old in folder.glob("kemvo.sqlite*"):
             old.unlink()
@@ -38,6 +40,7 @@ def fill(folder: Path, fresh: bool = False, neural: str = "") -> None:
     forms, sessions = form_documents(database, str), session_documents(database, str)
     if not (forms.all() or forms.all(removed=True) or sessions.all()):
         load(database, neural)
+        teach(database, today or date.today())
         Flags(database, FIRST_HOUR).put("closed")
 
 

@@ -8,17 +8,21 @@ import zlib
 from collections.abc import Callable, Iterator
 from contextlib import suppress
 from datetime import UTC, datetime
-from typing import Generic, Literal, NamedTuple, TypeVar
+from typing import Any, Generic, Literal, NamedTuple, TypeVar
 
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.form import Form, read_form
 from kemvo.core.model.session import Session, read_session
 from kemvo.core.movement.readings import with_readings
+from kemvo.core.progress.model import ClassGroup, Course, Lesson, reader_of
 from kemvo.core.recording.model import Recording, read_recording
 from kemvo.store.database import Database
 
-Kind = Literal["form", "session", "recording"]
-T = TypeVar("T", Form, Session, Recording)
+Kind = Literal["form", "session", "recording", "class", "lesson", "course"]
+T = TypeVar("T", Form, Session, Recording, ClassGroup, Lesson, Course)
+
+MANY: dict[Kind, str] = {"class": "classes"}
+"""What several of a kind are called, where it is not the kind with an s."""
 
 
 class Stored(NamedTuple, Generic[T]):
@@ -40,7 +44,7 @@ class NotThere(KemvoError):
 class Stale(KemvoError):
     """A write started from a version that is no longer the newest. `current` is the document as it is now."""
 
-    def __init__(self, current: Stored[Form] | Stored[Session] | Stored[Recording]) -> None:
+    def __init__(self, current: Stored[Any]) -> None:
         self.current = current
         super().__init__(
             Problem(
@@ -93,6 +97,7 @@ class Documents(Generic[T]):
         self._lacking: set[object] = set()
         self.database = database
         self.kind = kind
+        self.many = MANY.get(kind, f"{kind}s")
         self.read: Callable[[object], T] = read
         self.new_id = new_id
         self._read: dict[object, T] = {}
@@ -199,7 +204,7 @@ class Documents(Generic[T]):
     def _damaged(self, why: str) -> Problem:
         return Problem(
             what=f"This {self.kind} is here, but it cannot be read: {why.rstrip('.')}.",
-            mend=f"Go back to an earlier version of it, on the list of {self.kind}s.",
+            mend=f"Go back to an earlier version of it, on the list of {self.many}.",
         )
 
     def get(self, id_: str) -> Stored[T]:
@@ -336,7 +341,7 @@ class Documents(Generic[T]):
             raise NotThere(
                 Problem(
                     what=f"There is no {self.kind} “{id_[:80]}” here.",
-                    mend=f"Choose one from the list of {self.kind}s.",
+                    mend=f"Choose one from the list of {self.many}.",
                 )
             )
         return row
@@ -384,7 +389,7 @@ def _key(row: sqlite3.Row) -> object:
     return row["id"], row["version"], hash(row["body"])
 
 
-BODIES_KEPT = 200
+BODIES_KEPT = 1000
 """How many documents' contents are remembered."""
 
 
@@ -401,6 +406,21 @@ def session_documents(database: Database, new_id: Callable[[], str]) -> Document
 def recording_documents(database: Database, new_id: Callable[[], str]) -> Documents[Recording]:
     """The recordings in a database."""
     return Documents(database, "recording", read_recording, new_id, lambda recording, _: recording)
+
+
+def class_documents(database: Database, new_id: Callable[[], str]) -> Documents[ClassGroup]:
+    """The classes in a database."""
+    return Documents(database, "class", reader_of(ClassGroup), new_id, lambda group, _: group)
+
+
+def lesson_documents(database: Database, new_id: Callable[[], str]) -> Documents[Lesson]:
+    """The lessons that were written down, in a database."""
+    return Documents(database, "lesson", reader_of(Lesson), new_id, lambda lesson, _: lesson)
+
+
+def course_documents(database: Database, new_id: Callable[[], str]) -> Documents[Course]:
+    """The courses in a database."""
+    return Documents(database, "course", reader_of(Course), new_id, lambda course, _: course)
 
 
 def written_now() -> str:

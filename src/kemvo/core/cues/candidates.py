@@ -28,7 +28,6 @@ from kemvo.core.model.session import FACINGS, VOICES, Calls, Forms, Session
 from kemvo.core.movement.interpretation import FEET, line_facts
 from kemvo.core.movement.line_parts import part_facts, portions
 from kemvo.core.tables.block_kinds import BLOCK_KINDS as BLOCKS
-from kemvo.core.tables.groups import GROUPS
 from kemvo.core.timing.opening_pause import done_along
 from kemvo.core.timing.pass_breath import Breathed
 from kemvo.core.timing.score import Performance, place_name
@@ -51,7 +50,7 @@ def candidates(timeline: Timeline, breaths: Sequence[Breathed], session: Session
     """All cues of a timeline that its passes' voice levels and the session's calls ask for."""
     teller = _Teller(timeline, session, forms)
     cues = [
-        *teller.passes(), *teller.sections(), *teller.care(), *teller.names(), *teller.movements(),
+        *teller.passes(), *teller.first_care(), *teller.sections(), *teller.care(), *teller.names(), *teller.movements(),
         *teller.breaths(breaths), *teller.counts(), *teller.reminders(), *teller.time_left(),
     ]  # fmt: skip
     cues = [c for c in cues if _asked(c, timeline, session.calls)]
@@ -153,6 +152,17 @@ class _Teller:
             if len(titles) > 1 and s.performance:
                 yield from self.cue("section", s, distinct(("full", sayable(s.performance.section_title))), before)
 
+    def first_care(self) -> Iterator[Cue]:
+        """What this class must be told, before anything is done."""
+        if not self.calls.cautions or not self.spans:
+            return
+        first = self.spans[0]
+        moving = next((s for s in self.spans if s.kind == "movement"), None)
+        by = first.end_ms if moving is None or not BLOCKS[first.round.kind].moves else moving.start_ms
+        for n, words in enumerate(self.session.cautions):
+            told = distinct(("full", sayable(words)))
+            yield from self.cue("caution", first, told, first.start_ms, by, due=by, tail=f".first{n + 1}")
+
     def care(self) -> Iterator[Cue]:
         """The cautions of a posture in the first pass in which the body does it, before the movement they speak of; and its
         gentler version, for a group that is spared what is in it, the first time of every pass."""
@@ -171,7 +181,7 @@ class _Teller:
                     yield from self._in_good_time(
                         "caution", at, self.terms(s, distinct(("full", told), ("short", sayable(posture.cautions[0]))))
                     )
-            spared = GROUPS[form.who.group].spared if form else frozenset()
+            spared = form.who.limits().spared if form else frozenset()
             wanted = set(posture.kinds) & spared or (spared and not posture.kinds)
             at = self._done_at(s, posture.gentler) if self.calls.gentler and posture.gentler and wanted else None
             if at is not None and (s.round.no, posture.id) not in offered:

@@ -8,7 +8,6 @@ from collections.abc import Sequence
 from kemvo.core.floor.feet import travel
 from kemvo.core.floor.walker import trace
 from kemvo.core.model.form import Form
-from kemvo.core.tables.groups import GROUPS
 from kemvo.core.timing.score import STILL
 from kemvo.core.timing.timeline import Span
 from kemvo.core.types import Value
@@ -53,7 +52,7 @@ def account(spans: Sequence[Span], form: Form | None) -> Account:
             left += ms
         elif s.left_to < 50:
             right += ms
-    limit = GROUPS[form.who.group].one_leg_ms
+    limit = form.who.limits().one_leg_ms
     return Account(
         one_leg_ms=total,
         one_leg_longest_ms=longest,

@@ -12,7 +12,6 @@ from kemvo.core.model.session import PRINCIPLES, Bounds, Calls, Forms, Part, Pas
 from kemvo.core.review.checks_flow import one_leg_times
 from kemvo.core.review.context import seen
 from kemvo.core.tables.block_kinds import BLOCK_KINDS, Goes, PatternBlock, PatternRow
-from kemvo.core.tables.groups import GROUPS
 from kemvo.core.timing.opening_pause import with_pauses
 from kemvo.core.timing.pass_breath import tempo_range
 from kemvo.core.timing.pass_postures import pass_title
@@ -33,15 +32,26 @@ def laid_out(
     before: Sequence[str] | None,
     title: str,
     minutes: float | None,
+    recaps: Sequence[Sequence[str]] = (),
+    whole: Sequence[str] | None = None,
 ) -> Session:
     """A lesson after a pattern. `new`, `before`: ids of the postures that are new today and that were taught before (None:
-    those that stand before the new ones in the form); blocks that would go over nothing are left out."""
+    those that stand before the new ones in the form); blocks that would go over nothing are left out. `recaps`: stretches of what was
+    taught before that are each gone over by themselves; `whole`: what the class has of the form (None: all of it)."""
     ids = [p.id for p in form.postures()]
     if before is None:
         before = list(takewhile(lambda id_: id_ not in new, ids)) if new else []
-    parts = {"new": _part(form_id, ids, new), "before": _part(form_id, ids, before), "all": _part(form_id, ids, ids)}
+    parts = {
+        "new": _part(form_id, ids, new),
+        "before": _part(form_id, ids, before),
+        "all": _part(form_id, ids, ids if whole is None else whole),
+    }
+    stretches = [_part(form_id, ids, stretch) for stretch in recaps]
     passes = []
     for laid in pattern.blocks:
+        if laid.goes == "before" and stretches:
+            passes += [_block(laid, part) for part in stretches if part]
+            continue
         kind = BLOCK_KINDS[laid.kind]
         part = parts.get(laid.goes)
         if kind.moves and part is None:
@@ -208,7 +218,7 @@ def _tempos(p: Pass, tempo: float, form: Form | None) -> tuple[float, float]:
         breath = tempo_range(form)
         if breath:
             least, most = max(least, min(breath[0], tempo)), min(most, max(breath[1], tempo))
-        limit = GROUPS[form.who.group].one_leg_ms
+        limit = form.who.limits().one_leg_ms
         longest = max((ms for _, ms, _ in one_leg_times(seen(form))), default=0)
         if longest:
             least = max(least, min(tempo, form.tempo * longest / limit))

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from datetime import date
 from typing import Annotated, Literal, NamedTuple
 
 from pydantic import Field, ValidationError
@@ -277,7 +278,8 @@ class Session(Value):
     """Ordered passes. `wished_ms` is how long it should take, None if it does not matter. `starts_at`: the time on the
     clock ("10:30"). `thinning`: how the words thin out from time to time. `breath`: the breath school of all passes that
     have none of their own. `directions`: the dialect of its direction words. `fullness`: from 0 (sparse) to 100 (all that fits). `talk_pct`: at
-    most this share of every pass is spent talking. `cue_choices`, `own_cues`: what was decided by hand. `tags`: words to find it by."""
+    most this share of every pass is spent talking. `cue_choices`, `own_cues`: what was decided by hand. `tags`: words to find it by.
+    `class_id`, `day`: for which class, and its lesson of which day. `cautions`: what must be said before it begins."""
 
     title: Title = ""
     notes: Annotated[str, Field(max_length=20_000)] = ""
@@ -294,6 +296,9 @@ class Session(Value):
     cue_choices: Annotated[tuple[CueChoice, ...], Field(max_length=20_000)] = ()
     own_cues: Annotated[tuple[OwnCue, ...], Field(max_length=5000)] = ()
     tags: Tags = ()
+    class_id: Id = ""
+    day: date | None = None
+    cautions: Annotated[tuple[Line, ...], Field(max_length=20)] = ()
     passes: Annotated[tuple[Pass, ...], Field(max_length=200)] = ()
 
     def breath_of(self, p: Pass) -> BreathChoice:

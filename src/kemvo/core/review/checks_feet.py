@@ -9,7 +9,6 @@ from kemvo.core.floor.feet import Event, FloorStep, in_front, offset, outward, t
 from kemvo.core.movement.interpretation import said, stance_of
 from kemvo.core.review.context import Seen, at_step
 from kemvo.core.review.findings import Finding
-from kemvo.core.tables.groups import GROUPS
 from kemvo.core.tables.stances import stance_of_school
 from kemvo.core.timing.weight_curve import EMPTY_UP_TO, SHIFT_POINTS
 from kemvo.core.types import OTHER_SIDE, SIDE_WORD, Side
@@ -87,7 +86,7 @@ def _foot(step: FloorStep, e: Event, limit: int, doubled: bool) -> Iterator[Find
 def stances(look: Seen) -> Iterator[Finding]:
     """Stances as they are reached, and knees."""
     lengths = look.trace.body
-    group = GROUPS[look.form.who.group]
+    group = look.form.who.limits()
     strained: set[tuple[Side, float]] = set()
     for step in look.trace.steps:
         left = step.span.left_to

@@ -12,14 +12,13 @@ from kemvo.core.model.form import Posture
 from kemvo.core.movement.interpretation import said, stance_of, words_in
 from kemvo.core.review.context import Seen, at_step, found, of_span
 from kemvo.core.review.findings import CARE_WORDS, Finding
-from kemvo.core.tables.groups import GROUPS
 from kemvo.core.timing.breath_curve import runs
 from kemvo.core.types import OTHER_SIDE, SIDE_WORD, Side
 
 
 def one_leg(look: Seen) -> Iterator[Finding]:
     """Times on one leg alone: from the movement that lifts a foot off the floor to the one that puts it down."""
-    limit = GROUPS[look.form.who.group].one_leg_ms
+    limit = look.form.who.limits().one_leg_ms
     for first, ms, side in one_leg_times(look):
         if ms > limit:
             yield at_step(
@@ -57,7 +56,7 @@ def one_leg_times(look: Seen) -> Iterator[tuple[FloorStep, int, Side]]:
 def breath_findings(look: Seen) -> Iterator[Finding]:
     """Breaths that follow one of the same way, and breaths too long or too short at this tempo."""
     spans = look.spans
-    shortest, longest = GROUPS[look.form.who.group].breath_ms
+    shortest, longest = look.form.who.limits().breath_ms
     all_runs = runs([(s.breath, s.kind, s.end_ms - s.start_ms, s.round.no) for s in spans])
     for (a, _), (b, _) in pairwise(all_runs):
         if spans[a].breath == spans[b].breath:
@@ -122,7 +121,7 @@ def _counts(p: Posture) -> float:
 
 
 def gentler(look: Seen) -> Iterator[Finding]:
-    group = GROUPS[look.form.who.group]
+    group = look.form.who.limits()
     for p in look.form.postures():
         wants = [c for c in look.cares[p.id] if c in group.spared]
         if wants and not p.gentler.strip():

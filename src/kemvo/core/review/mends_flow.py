@@ -8,7 +8,6 @@ from kemvo.core.model.mirror import mirror_posture
 from kemvo.core.review.context import Seen
 from kemvo.core.review.findings import GENTLER, Finding
 from kemvo.core.review.form_edits import Try, changed, first_span, set_here, set_in
-from kemvo.core.tables.groups import GROUPS
 from kemvo.core.timing.timeline import Span
 from kemvo.core.types import Breath
 
@@ -46,7 +45,7 @@ def shorter_breath(look: Seen, f: Finding) -> Iterator[Try]:
         yield Try(f"Leave “{(last.movement.line or 'its end')[:40]}” free.", set_in(look.form, last.performance.posture.id, last.movement.id, breath="free"))  # fmt: skip
     if run[0].movement:
         whole = sum(s.end_ms - s.start_ms for s in run)
-        limit = GROUPS[look.form.who.group].breath_ms[1]
+        limit = look.form.who.limits().breath_ms[1]
         counts = int(run[0].movement.counts * limit / whole * 4) / 4
         if len(run) == 1 and counts >= 0.25:
             yield Try(
@@ -60,7 +59,7 @@ def longer_breath(look: Seen, f: Finding) -> Iterator[Try]:
     yield Try("Leave this breath free.", set_here(look.form, f, breath="free"))
     run = _run(look, f)
     if len(run) == 1 and run[0].movement:
-        least = GROUPS[look.form.who.group].breath_ms[0]
+        least = look.form.who.limits().breath_ms[0]
         m = run[0].movement
         counts = -(-m.counts * least / (run[0].end_ms - run[0].start_ms) * 4 // 1) / 4
         if counts <= 64:
@@ -127,6 +126,6 @@ def alternate(look: Seen, f: Finding) -> Iterator[Try]:
 def gentler(look: Seen, f: Finding) -> Iterator[Try]:
     """A gentler version for what this group is spared, written beside the posture."""
     p = next(x for x in look.form.postures() if x.id == f.posture_id)
-    wants = [c for c in look.cares[p.id] if c in GROUPS[look.form.who.group].spared]
+    wants = [c for c in look.cares[p.id] if c in look.form.who.limits().spared]
     text = ". ".join(GENTLER[c] for c in wants)
     yield Try(f"Write down: “{text}”.", changed(look.form, p.id, lambda x: x.model_copy(update={"gentler": text})))

@@ -63,17 +63,56 @@ def run_parts(session: Session, forms: Forms, stretch: Stretch) -> list[RunPart]
     done = [_done_ms(s, i == first, i == last, stretch) if first <= i <= last else 0.0 for i, s in enumerate(spans)]
     planned = sum(done)
     scale = stretch.ms / planned if planned else 0.0
+    return _grouped(now, forms, spans, keys, [ms * scale for ms in done], done, stretch.speed)
+
+
+def parts_of_spans(session: Session, forms: Forms, spans: Sequence[Span]) -> list[RunPart]:
+    """What was done in a whole timeline, a recording's for instance; the tempo is that at which it was done."""
+    lengths = [float(s.end_ms - s.start_ms) for s in spans]
+    parts = _grouped(session, forms, spans, span_keys(spans), lengths, lengths, 1.0)
+    counts: dict[str, list[float]] = {}
+    for key, s in zip(_part_keys(spans), spans, strict=True):
+        if s.kind == "movement" and s.movement:
+            row = counts.setdefault(key, [0.0, 0.0])
+            row[0] += s.movement.counts
+            row[1] += s.end_ms - s.start_ms
+    measured = {key: 60_000 * n / ms for key, (n, ms) in counts.items() if ms}
+    return [
+        p.model_copy(update={"tempo": round(measured.get(p.place, p.tempo), 2)}) if p.posture_id else p for p in parts
+    ]
+
+
+def _part_keys(spans: Sequence[Span]) -> list[str]:
+    """For every span the key of the first span of what is done in it."""
+    keys = span_keys(spans)
+    out: list[str] = []
+    for _, group in groupby(range(len(spans)), lambda i: _doing(spans[i])):
+        here = list(group)
+        out += [keys[here[0]]] * len(here)
+    return out
+
+
+def _grouped(
+    session: Session,
+    forms: Forms,
+    spans: Sequence[Span],
+    keys: Sequence[str],
+    took: Sequence[float],
+    done: Sequence[float],
+    speed: float,
+) -> list[RunPart]:
+    """Spans as parts. `took`: how long each ran (ms); `done`: how much of its planned length (ms)."""
     parts: list[RunPart] = []
     at = 0.0
-    for _, group in groupby(enumerate(spans), lambda x: _doing(x[1])):
-        here = [i for i, _ in group]
-        if here[-1] < first or here[0] > last:
+    for _, group in groupby(range(len(spans)), lambda i: _doing(spans[i])):
+        here = list(group)
+        if not any(done[i] or took[i] for i in here):
             continue
         before = round(at)
-        at += sum(done[i] for i in here) * scale
+        at += sum(took[i] for i in here)
         whole = sum(spans[i].end_ms - spans[i].start_ms for i in here)
         share = min(1.0, sum(done[i] for i in here) / whole) if whole else 0.0
-        parts.append(_part(now, forms, keys[here[0]], spans[here[0]], stretch.speed, round(at) - before, share))
+        parts.append(_part(session, forms, keys[here[0]], spans[here[0]], speed, round(at) - before, share))
     return parts
 
 

@@ -8,6 +8,7 @@ values as published in reviews of slow breathing, cited from memory.
 
 from __future__ import annotations
 
+from functools import cache
 from typing import Annotated, Literal, NamedTuple
 
 from pydantic import Field
@@ -15,7 +16,9 @@ from pydantic import Field
 from kemvo.core.tables.breath_schools import Comfort
 from kemvo.core.types import Care, Value
 
-GroupId = Literal["everyone", "beginners", "sore-knees", "balance", "fragile-bones", "sore-shoulders"]
+GroupId = Literal[
+    "everyone", "beginners", "sore-knees", "balance", "fragile-bones", "sore-shoulders", "pregnancy",
+]  # fmt: skip
 
 ADVICE = "Usual cautions, not medical advice: ask a doctor or physiotherapist first; the venue's rules come before all."
 
@@ -62,25 +65,54 @@ GROUPS: dict[GroupId, GroupRow] = {
             "sore-shoulders", "Sore shoulders", frozenset({"jump", "high-arms"}), 20_000, (2000, 9000), 60, 1.0,
             "Arms not above shoulder height.",
         ),
+        GroupRow(
+            "pregnancy", "Pregnancy", frozenset({"jump", "low", "kick", "one-leg", "bend", "twist"}), 4000, (2000, 6000), 60, 0.8,
+            "Higher and wider stances, no deep twisting, the breath never held; sit down whenever you like.",
+        ),
     )
 }  # fmt: skip
 
 
-def comfort_of(group: GroupId) -> Comfort:
+@cache
+def together(groups: tuple[GroupId, ...]) -> GroupRow:
+    """One group of several: all that any of them is spared, and the narrower of their limits."""
+    rows = [GROUPS[g] for g in dict.fromkeys(groups)]
+    named = [r for r in rows if r.id != "everyone"] or rows
+    if len(named) == 1:
+        return named[0]
+    least = max(r.breath_ms[0] for r in named)
+    return GroupRow(
+        named[0].id,
+        ", ".join([named[0].title, *(r.title.lower() for r in named[1:])]),
+        frozenset().union(*(r.spared for r in rows)),
+        min(r.one_leg_ms for r in rows),
+        (least, max(least, min(r.breath_ms[1] for r in rows))),
+        min(r.knee_deg for r in rows),
+        min(r.step for r in rows),
+        " ".join(r.caution for r in named),
+    )
+
+
+def comfort_of(group: GroupRow) -> Comfort:
     """The comfortable breaths of a group: its shortest and longest, for in and out alike."""
-    least, most = GROUPS[group].breath_ms
+    least, most = group.breath_ms
     return Comfort(least, most, least, most)
 
 
 class Who(Value):
-    """For whom a form is worked out. `stature_cm`: how tall; `reach_cm`: how far the arms reach from the middle of
+    """For whom a form is worked out. `also`: further groups among them. `stature_cm`: how tall; `reach_cm`: how far the arms reach from the middle of
     the body (None: an arm's length); `step_pct`: size of their steps (None: as the group takes them)."""
 
     group: GroupId = "everyone"
+    also: Annotated[tuple[GroupId, ...], Field(max_length=7)] = ()
     stature_cm: Annotated[int, Field(ge=80, le=230)] = 170
     reach_cm: Annotated[int, Field(ge=20, le=150)] | None = None
     step_pct: Annotated[int, Field(ge=10, le=200)] | None = None
 
+    def limits(self) -> GroupRow:
+        """What they are spared, and how much is comfortable."""
+        return together((self.group, *self.also))
+
     def step(self) -> float:
         """The size of their steps in percent."""
-        return self.step_pct if self.step_pct is not None else 100 * GROUPS[self.group].step
+        return self.step_pct if self.step_pct is not None else 100 * self.limits().step

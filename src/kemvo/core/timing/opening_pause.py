@@ -77,6 +77,8 @@ def _opening(
         return
     says = says_of(p, forms)
     yield says
+    if facing is None and all(x.off or x is p for x in session.passes[: session.passes.index(p) + 1]):
+        yield from session.cautions
     if p.facing != facing:
         yield FACINGS[p.facing].announced(asking=not says)
     postures = postures_of(p, forms)

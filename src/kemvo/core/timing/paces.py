@@ -40,7 +40,7 @@ def whole_breath_ms(choice: BreathChoice, form: Form) -> float:
     """How long a whole breath usually lasts: as paced, else the middle of what is comfortable for the form's group."""
     if choice.school == "paced":
         return 60_000 / choice.per_minute
-    c = comfort_of(form.who.group)
+    c = comfort_of(form.who.limits())
     return (c.in_least + c.in_most + c.out_least + c.out_most) / 2
 
 
@@ -165,7 +165,7 @@ def conflicts(p: Pass, placed: Sequence[PlacedPosture], form: Form, entry: int, 
             say(f"{name} is given both {' and '.join(LENGTH_WORDS[k] for k in lengths)}; {LENGTH_WORDS[_counts_most(lengths)]} is kept.", "Take one of them out.")  # fmt: skip
         if pace.breaths and pace.ms and choice.school != "natural":
             each = pace.ms / pace.breaths
-            c = comfort_of(form.who.group)
+            c = comfort_of(form.who.limits())
             least, most = c.in_least + c.out_least, c.in_most + c.out_most
             if not least <= each <= most:
                 fits = max(1, round(pace.ms / ((least + most) / 2)))

@@ -9,7 +9,7 @@ from typing import NamedTuple
 from kemvo.core.model.form import Form
 from kemvo.core.model.session import Forms, Pass, Session
 from kemvo.core.tables.breath_schools import BreathWay
-from kemvo.core.tables.groups import comfort_of
+from kemvo.core.tables.groups import Who, comfort_of
 from kemvo.core.timing.breath_curve import breath_starts, runs
 from kemvo.core.timing.breath_planner import (
     BreathPlan,
@@ -94,7 +94,7 @@ def _breath_of(no: int, spans: Sequence[Span], session: Session, forms: Forms, c
     if choice.school == "natural" or not pieces:
         return PassBreath((), BreathReport(school=choice.school))
     form = forms.get(p.part.form_id)
-    comfort = comfort_of(form.who.group if form else "everyone")
+    comfort = comfort_of((form.who if form else Who()).limits())
     tempo = p.tempo or (form.tempo if form else DEFAULT_TEMPO)
     made: list[Breathed] = []
     plans: list[BreathPlan] = []
@@ -203,7 +203,7 @@ def _range(forms: Forms, p: Pass) -> str:
 def tempo_range(form: Form) -> tuple[float, float] | None:
     """The tempos at which every breath of a form is comfortable for its group."""
     counts = [(m.counts, m.breath) for q in form.postures() for _ in range(q.repeats) for m in q.movements]
-    found = comfortable_tempos(counts, comfort_of(form.who.group))
+    found = comfortable_tempos(counts, comfort_of(form.who.limits()))
     return found if found and found[1] < 1000 else None
 
 

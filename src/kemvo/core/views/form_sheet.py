@@ -19,7 +19,7 @@ from kemvo.core.movement.interpretation import SaidFact, foot_side, line_facts
 from kemvo.core.review.checks import read_through
 from kemvo.core.review.context import Seen, seen
 from kemvo.core.review.findings import Finding
-from kemvo.core.tables.groups import ADVICE, GROUPS
+from kemvo.core.tables.groups import ADVICE
 from kemvo.core.tables.rooms import Point, Room
 from kemvo.core.timing.totals import Totals, totals_by
 from kemvo.core.timing.weight_curve import EMPTY_UP_TO, is_full, shifts
@@ -209,7 +209,7 @@ def _print(feet: Feet, side: Side, left_pct: float) -> Print:
 
 def care_of(look: Seen) -> GroupCare:
     """What the group is told, and the gentler versions chosen for it."""
-    group = GROUPS[look.form.who.group]
+    group = look.form.who.limits()
     chosen = {
         p.id: p.gentler
         for p in look.form.postures()

@@ -111,7 +111,7 @@ def paper(session: Session, forms: Forms, reader: Reader) -> Paper:
                 way=_way(spans.get(no, []), forms.get(p.part.form_id)) if reader == "instructor" else (),
             )
         )
-    groups = {f.who.group for f in forms.values()}
+    groups = {g for f in forms.values() for g in (f.who.group, *f.who.also)}
     cautions = tuple(GROUPS[g].caution for g in sorted(groups))
     total = made.totals.ms
     return Paper(

@@ -1,0 +1,192 @@
+"""Routes of classes, the lessons they had, and their courses: kept, saved, undone, put away and brought back alike."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from contextlib import suppress
+from datetime import date
+from typing import Any, Literal, NamedTuple
+
+from fastapi import APIRouter
+from pydantic import BaseModel
+
+from kemvo.api.documents import DocumentView, Version
+from kemvo.api.house import Here, House
+from kemvo.api.logbook import course_of, dated, form_of, now_of
+from kemvo.core.model.session import Forms
+from kemvo.core.progress.account import HowFar, how_far
+from kemvo.core.progress.course import CoursePlan
+from kemvo.core.progress.model import ClassGroup, Course, Lesson, reader_of
+from kemvo.core.progress.occasions import next_day
+from kemvo.core.views.class_pages import ClassSheet, LessonSheet, class_sheet, lesson_sheet, when_words
+from kemvo.store.documents import CannotBeRead, Documents, NotThere, Stored
+
+router = APIRouter(prefix="/api/book", tags=["classes"])
+
+KeptKind = Literal["classes", "lessons", "courses"]
+
+
+class ClassView(DocumentView[ClassGroup, ClassSheet]):
+    """A class with what follows from it."""
+
+
+class LessonView(DocumentView[Lesson, LessonSheet]):
+    """A lesson with what follows from it."""
+
+
+class CourseView(DocumentView[Course, CoursePlan]):
+    """A course worked out as of today."""
+
+
+def class_view(house: House, stored: Stored[ClassGroup]) -> ClassView:
+    """A stored class with what follows from it."""
+    return ClassView.model_construct(**stored._asdict(), derived=class_sheet(stored.body))
+
+
+def lesson_view(house: House, stored: Stored[Lesson]) -> LessonView:
+    """A stored lesson with what follows from it."""
+    return LessonView.model_construct(
+        **stored._asdict(), derived=lesson_sheet(stored.body, _forms_of(house, stored.body))
+    )
+
+
+def course_view(house: House, stored: Stored[Course]) -> CourseView:
+    """A stored course, worked out as of today."""
+    return CourseView.model_construct(**stored._asdict(), derived=course_of(house, stored.body))
+
+
+def _forms_of(house: House, lesson: Lesson) -> Forms:
+    """The forms of a lesson, and the one its class learns."""
+    ids = dict.fromkeys(p.form_id for p in lesson.parts if p.form_id)
+    with suppress(NotThere, CannotBeRead):
+        ids.setdefault(house.classes.get(lesson.class_id).body.form_id)
+    found = {id_: form_of(house, id_) for id_ in ids if id_}
+    return {id_: form for id_, form in found.items() if form is not None}
+
+
+class _Shelf(NamedTuple):
+    documents: Callable[[House], Documents[Any]]
+    read: Callable[[object], Any]
+    view: Callable[[House, Stored[Any]], ClassView | LessonView | CourseView]
+
+
+SHELVES: dict[KeptKind, _Shelf] = {
+    "classes": _Shelf(lambda h: h.classes, reader_of(ClassGroup), class_view),
+    "lessons": _Shelf(lambda h: h.lessons, reader_of(Lesson), lesson_view),
+    "courses": _Shelf(lambda h: h.courses, reader_of(Course), course_view),
+}
+
+Kept = ClassView | LessonView | CourseView
+
+
+class KeptBody(BaseModel):
+    """A class, a lesson or a course as it is to be from now on."""
+
+    body: dict[str, Any]
+
+
+class KeptSave(Version):
+    """The same, on top of `version`."""
+
+    body: dict[str, Any]
+
+
+class KeptRow(BaseModel):
+    """A class, a lesson or a course in a list. `line`: how it stands; `used_in`: what would miss a class that is put away."""
+
+    id: str
+    title: str
+    saved: str
+    line: str
+    class_id: str = ""
+    day: date | None = None
+    how_far: HowFar | None = None
+    tags: tuple[str, ...] = ()
+    used_in: tuple[str, ...] = ()
+
+
+@router.get("/{kind}")
+def list_kept(house: Here, kind: KeptKind, class_id: str = "", removed: bool = False) -> list[KeptRow]:
+    """All of a kind, last saved first; `class_id`: only those of one class; with `removed`, those that were put away."""
+    rows = ROWS[kind]
+    found = [rows(house, stored) for stored in SHELVES[kind].documents(house).all(removed)]
+    return [row for row in found if not class_id or row.class_id == class_id]
+
+
+def _class_row(house: House, s: Stored[ClassGroup]) -> KeptRow:
+    form = form_of(house, s.body.form_id)
+    lessons = dated(house, s.id, s.body)
+    had = {p.posture_id for x in lessons if x.lesson.held for p in x.lesson.parts if p.form_id == s.body.form_id}
+    courses = [c.body for c in house.courses.all() if c.body.class_id == s.id]
+    held = {x.lesson.day for x in lessons if x.lesson.held}
+    used = [f"the session {x.body.title or 'without a title'}" for x in house.sessions.all() if x.body.class_id == s.id]
+    return KeptRow(
+        id=s.id, title=s.body.title, saved=s.saved, line=when_words(s.body), day=next_day(s.body, courses, held, now_of(s.body)),
+        how_far=how_far(form, {*had, *s.body.known}) if form else None, tags=s.body.tags, used_in=tuple(used[:6]),
+    )  # fmt: skip
+
+
+def _lesson_row(house: House, s: Stored[Lesson]) -> KeptRow:
+    minutes = round(s.body.ms() / 60_000)
+    return KeptRow(
+        id=s.id, title=s.body.title, saved=s.saved, line=f"{minutes} minutes", class_id=s.body.class_id, day=s.body.day
+    )
+
+
+def _course_row(house: House, s: Stored[Course]) -> KeptRow:
+    says = course_of(house, s.body).says
+    return KeptRow(id=s.id, title=s.body.title, saved=s.saved, line=says, class_id=s.body.class_id, day=s.body.starts)
+
+
+ROWS: dict[KeptKind, Callable[[House, Stored[Any]], KeptRow]] = {
+    "classes": _class_row,
+    "lessons": _lesson_row,
+    "courses": _course_row,
+}
+
+
+@router.post("/{kind}", status_code=201)
+def new_kept(house: Here, kind: KeptKind, new: KeptBody) -> Kept:
+    """A new one."""
+    shelf = SHELVES[kind]
+    body = shelf.read(new.body)
+    if kind != "classes":
+        house.classes.get(body.class_id)
+    return shelf.view(house, shelf.documents(house).add(body))
+
+
+@router.get("/{kind}/{id_}")
+def get_kept(house: Here, kind: KeptKind, id_: str) -> Kept:
+    """One of them with what follows from it."""
+    return SHELVES[kind].view(house, SHELVES[kind].documents(house).get(id_))
+
+
+@router.put("/{kind}/{id_}")
+def save_kept(house: Here, kind: KeptKind, id_: str, save: KeptSave) -> Kept:
+    """Write it. 409 when somebody else wrote since `version`."""
+    shelf = SHELVES[kind]
+    return shelf.view(house, shelf.documents(house).save(id_, save.version, shelf.read(save.body)))
+
+
+@router.post("/{kind}/{id_}/undo")
+def undo_kept(house: Here, kind: KeptKind, id_: str, at: Version) -> Kept:
+    """One step back."""
+    return SHELVES[kind].view(house, SHELVES[kind].documents(house).undo(id_, at.version))
+
+
+@router.post("/{kind}/{id_}/redo")
+def redo_kept(house: Here, kind: KeptKind, id_: str, at: Version) -> Kept:
+    """One step forward again."""
+    return SHELVES[kind].view(house, SHELVES[kind].documents(house).redo(id_, at.version))
+
+
+@router.delete("/{kind}/{id_}")
+def remove_kept(house: Here, kind: KeptKind, id_: str) -> Kept:
+    """Put it out of sight; it can be brought back."""
+    return SHELVES[kind].view(house, SHELVES[kind].documents(house).remove(id_))
+
+
+@router.post("/{kind}/{id_}/bring-back")
+def bring_kept_back(house: Here, kind: KeptKind, id_: str) -> Kept:
+    """Bring it back."""
+    return SHELVES[kind].view(house, SHELVES[kind].documents(house).bring_back(id_))
