@@ -3,6 +3,8 @@ import { lazy, StrictMode, Suspense } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Route, Routes } from "react-router";
 import { CataloguePage } from "./catalogue/CataloguePage";
+import { ClassesPage } from "./classes/ClassesPage";
+import { TodayPage } from "./classes/TodayPage";
 import { DataPage } from "./data/DataPage";
 import { FormPage } from "./form/FormPage";
 import { FormsPage } from "./form/FormsPage";
@@ -17,6 +19,8 @@ import { Shell, Waiting } from "./shared/Shell";
 import "./theme.css";
 
 const BoothPage = lazy(() => import("./booth/BoothPage"));
+const ClassPage = lazy(() => import("./classes/ClassPage"));
+const LessonPage = lazy(() => import("./classes/LessonPage"));
 const DeskPage = lazy(() => import("./desk/DeskPage"));
 const RecordingPage = lazy(() => import("./recording/RecordingPage"));
 const WatchPage = lazy(() => import("./recording/WatchPage"));
@@ -34,6 +38,11 @@ createRoot(document.getElementById("root") as HTMLElement).render(
           <Routes>
             <Route element={<Shell />}>
               <Route path="/" element={<HomePage />} />
+              <Route path="/today" element={<TodayPage />} />
+              <Route path="/classes" element={<ClassesPage />} />
+              <Route path="/classes/:id" element={<ClassPage />} />
+              <Route path="/classes/:id/:tab" element={<ClassPage />} />
+              <Route path="/classes/:id/lessons/:lesson" element={<LessonPage />} />
               <Route path="/forms" element={<FormsPage />} />
               <Route path="/forms/text" element={<TextPage />} />
               <Route path="/forms/:id" element={<FormPage />} />

@@ -122,6 +122,7 @@ def create_app(folder: Path, names: Iterable[str] = (), guard: Guard | None = No
     app.include_router(live.runs)
     app.include_router(classes.courses)
     app.include_router(classes.todays)
+    app.include_router(classes.of_sessions)
     app.include_router(forms.other_side)
     app.include_router(lessons.patterns)
     errors.install(app)

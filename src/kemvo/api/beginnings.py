@@ -23,11 +23,12 @@ router = APIRouter(prefix="/api", tags=["beginnings"])
 
 
 class Beginnings(BaseModel):
-    """How far the first hour is. `empty`: there is no form, session or recording; `demo`: the demo is here; `beside`: it came
+    """How far the first hour is. `empty`: there is no form, session or recording; `classes`: there is a class; `demo`: the demo is here; `beside`: it came
     beside what is the user's own, and may go; `steps`: the five
     steps, none where they were closed or are all done."""
 
     empty: bool
+    classes: bool
     demo: bool
     beside: bool
     steps: tuple[FirstStep, ...]
@@ -47,6 +48,7 @@ def beginnings(house: Here) -> Beginnings:
     demo = not ids.isdisjoint(DEMO_IDS)
     return Beginnings(
         empty=not (forms or sessions or house.recordings.all()),
+        classes=bool(house.classes.all()),
         demo=demo,
         beside=demo and ("closed" not in happened or not ids.issubset(DEMO_IDS)),
         steps=() if "closed" in happened or all(s.done for s in steps) else steps,

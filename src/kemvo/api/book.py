@@ -10,15 +10,18 @@ from typing import Any, Literal, NamedTuple
 from fastapi import APIRouter
 from pydantic import BaseModel
 
-from kemvo.api.documents import DocumentView, Version
+from kemvo.api.documents import DocumentView, Earlier, UnreadableView, Version, unreadable_views
 from kemvo.api.house import Here, House
-from kemvo.api.logbook import course_of, dated, form_of, now_of
+from kemvo.api.logbook import AS_LAST, course_of, dated, form_of, now_of
 from kemvo.core.model.session import Forms
 from kemvo.core.progress.account import HowFar, how_far
 from kemvo.core.progress.course import CoursePlan
-from kemvo.core.progress.model import ClassGroup, Course, Lesson, reader_of
+from kemvo.core.progress.levels import LEVELS, RECALLS
+from kemvo.core.progress.model import NEEDS, WEEKDAYS, ClassGroup, Course, Lesson, reader_of
 from kemvo.core.progress.occasions import next_day
-from kemvo.core.views.class_pages import ClassSheet, LessonSheet, class_sheet, lesson_sheet, when_words
+from kemvo.core.tables.block_kinds import BLOCK_KINDS, PATTERNS
+from kemvo.core.tables.groups import GROUPS
+from kemvo.core.views.class_pages import ONLY_NUMBERS, ClassSheet, LessonSheet, class_sheet, lesson_sheet, when_words
 from kemvo.store.documents import CannotBeRead, Documents, NotThere, Stored
 
 router = APIRouter(prefix="/api/book", tags=["classes"])
@@ -79,6 +82,40 @@ SHELVES: dict[KeptKind, _Shelf] = {
 Kept = ClassView | LessonView | CourseView
 
 
+class Choice(BaseModel):
+    """One of several to choose."""
+
+    id: str
+    title: str
+
+
+class ClassTables(BaseModel):
+    """What a class can be chosen to be: weekdays (0 is Monday), levels, how what was taught is spaced, patterns, what is needed; and the
+    kinds of passes a lesson's parts may be of."""
+
+    days: list[str]
+    levels: list[Choice]
+    recalls: list[Choice]
+    patterns: list[Choice]
+    needs: list[Choice]
+    kinds: list[Choice]
+    only_numbers: str = ONLY_NUMBERS
+
+
+@router.get("")
+def class_tables(house: Here) -> ClassTables:
+    """What the pages of a class let one choose."""
+    patterns = [Choice(id=p.id, title=p.title) for p in (*PATTERNS.values(), *house.own_patterns.all())]
+    return ClassTables(
+        days=list(WEEKDAYS),
+        levels=[Choice(id=r.id, title=r.title) for r in LEVELS.values()],
+        recalls=[Choice(id=r.id, title=r.title) for r in RECALLS.values()],
+        patterns=[*patterns, Choice(id=AS_LAST, title="As the last lesson was")],
+        needs=[Choice(id=need, title=GROUPS[group].title) for need, group in NEEDS.items()],
+        kinds=[Choice(id=r.id, title=r.title) for r in BLOCK_KINDS.values()],
+    )
+
+
 class KeptBody(BaseModel):
     """A class, a lesson or a course as it is to be from now on."""
 
@@ -101,7 +138,6 @@ class KeptRow(BaseModel):
     class_id: str = ""
     day: date | None = None
     how_far: HowFar | None = None
-    tags: tuple[str, ...] = ()
     used_in: tuple[str, ...] = ()
 
 
@@ -122,7 +158,7 @@ def _class_row(house: House, s: Stored[ClassGroup]) -> KeptRow:
     used = [f"the session {x.body.title or 'without a title'}" for x in house.sessions.all() if x.body.class_id == s.id]
     return KeptRow(
         id=s.id, title=s.body.title, saved=s.saved, line=when_words(s.body), day=next_day(s.body, courses, held, now_of(s.body)),
-        how_far=how_far(form, {*had, *s.body.known}) if form else None, tags=s.body.tags, used_in=tuple(used[:6]),
+        how_far=how_far(form, {*had, *s.body.known}) if form else None, used_in=tuple(used[:6]),
     )  # fmt: skip
 
 
@@ -153,6 +189,18 @@ def new_kept(house: Here, kind: KeptKind, new: KeptBody) -> Kept:
     if kind != "classes":
         house.classes.get(body.class_id)
     return shelf.view(house, shelf.documents(house).add(body))
+
+
+@router.get("/{kind}/unreadable")
+def unreadable_kept(house: Here, kind: KeptKind) -> list[UnreadableView]:
+    """Those that are here and cannot be read, with their earlier versions."""
+    return unreadable_views(SHELVES[kind].documents(house))
+
+
+@router.post("/{kind}/{id_}/go-back")
+def go_back_kept(house: Here, kind: KeptKind, id_: str, to: Earlier) -> Kept:
+    """Make an earlier version the present one."""
+    return SHELVES[kind].view(house, SHELVES[kind].documents(house).go_back(id_, to.number))
 
 
 @router.get("/{kind}/{id_}")

@@ -9,7 +9,7 @@ from fastapi import APIRouter, Response, UploadFile
 from pydantic import BaseModel, Field
 
 from kemvo.api.book import LessonView, lesson_view
-from kemvo.api.documents import disposition, download, file_text
+from kemvo.api.documents import Version, answer, disposition, download, file_text
 from kemvo.api.house import Here, House
 from kemvo.api.logbook import account_of, course_of, dated, form_of, now_of, pattern_of, ran_for
 from kemvo.api.recordings import of_session
@@ -18,7 +18,8 @@ from kemvo.api.sessions import view as session_view
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.session import Forms
 from kemvo.core.model.settings import begun_session
-from kemvo.core.progress.account import Account
+from kemvo.core.progress.account import ClassAccount
+from kemvo.core.progress.for_class import session_for, session_for_anybody
 from kemvo.core.progress.lessons import day_words, lesson_of_recording
 from kemvo.core.progress.model import ClassGroup, Course, Lesson
 from kemvo.core.progress.next_lesson import chosen_recap, next_lesson
@@ -32,6 +33,7 @@ from kemvo.formats.log_csv import read_log, write_log
 
 router = APIRouter(prefix="/api/classes", tags=["classes"])
 courses = APIRouter(prefix="/api/courses", tags=["classes"])
+of_sessions = APIRouter(prefix="/api/sessions", tags=["classes"])
 todays = APIRouter(prefix="/api/today", tags=["classes"])
 
 
@@ -47,7 +49,7 @@ class Logbook(BaseModel):
     """The logbook of a class with a form: its account, the lessons that ran and are not written down yet (days), what ran on other
     days, rehearsals, and the forms there is something of."""
 
-    account: Account
+    account: ClassAccount
     to_write: list[date]
     offered: list[Offered]
     rehearsals: list[Offered]
@@ -146,15 +148,17 @@ def _held(house: House, id_: str, group: ClassGroup) -> frozenset[date]:
     return frozenset(x.lesson.day for x in dated(house, id_, group) if x.lesson.held)
 
 
-def _planned(house: House, id_: str, day: date) -> list[str]:
-    """What the class's courses have as new for a day."""
-    found = []
+def _planned(house: House, id_: str, day: date) -> list[str] | None:
+    """What the class's courses have as new for a day; None where none of them has that day."""
+    found: list[str] | None = None
     for course in _courses(house, id_):
         try:
             made = course_of(house, course)
         except KemvoError:
             continue
-        found += [p.posture_id for row in made.rows if row.day == day and row.state == "planned" for p in row.new]
+        for row in made.rows:
+            if row.day == day and row.state == "planned":
+                found = [*(found or ()), *(p.posture_id for p in row.new)]
     return found
 
 
@@ -170,8 +174,7 @@ def next_for(house: Here, id_: str, day: date | None = None) -> Proposal:
     group = house.classes.get(id_).body
     on = _day(house, id_, group, day)
     made = account_of(house, id_, group)
-    planned = _planned(house, id_, on)
-    next_ = what_next(made, group, on, planned[0] if planned else "")
+    next_ = what_next(made, group, on, _planned(house, id_, on))
     form = house.forms.get(made.form_id).body
     laid = _session_for(house, id_, on)
     says = f"{day_words(on, now_of(group).date())} {group.time}".strip()
@@ -197,12 +200,29 @@ def lay_out_next(house: Here, id_: str, wish: LayOutNext) -> SessionView:
     group = house.classes.get(id_).body
     day = _day(house, id_, group, wish.day)
     made = account_of(house, id_, group)
-    planned = _planned(house, id_, day)
-    next_ = what_next(made, group, day, planned[0] if planned else "")
-    new = wish.new if wish.new is not None else planned or ([next_.new.posture_id] if next_.new else [])
+    next_ = what_next(made, group, day, _planned(house, id_, day))
+    new = next_.proposed if wish.new is None else wish.new
     form = house.forms.get(made.form_id).body
     session = next_lesson(pattern_of(house, id_, group), group, id_, made.form_id, form, made, next_, new)
     return session_view(house, house.sessions.add(begun_session(session, house.begins_with())))
+
+
+class ForClass(Version):
+    """For which class a session is to be (its id; empty: for none)."""
+
+    class_id: Annotated[str, Field(max_length=64)] = ""
+
+
+@of_sessions.post("/{id_}/for-class", response_model=SessionView)
+def give_to_class(house: Here, id_: str, it: ForClass) -> Response:
+    """Let a session be for a class: with its start, its room, its limits and its cautions. 409 when somebody else wrote since
+    `version`."""
+    session = house.sessions.get(id_).body
+    if it.class_id:
+        made = session_for(session, house.classes.get(it.class_id).body, it.class_id)
+    else:
+        made = session_for_anybody(session)
+    return answer(session_view(house, house.sessions.save(id_, it.version, made)))
 
 
 @router.get("/{id_}/log.csv", response_class=Response)
@@ -317,10 +337,9 @@ def todays_page(house: Here) -> Today:
         held = _held(house, s.id, s.body)
         on = next_day(s.body, _courses(house, s.id), held, now)
         made = account_of(house, s.id, s.body) if form_of(house, s.body.form_id) else None
-        planned = _planned(house, s.id, on) if on and made else []
-        next_ = what_next(made, s.body, on, planned[0] if planned else "") if made and on else None
+        next_ = what_next(made, s.body, on, _planned(house, s.id, on)) if made and on else None
         titles = {a.posture_id: a.title for a in made.postures} if made else {}
-        new = ", ".join(titles[p] for p in planned) or (next_.new.title if next_ and next_.new else "")
+        new = ", ".join(titles[p] for p in next_.proposed) if next_ else ""
         session = _session_for(house, s.id, on) if on else None
         known.append(ClassNow(s.id, s.body, _courses(house, s.id), held, on, session, new, made, now))
         for x in ran_for(house, s.id, s.body).counted:

@@ -8,7 +8,7 @@ from kemvo.api.house import House
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.lesson.lesson import as_pattern
 from kemvo.core.model.form import Form
-from kemvo.core.progress.account import Account, Dated, account
+from kemvo.core.progress.account import ClassAccount, Dated, account
 from kemvo.core.progress.course import CoursePlan, course_plan, fixed_minutes, teaching_minutes
 from kemvo.core.progress.lessons import FoundLessons, Ran, found_lessons, zone_of
 from kemvo.core.progress.model import ClassGroup, Course
@@ -48,7 +48,7 @@ def dated(house: House, class_id: str, group: ClassGroup) -> list[Dated]:
     return written + [Dated(f"{RAN}{x.day}", x) for x in ran_for(house, class_id, group).counted]
 
 
-def account_of(house: House, class_id: str, group: ClassGroup, form_id: str = "") -> Account:
+def account_of(house: House, class_id: str, group: ClassGroup, form_id: str = "") -> ClassAccount:
     """The account of a class with a form, the one it learns where none is named. Raises KemvoError where there is none."""
     id_ = form_id or group.form_id
     form = form_of(house, id_)

@@ -7,7 +7,7 @@ from typing import NamedTuple
 
 from kemvo.core.model.form import Form
 from kemvo.core.model.session import Session
-from kemvo.core.progress.account import Account, Dated, account
+from kemvo.core.progress.account import ClassAccount, Dated, account
 from kemvo.core.progress.course import course_plan, fixed_minutes, teaching_minutes
 from kemvo.core.progress.for_class import for_class
 from kemvo.core.progress.lessons import Ran, lesson_of, zone_of
@@ -54,7 +54,7 @@ CLASSES = (
             people=12, stature_least_cm=152, stature_most_cm=186, care=CareNeeded(knees=3, balance=2, beginners=5), form_id="nine-willows",
             pattern="two-angles",
         ),
-        12,
+        9,
         (11, 12, 9, 12, 0, 10, 12, 11),
         (
             (1, "p2", "Shoulders rise with the arms", True),
@@ -132,10 +132,9 @@ def _run(
     """A lesson as Kemvo proposes it, run on the stage."""
     made = account(group.form_id, form, group, lessons)
     planned = _planned(group, course, form, made, lessons, on)
-    next_ = what_next(made, group, on, planned[0] if planned else "")
-    new = planned or ([next_.new.posture_id] if next_.new else [])
+    next_ = what_next(made, group, on, planned)
     pattern = PATTERNS["first-lesson" if week == 0 else group.pattern]
-    session = next_lesson(pattern, group, demo.id, group.form_id, form, made, next_, new)
+    session = next_lesson(pattern, group, demo.id, group.form_id, form, made, next_, next_.proposed)
     forms = {group.form_id: for_class(form, group)}
     spans = timed(score_of(session, forms), session, forms).spans
     began = datetime.combine(on, clock_time(group.time), zone_of(group)).astimezone(UTC)
@@ -145,7 +144,9 @@ def _run(
     )
 
 
-def _planned(group: ClassGroup, course: Course, form: Form, made: Account, lessons: list[Dated], on: date) -> list[str]:
+def _planned(
+    group: ClassGroup, course: Course, form: Form, made: ClassAccount, lessons: list[Dated], on: date
+) -> list[str]:
     teach_ = teaching_minutes(form, group.level, (), group.form_id)
     plan = course_plan(course, group, form, made, lessons, teach_, fixed_minutes(PATTERNS[group.pattern]), on)
     return [p.posture_id for row in plan.rows if row.day == on for p in row.new]

@@ -199,12 +199,12 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
       <div className="mb-2 flex flex-wrap items-end gap-x-4 gap-y-1">
         <h1 className="min-w-64 flex-1 truncate text-3xl">{session.title || "Untitled"}</h1>
         <div className="flex items-center gap-1">
-          <SaveState doc={doc as Editing<unknown, unknown>} />
+          <SaveState doc={doc} />
           <KeysDialog keys={DESK_KEYS} title="cue desk" />
         </div>
       </div>
       <WorkHead kind={kind} id={id} at="cues" stamp={version} />
-      <SaveTrouble doc={doc as Editing<unknown, unknown>} />
+      <SaveTrouble doc={doc} />
       {told && (
         <p role="status" className="alert mb-2">
           {told}

@@ -19,7 +19,7 @@ import { FORM_KEYS, pressed } from "../shared/keys";
 import { NumberField } from "../shared/NumberField";
 import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
-import { type Editing, useDocument } from "../shared/useDocument";
+import { useDocument } from "../shared/useDocument";
 import { useKeys } from "../shared/useKeys";
 import { useTitle } from "../shared/useTitle";
 import { ChosenBar } from "./ChosenBar";
@@ -214,7 +214,7 @@ function FormSheet({ first }: { first: FormView }) {
           counts a minute
         </label>
         <div className="flex flex-wrap items-center gap-1">
-          <SaveState doc={doc as Editing<unknown, unknown>} />
+          <SaveState doc={doc} />
           <KeysDialog keys={FORM_KEYS} title="form sheet" />
           <button type="button" className="btn btn-sm" title="Find (Ctrl F)" onClick={() => setFinding(true)}>
             <Search size={16} /> Find
@@ -227,7 +227,7 @@ function FormSheet({ first }: { first: FormView }) {
           </button>
         </div>
       </div>
-      <SaveTrouble doc={doc as Editing<unknown, unknown>} />
+      <SaveTrouble doc={doc} />
       {told && (
         <div role="alert" className="alert alert-error mb-3">
           {told}

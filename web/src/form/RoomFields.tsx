@@ -2,9 +2,9 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { type Camera, call, type Form, type Room, type Standing, sentence } from "../shared/api";
 import { Check } from "../shared/Check";
-import { Field } from "../shared/Field";
 import { Labelled } from "../shared/Labelled";
 import { NumberField } from "../shared/NumberField";
+import { RoomShape } from "./RoomShape";
 
 interface RoomFieldsProps {
   formId: string;
@@ -13,7 +13,7 @@ interface RoomFieldsProps {
   change: (change: Partial<Form>) => void;
 }
 
-const EMPTY: Room = {
+export const EMPTY: Room = {
   title: "",
   width: 6,
   depth: 5,
@@ -22,8 +22,6 @@ const EMPTY: Room = {
   sides: { front: "", right: "", back: "", left: "" },
   camera: null,
 };
-
-const SIDES = ["front", "right", "back", "left"] as const;
 
 /** The room, and where to begin in it. */
 export function RoomFields({ formId, version, form, change }: RoomFieldsProps) {
@@ -51,64 +49,7 @@ export function RoomFields({ formId, version, form, change }: RoomFieldsProps) {
   return (
     <fieldset className="grid gap-2 rounded-box border border-base-300 p-2">
       <legend className="px-1 text-sm font-semibold">Room</legend>
-      <Field
-        label="Name of the room"
-        className="!border-base-300 bg-base-100"
-        placeholder="Name of the room"
-        value={room.title}
-        onCommit={(title) => {
-          set({ title: title.slice(0, 200) });
-          return true;
-        }}
-      />
-      <div className="grid grid-cols-3 gap-2">
-        {(
-          [
-            ["Width, m", "width", 0.5],
-            ["Depth, m", "depth", 0.5],
-            ["Front, °", "front_deg", -360],
-          ] as const
-        ).map(([name, key, least]) => (
-          <Labelled key={key} name={name}>
-            <NumberField
-              label={name}
-              value={room[key]}
-              least={least}
-              most={key === "front_deg" ? 360 : 200}
-              onNumber={(n) => set({ [key]: n })}
-            />
-          </Labelled>
-        ))}
-      </div>
-      <Labelled name="Corners, if not rectangular (x y; x y; …, metres)">
-        <Field
-          label="Corners of the room: x y; x y; …"
-          className="!border-base-300 bg-base-100"
-          placeholder="0 0; 6 0; 6 3; 4 3; 4 5; 0 5"
-          value={room.corners.map((c) => c.join(" ")).join("; ")}
-          takes="Metres, two numbers for each corner: 0 0; 6 0; 6 4; 0 4."
-          onCommit={(text) => {
-            const corners = readCorners(text);
-            if (corners) set({ corners });
-            return corners !== null;
-          }}
-        />
-      </Labelled>
-      <div className="grid grid-cols-2 gap-2">
-        {SIDES.map((side) => (
-          <Labelled key={side} name={`The ${side} is called`}>
-            <Field
-              label={`Name of the ${side} side`}
-              className="!border-base-300 bg-base-100"
-              value={room.sides[side]}
-              onCommit={(name) => {
-                set({ sides: { ...room.sides, [side]: name.slice(0, 200) } });
-                return true;
-              }}
-            />
-          </Labelled>
-        ))}
-      </div>
+      <RoomShape room={room} onRoom={set} />
       <CameraFields room={room} set={set} />
       <WhereToStand formId={formId} version={version} form={form} change={change} />
       <button
@@ -235,18 +176,4 @@ function WhereToStand({ formId, version, form, change }: RoomFieldsProps) {
       )}
     </div>
   );
-}
-
-/** "0 0; 6 0; 6 5" as corners; null if it cannot be read, empty for none. */
-function readCorners(text: string): [number, number][] | null {
-  const parts = text.split(";").filter((p) => p.trim());
-  const corners = parts.map((p) =>
-    p
-      .trim()
-      .split(/[\s,]+/)
-      .map(Number),
-  );
-  return corners.every((c) => c.length === 2 && c.every(Number.isFinite))
-    ? (corners as [number, number][])
-    : null;
 }

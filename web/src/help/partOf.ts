@@ -6,6 +6,7 @@ const PARTS: readonly (readonly [RegExp, string])[] = [
   [/^\/desk|\/cues$/, "decide-what-is-said-the-cue-desk"],
   [/^\/booth|\/booth$/, "decide-what-is-said-the-cue-desk"],
   [/^\/recordings/, "your-own-recording"],
+  [/^\/(today|classes)/, "remember-what-was-taught"],
   [/^\/settings/, "settings"],
   [/^\/data/, "your-data"],
 ];

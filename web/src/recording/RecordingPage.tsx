@@ -17,7 +17,7 @@ import { RECORDING_KEYS } from "../shared/keys";
 import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
 import { TabList } from "../shared/TabList";
-import { type Editing, useDocument } from "../shared/useDocument";
+import { useDocument } from "../shared/useDocument";
 import { type Keys, useKeys } from "../shared/useKeys";
 import { useTitle } from "../shared/useTitle";
 import { WorkHead } from "../shared/WorkHead";
@@ -230,12 +230,12 @@ function RecordingDesk({ first }: { first: RecordingView }) {
           </p>
         </div>
         <div className="flex items-center gap-1">
-          <SaveState doc={{ ...doc, undo } as unknown as Editing<unknown, unknown>} />
+          <SaveState doc={{ ...doc, undo }} />
           <KeysDialog keys={RECORDING_KEYS} title="recording desk" />
         </div>
       </div>
       <WorkHead kind="recordings" id={first.id} at="mark" stamp={doc.view.version} />
-      <SaveTrouble doc={doc as Editing<unknown, unknown>} />
+      <SaveTrouble doc={doc} />
       <Notices recording={recording} sheet={sheet} />
       <HowFilmed recording={recording} sheet={sheet} edit={edit} onOther={() => setLeaf("filmed")} />
       <div className="grid grid-cols-[minmax(0,1fr)] gap-4 lg:h-[calc(100vh-15rem)] lg:min-h-[34rem] lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">

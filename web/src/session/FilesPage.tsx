@@ -15,7 +15,7 @@ import {
 import { Level } from "../shared/Level";
 import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
-import { type Editing, useDocument } from "../shared/useDocument";
+import { useDocument } from "../shared/useDocument";
 import { useTitle } from "../shared/useTitle";
 import { WorkHead } from "../shared/WorkHead";
 import { SoundFile } from "./SoundFile";
@@ -57,10 +57,10 @@ function Files({ first }: { first: SessionView }) {
     <div data-files>
       <div className="mb-1 flex flex-wrap items-end gap-x-4">
         <h1 className="min-w-0 flex-1 truncate text-3xl">{session.title || "Untitled session"}</h1>
-        <SaveState doc={doc as Editing<unknown, unknown>} />
+        <SaveState doc={doc} />
       </div>
       <WorkHead kind="sessions" id={id} at="files" stamp={`${version}/${round}`} />
-      <SaveTrouble doc={doc as Editing<unknown, unknown>} />
+      <SaveTrouble doc={doc} />
       <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-2">
         <Purpose
           name="To listen"

@@ -4,6 +4,7 @@ import {
   type Choices,
   call,
   type Fitting,
+  type KeptRow,
   type Pattern,
   type Plan,
   type Session,
@@ -24,10 +25,21 @@ interface LessonPanelProps {
   saved: boolean;
   edit: (change: (session: Session) => Session) => void;
   onFit: () => void;
+  onClass: (id: string) => void;
 }
 
 /** The lesson as a whole: fitted to its wish, its words and breath, what it asks of the body, and the plan on paper. */
-export function LessonPanel({ id, version, session, plan, choices, saved, edit, onFit }: LessonPanelProps) {
+export function LessonPanel({
+  id,
+  version,
+  session,
+  plan,
+  choices,
+  saved,
+  edit,
+  onFit,
+  onClass,
+}: LessonPanelProps) {
   const wanted = session.wished_ms !== null && Math.abs(plan.over_ms ?? 0) >= 1;
   const { data, error } = useQuery({
     queryKey: ["fit", id, version],
@@ -42,6 +54,10 @@ export function LessonPanel({ id, version, session, plan, choices, saved, edit, 
     };
     window.addEventListener("keydown", listen);
     return () => window.removeEventListener("keydown", listen);
+  });
+  const classes = useQuery({
+    queryKey: ["book/classes", "list"],
+    queryFn: () => call<KeptRow[]>("book/classes"),
   });
   const [told, setTold] = useState("");
   const keep = async () => {
@@ -72,6 +88,24 @@ export function LessonPanel({ id, version, session, plan, choices, saved, edit, 
         </div>
       )}
       {wanted && error && <p className="text-error">{sentence(error)}</p>}
+      {!!classes.data?.length && (
+        <Choose
+          name="For the class"
+          value={session.class_id}
+          options={[["", "Any"], ...classes.data.map((c) => [c.id, c.title || "Untitled class"] as const)]}
+          onChoose={onClass}
+        />
+      )}
+      {session.cautions.length > 0 && (
+        <div className="text-sm">
+          <p className="font-semibold">Said first:</p>
+          <ul className="list-disc pl-5">
+            {session.cautions.map((c) => (
+              <li key={c}>{c}</li>
+            ))}
+          </ul>
+        </div>
+      )}
       <div className="grid grid-cols-2 gap-2">
         <Labelled name="Begins at">
           <Field

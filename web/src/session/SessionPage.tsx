@@ -30,7 +30,7 @@ import { pressed, SESSION_KEYS } from "../shared/keys";
 import { newId } from "../shared/newId";
 import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
-import { type Editing, useDocument } from "../shared/useDocument";
+import { useDocument } from "../shared/useDocument";
 import { useTitle } from "../shared/useTitle";
 import { WorkHead } from "../shared/WorkHead";
 import { CueReport } from "./CueReport";
@@ -164,12 +164,12 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
           />
         </div>
         <div className="flex items-center gap-1">
-          <SaveState doc={doc as Editing<unknown, unknown>} />
+          <SaveState doc={doc} />
           <KeysDialog keys={SESSION_KEYS} title="session" />
         </div>
       </div>
       <WorkHead kind="sessions" id={first.id} at="lay_out" stamp={doc.view.version} />
-      <SaveTrouble doc={doc as Editing<unknown, unknown>} />
+      <SaveTrouble doc={doc} />
       <div className="mb-4 flex flex-wrap items-center gap-x-6 gap-y-2">
         <p className="text-2xl" data-total>
           {clock(derived.totals.ms)} <Over ms={derived.over_ms ?? null} />
@@ -252,6 +252,7 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
             saved={doc.saving === "saved"}
             edit={edit}
             onFit={() => void doc.ask("fit")}
+            onClass={(class_id) => void doc.ask("for-class", { class_id })}
           />
           <SoundPanel id={first.id} session={session} choices={choices} edit={edit} />
           <Played id={first.id} />

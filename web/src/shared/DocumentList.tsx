@@ -39,11 +39,14 @@ interface DocumentListProps<R extends Row> {
   links?: (row: R) => { name: string; to: string }[];
   /** Where a row is saved from; the document's file, if not told. */
   fileOf?: (row: R) => string;
+  /** Where its pages are, if elsewhere than its kind says; and what a new one begins with. */
+  page?: string;
+  fresh?: () => object;
 }
 
 /** The list of forms or of sessions, and all that is done with whole ones. */
 export function DocumentList<R extends Row, V extends { id: string }>(props: DocumentListProps<R>) {
-  const { kind, title, one } = props;
+  const { kind, title, one, page = kind } = props;
   const cache = useQueryClient();
   const navigate = useNavigate();
   const [told, setTold] = useState("");
@@ -75,7 +78,7 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
   };
   const openAny = useOpenAnything();
   const beginnings = useBeginnings();
-  const open = (view: V) => navigate(`/${kind}/${view.id}`, { state: { fresh: true } });
+  const open = (view: V) => navigate(`/${page}/${view.id}`, { state: { fresh: true } });
 
   const putAway = (row: R) => {
     setAsked(null);
@@ -103,7 +106,7 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
             <button
               type="button"
               className="btn btn-primary"
-              onClick={() => void doing(async () => open(await call<V>(kind, "POST")))}
+              onClick={() => void doing(async () => open(await call<V>(kind, "POST", props.fresh?.())))}
             >
               <Plus size={17} /> New {one}
             </button>
@@ -146,7 +149,7 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
           >
             <div className="min-w-56 flex-1">
               <Link
-                to={`/${kind}/${row.id}`}
+                to={`/${page}/${row.id}`}
                 className="font-name text-xl font-semibold break-words hover:underline"
               >
                 {row.title || "Untitled"}

@@ -15,8 +15,11 @@ const SAID: Record<Editing<unknown, unknown>["saving"], string> = {
   conflict: "Not saved: changed somewhere else",
 };
 
+/** What is told of a document's saving, whatever is in it. */
+type Saved = Omit<Editing<unknown, unknown>, "edit" | "body">;
+
 /** Whether all is saved, undo and redo, and what to do when it could not be saved. */
-export function SaveState({ doc }: { doc: Editing<unknown, unknown> }) {
+export function SaveState({ doc }: { doc: Saved }) {
   const { undo, redo } = doc;
   const wrong = useWrongCount();
   useEffect(() => {
@@ -65,7 +68,7 @@ export function SaveState({ doc }: { doc: Editing<unknown, unknown> }) {
 }
 
 /** The sentences about what could not be saved, with both ways out of a conflict. */
-export function SaveTrouble({ doc }: { doc: Editing<unknown, unknown> }) {
+export function SaveTrouble({ doc }: { doc: Saved }) {
   if (doc.saving === "conflict")
     return (
       <div role="alert" className="alert alert-warning mb-3">

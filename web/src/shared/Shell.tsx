@@ -6,6 +6,8 @@ import { FirstSteps } from "../home/FirstSteps";
 import { UnderWay } from "./UnderWay";
 
 const PLACES = [
+  { to: "/today", name: "Today" },
+  { to: "/classes", name: "Classes" },
   { to: "/forms", name: "Forms" },
   { to: "/postures", name: "Postures" },
   { to: "/sessions", name: "Sessions" },
@@ -33,13 +35,16 @@ export function Shell() {
             <img src="/mark.svg" alt="" className="h-6 w-6" />
             Kemvo
           </NavLink>
-          <nav aria-label="Places" className="order-last flex w-full gap-1 sm:order-none sm:w-auto">
+          <nav
+            aria-label="Places"
+            className="order-last flex w-full flex-wrap gap-x-1 lg:order-none lg:w-auto"
+          >
             {PLACES.map((place) => (
               <NavLink
                 key={place.to}
                 to={place.to}
                 className={({ isActive }) =>
-                  `rounded-t-lg border-b-3 px-2 py-2 sm:px-4 ${isActive ? "border-primary font-semibold" : "quiet border-transparent hover:border-base-300"}`
+                  `rounded-t-lg border-b-3 px-2 py-2 xl:px-4 ${isActive ? "border-primary font-semibold" : "quiet border-transparent hover:border-base-300"}`
                 }
               >
                 {place.name}

@@ -66,7 +66,25 @@ export type WorkStep = Schemas["WorkStep"];
 export type Steps = Schemas["Steps"];
 export type SettingsView = Schemas["SettingsView"];
 
-export type Kind = "forms" | "sessions" | "recordings";
+export type ClassGroup = Schemas["ClassGroup"];
+export type ClassSheet = Schemas["ClassSheet"];
+export type ClassTables = Schemas["ClassTables"];
+export type Lesson = Schemas["Lesson"];
+export type LessonPart = Schemas["LessonPart"];
+export type LessonSheet = Schemas["LessonSheet"];
+export type OpenPoint = Schemas["OpenPoint"];
+export type Course = Schemas["Course"];
+export type CoursePlan = Schemas["CoursePlan"];
+export type KeptRow = Schemas["KeptRow"];
+export type Logbook = Schemas["Logbook"];
+export type Account = Schemas["ClassAccount"];
+export type Proposal = Schemas["Proposal"];
+export type Today = Schemas["Today"];
+export type HowFar = Schemas["HowFar"];
+export type Point = Schemas["Point"];
+
+export type Kept = "book/classes" | "book/lessons" | "book/courses";
+export type Kind = "forms" | "sessions" | "recordings" | Kept;
 export interface DocumentView<Body, Derived> {
   id: string;
   version: number;
@@ -80,6 +98,9 @@ export interface DocumentView<Body, Derived> {
 export type FormView = DocumentView<Form, Sheet>;
 /** What is decided about cues: in a session, or in a recording, which has its own. */
 export type Decided = Pick<Session, "title" | "fullness" | "cue_choices" | "own_cues">;
+export type ClassView = DocumentView<ClassGroup, ClassSheet>;
+export type LessonView = DocumentView<Lesson, LessonSheet>;
+export type CourseView = DocumentView<Course, CoursePlan>;
 export type SessionView = DocumentView<Session, Plan>;
 export type RecordingView = DocumentView<Recording, RecordingSheet>;
 

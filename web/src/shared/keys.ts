@@ -61,6 +61,13 @@ export const SESSION_KEYS: Key[] = [
   ...EDITING,
 ];
 
+export const CLASS_KEYS: Key[] = [
+  { shown: "Alt L", does: "Lay out the next lesson (What next)" },
+  { shown: "Alt P", does: "To the stage, or lay it out where nothing is yet (Today)" },
+  { shown: "← →", does: "Page of the class before, after" },
+  ...EDITING,
+];
+
 export const DESK_KEYS: Key[] = [
   { shown: "↑ ↓", does: "Cue before, cue after" },
   { shown: "← →", does: "Begin a tenth of a second earlier, later, and pin (Shift: half a second)" },

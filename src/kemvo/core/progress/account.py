@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections import defaultdict
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Iterable, Sequence
 from datetime import date, timedelta
 from typing import NamedTuple
 
@@ -90,7 +90,7 @@ class HowFar(Value):
     time_pct: float
 
 
-class Account(Value):
+class ClassAccount(Value):
     """The account of a class with one form. `cells[posture][lesson]`: how long it was done there (ms); `knots`: how many open points
     were left there. `left_ms`, `right_ms`: the time on postures that have a side. `elsewhere_ms`: time with other forms and with
     postures that are no longer in this one; `still_ms`: time without a posture."""
@@ -121,7 +121,7 @@ class Dated(NamedTuple):
     lesson: Lesson
 
 
-def account(form_id: str, form: Form, group: ClassGroup, lessons: Iterable[Dated]) -> Account:
+def account(form_id: str, form: Form, group: ClassGroup, lessons: Iterable[Dated]) -> ClassAccount:
     """The account of a class with a form: of all lessons that were held, in their order."""
     held = sorted((x for x in lessons if x.lesson.held), key=lambda x: (x.lesson.day, x.lesson.began, x.id))
     postures = form.postures()
@@ -146,8 +146,9 @@ def account(form_id: str, form: Form, group: ClassGroup, lessons: Iterable[Dated
             tally[i].add(part, lesson.day)
             if not watched(part):
                 cells[i][n] += part.ms
-        for i, count in _times(lesson.parts, form_id, row).items():
-            tally[i].done_in(lesson.day, count)
+        for (of, posture_id), count in times_done(lesson.parts).items():
+            if of == form_id and posture_id in row:
+                tally[row[posture_id]].done_in(lesson.day, count)
         for point in lesson.points:
             i = row.get(point.posture_id) if point.form_id in ("", form_id) else None
             if point.posture_id and i is None and point.form_id != form_id:
@@ -175,7 +176,7 @@ def account(form_id: str, form: Form, group: ClassGroup, lessons: Iterable[Dated
         )
         for p, t in zip(postures, tally, strict=True)
     )  # fmt: skip
-    return Account(
+    return ClassAccount(
         form_id=form_id,
         form=form.title,
         lessons=tuple(columns),
@@ -224,21 +225,21 @@ def watched(part: LessonPart) -> bool:
     return FACINGS[part.facing].watched
 
 
-def _times(parts: Iterable[LessonPart], form_id: str, row: Mapping[str, int]) -> dict[int, int]:
-    """How often every posture was done whole in a lesson; pieces of one time add up. Postures that were begun and never done whole are
-    there with 0."""
-    shares: defaultdict[tuple[int, str, int], float] = defaultdict(float)
+def times_done(parts: Iterable[LessonPart]) -> dict[tuple[str, str], int]:
+    """How often every posture (its form's id and its own) was done whole in a lesson; pieces of one time add up. Postures that were
+    begun and never done whole are there with 0; what the class only looked at is not there."""
+    shares: defaultdict[tuple[tuple[str, str], str, int], float] = defaultdict(float)
     for n, part in enumerate(parts):
-        if part.form_id == form_id and part.posture_id in row and not watched(part):
-            at = part.place or str(n)
+        if part.posture_id and not watched(part):
+            of, at = (part.form_id, part.posture_id), part.place or str(n)
             again = 0
             # A place that is full already is done once more.
-            while shares[row[part.posture_id], at, again] >= WHOLE:
+            while shares[of, at, again] >= WHOLE:
                 again += 1
-            shares[row[part.posture_id], at, again] += part.share
-    found: dict[int, int] = {}
-    for (i, _, _), share in shares.items():
-        found[i] = found.get(i, 0) + (share >= WHOLE)
+            shares[of, at, again] += part.share
+    found: dict[tuple[str, str], int] = {}
+    for (of, _, _), share in shares.items():
+        found[of] = found.get(of, 0) + (share >= WHOLE)
     return found
 
 

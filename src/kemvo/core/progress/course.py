@@ -14,7 +14,7 @@ from math import inf
 from typing import Literal, NamedTuple
 
 from kemvo.core.model.form import Form, Posture
-from kemvo.core.progress.account import Account, Dated, watched
+from kemvo.core.progress.account import ClassAccount, Dated, watched
 from kemvo.core.progress.levels import HARDER_MINUTES, LEVELS
 from kemvo.core.progress.model import ClassGroup, Course
 from kemvo.core.progress.next_lesson import once_ms
@@ -211,7 +211,7 @@ def course_plan(
     course: Course,
     group: ClassGroup,
     form: Form,
-    made: Account,
+    made: ClassAccount,
     lessons: Sequence[Dated],
     teach: Mapping[str, tuple[float, bool]],
     fixed: float,

@@ -33,6 +33,10 @@ def cautions_of(group: ClassGroup) -> tuple[str, ...]:
 
 def session_for(session: Session, group: ClassGroup, class_id: str) -> Session:
     """A session as this class has it: its start, and its cautions said before all else."""
-    told = tuple(dict.fromkeys((*session.cautions, *cautions_of(group))))
-    change = {"class_id": class_id, "starts_at": group.time or session.starts_at, "cautions": told}
-    return session.model_copy(update=change)
+    starts = group.time or session.starts_at
+    return session.model_copy(update={"class_id": class_id, "starts_at": starts, "cautions": cautions_of(group)})
+
+
+def session_for_anybody(session: Session) -> Session:
+    """A session that is for no class any more."""
+    return session.model_copy(update={"class_id": "", "day": None, "cautions": ()})

@@ -13,7 +13,7 @@ from kemvo.core.progress.levels import LevelId, RecallId
 from kemvo.core.tables.block_kinds import BlockKind, Facing, VoiceLevel
 from kemvo.core.tables.groups import GroupId
 from kemvo.core.tables.rooms import Room
-from kemvo.core.types import Id, Line, Side, Tags, Title, Value
+from kemvo.core.types import Id, Line, Side, Title, Value
 
 Weekday = Annotated[int, Field(ge=0, le=6)]
 """0 is Monday."""
@@ -80,7 +80,6 @@ class ClassGroup(Value):
     pattern: Annotated[str, Field(max_length=40)] = "two-angles"
     recall: RecallId = "doubling"
     notes: Notes = ""
-    tags: Tags = ()
 
 
 class LessonPart(Value):

@@ -9,7 +9,7 @@ from math import ceil
 from kemvo.core.lesson.lesson import fitted, laid_out
 from kemvo.core.model.form import Form
 from kemvo.core.model.session import Forms, Pass, Session
-from kemvo.core.progress.account import Account
+from kemvo.core.progress.account import ClassAccount
 from kemvo.core.progress.for_class import for_class, session_for
 from kemvo.core.progress.lessons import day_words
 from kemvo.core.progress.model import ClassGroup
@@ -75,7 +75,7 @@ def next_lesson(
     class_id: str,
     form_id: str,
     form: Form,
-    made: Account,
+    made: ClassAccount,
     next_: WhatNext,
     new: Sequence[str],
 ) -> Session:

@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from datetime import date
 
-from kemvo.core.progress.account import Account, PostureAccount
+from kemvo.core.progress.account import ClassAccount, PostureAccount
 from kemvo.core.progress.levels import LEVELS, RECALLS, recall_days
 from kemvo.core.progress.model import ClassGroup
 from kemvo.core.types import Value
@@ -42,11 +43,13 @@ class NextPosture(Value):
 
 
 class WhatNext(Value):
-    """What a class should have on a day: what to bring back, what wants it most first, and what is new (None: it has all of the form)."""
+    """What a class should have on a day: what to bring back, what wants it most first; the next posture (None: it has all of the form);
+    and what is proposed as new: what its course has for the day, else the next posture if the class is ready for it."""
 
     day: date
     recap: tuple[Recap, ...]
     new: NextPosture | None
+    proposed: tuple[str, ...]
 
 
 def need_of(a: PostureAccount, group: ClassGroup, day: date, joins: bool) -> float:
@@ -57,8 +60,8 @@ def need_of(a: PostureAccount, group: ClassGroup, day: date, joins: bool) -> flo
     return passed + OPEN_COUNTS * len(a.open) + (JOIN_COUNTS if joins else 0.0) + FEW_COUNTS / (1 + a.times)
 
 
-def what_next(made: Account, group: ClassGroup, day: date, planned: str = "") -> WhatNext:
-    """What a class should have on a day. `planned`: the posture a course has for it."""
+def what_next(made: ClassAccount, group: ClassGroup, day: date, planned: Sequence[str] | None = None) -> WhatNext:
+    """What a class should have on a day. `planned`: the postures that its course has as new for it (None: no course has this day)."""
     new = _new(made, group, planned)
     joined = _before(made, new.posture_id) if new else None
     found: list[Recap] = []
@@ -75,7 +78,11 @@ def what_next(made: Account, group: ClassGroup, day: date, planned: str = "") ->
         )  # fmt: skip
     # Of those that want it as much, the one that comes first in the form.
     found.sort(key=lambda r: (-r.need, r.place))
-    return WhatNext(day=day, recap=tuple(found), new=new)
+    if planned is not None:
+        proposed = tuple(a.posture_id for a in made.postures if a.posture_id in planned and not a.taught())
+    else:
+        proposed = (new.posture_id,) if new and new.ready else ()
+    return WhatNext(day=day, recap=tuple(found), new=new, proposed=proposed)
 
 
 def _due(a: PostureAccount, group: ClassGroup, day: date) -> bool:
@@ -113,20 +120,22 @@ def _after(days: float) -> str:
     return f"after {days:.0f} days" if days < 14 else f"after {weeks:.0f} weeks"
 
 
-def _before(made: Account, posture_id: str) -> PostureAccount | None:
+def _before(made: ClassAccount, posture_id: str) -> PostureAccount | None:
     """The posture it joins on to: the one before it, if the class has had it."""
     at = next((i for i, a in enumerate(made.postures) if a.posture_id == posture_id), 0)
     return made.postures[at - 1] if at and made.postures[at - 1].taught() else None
 
 
-def _new(made: Account, group: ClassGroup, planned: str) -> NextPosture | None:
+def _new(made: ClassAccount, group: ClassGroup, planned: Sequence[str] | None) -> NextPosture | None:
     untaught = [a for a in made.postures if not a.taught()]
-    chosen = next((a for a in untaught if a.posture_id == planned), untaught[0] if untaught else None)
+    chosen = next((a for a in untaught if a.posture_id in (planned or ())), untaught[0] if untaught else None)
     if chosen is None:
         return None
     row = LEVELS[group.level]
     against: list[str] = []
-    said: list[str] = ["the course has it for this day"] if planned and chosen.posture_id == planned else []
+    said: list[str] = ["the course has it for this day"] if chosen.posture_id in (planned or ()) else []
+    if planned is not None and not planned:
+        against.append("the course has nothing new for this day")
     before = _before(made, chosen.posture_id)
     if before is None and chosen is not made.postures[0]:
         against.append("the posture before it has not been taught")

@@ -7,7 +7,7 @@ from datetime import date, datetime, timedelta
 from typing import NamedTuple
 
 from kemvo.core.model.session import Forms
-from kemvo.core.progress.account import Account, HowFar, Point, monday, tempo_of, watched
+from kemvo.core.progress.account import ClassAccount, HowFar, Point, monday, tempo_of, times_done, watched
 from kemvo.core.progress.for_class import cautions_of
 from kemvo.core.progress.lessons import day_words
 from kemvo.core.progress.levels import USUAL_MISTAKES
@@ -47,7 +47,7 @@ class DonePosture(Value):
     form_id: str
     posture_id: str
     title: str
-    times: float
+    times: int
     ms: int
     watched_ms: int
     sides: tuple[Side, ...]
@@ -76,7 +76,8 @@ class LessonSheet(Value):
     only_numbers: str = ONLY_NUMBERS
 
 
-def _done(form_id: str, posture_id: str, parts: Sequence[LessonPart]) -> DonePosture:
+def _done(of: tuple[str, str], parts: Sequence[LessonPart], times: int) -> DonePosture:
+    form_id, posture_id = of
     along = [p for p in parts if not watched(p)]
     return DonePosture(
         form_id=form_id,
@@ -84,7 +85,7 @@ def _done(form_id: str, posture_id: str, parts: Sequence[LessonPart]) -> DonePos
         title=(parts[0].posture or "A posture that is not in a form")
         if posture_id
         else parts[0].posture or "Still time",
-        times=round(sum(p.share for p in along), 1),
+        times=times,
         ms=sum(p.ms for p in along),
         watched_ms=sum(p.ms for p in parts) - sum(p.ms for p in along),
         sides=tuple(sorted({p.side for p in along if p.side})),
@@ -100,7 +101,8 @@ def lesson_sheet(lesson: Lesson, forms: Forms) -> LessonSheet:
     found: dict[tuple[str, str], list[LessonPart]] = {}
     for p in lesson.parts:
         found.setdefault((p.form_id, p.posture_id), []).append(p)
-    done = tuple(_done(form_id, posture_id, parts) for (form_id, posture_id), parts in found.items())
+    times = times_done(lesson.parts)
+    done = tuple(_done(of, parts, times.get(of, 0)) for of, parts in found.items())
     choices = tuple(
         PostureChoice(
             form_id=id_,
@@ -134,7 +136,7 @@ class ClassNow(NamedTuple):
     next_day: date | None
     session: tuple[str, str] | None
     new: str
-    account: Account | None
+    account: ClassAccount | None
     now: datetime
 
 

@@ -1,0 +1,106 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link, useLocation, useNavigate, useParams } from "react-router";
+import {
+  type ClassGroup,
+  type ClassSheet,
+  type ClassTables,
+  type ClassView,
+  call,
+  type FormRow,
+  sentence,
+} from "../shared/api";
+import { Field } from "../shared/Field";
+import { KeysDialog } from "../shared/KeysDialog";
+import { CLASS_KEYS } from "../shared/keys";
+import { SaveState, SaveTrouble } from "../shared/SaveState";
+import { Waiting } from "../shared/Shell";
+import { TabList } from "../shared/TabList";
+import { useDocument } from "../shared/useDocument";
+import { useTitle } from "../shared/useTitle";
+import { ClassSetup } from "./ClassSetup";
+import { Courses } from "./Courses";
+import { Logbook } from "./Logbook";
+import { NextPanel } from "./NextPanel";
+
+export const TABS = [
+  { id: "next", name: "What next" },
+  { id: "log", name: "Logbook" },
+  { id: "course", name: "Course" },
+  { id: "class", name: "Class" },
+] as const;
+type Tab = (typeof TABS)[number]["id"];
+
+export default function ClassPage() {
+  const { id = "", tab } = useParams();
+  const { state } = useLocation();
+  const view = useQuery({
+    queryKey: ["book/classes", id],
+    queryFn: () => call<ClassView>(`book/classes/${id}`),
+    gcTime: 0,
+  });
+  const tables = useClassTables();
+  const forms = useQuery({ queryKey: ["forms", "list"], queryFn: () => call<FormRow[]>("forms") });
+  const error = view.error ?? tables.error ?? forms.error;
+  if (!view.data || !tables.data || !forms.data) return <Waiting error={error && sentence(error)} />;
+  // A class without a form has nothing yet but itself.
+  const open =
+    TABS.find((t) => t.id === tab)?.id ?? (state?.fresh || !view.data.body.form_id ? "class" : "next");
+  return <ClassBook key={id} first={view.data} tables={tables.data} forms={forms.data} tab={open} />;
+}
+
+export function useClassTables() {
+  return useQuery({ queryKey: ["class tables"], queryFn: () => call<ClassTables>("book") });
+}
+
+interface BookProps {
+  first: ClassView;
+  tables: ClassTables;
+  forms: FormRow[];
+  tab: Tab;
+}
+
+function ClassBook({ first, tables, forms, tab }: BookProps) {
+  const doc = useDocument<ClassGroup, ClassSheet>("book/classes", first);
+  const { body: group, edit } = doc;
+  const navigate = useNavigate();
+  useTitle(group.title || "Untitled class");
+  return (
+    <div className="mx-auto max-w-6xl" data-class={first.id}>
+      <div className="flex flex-wrap items-start gap-x-4">
+        <Link to="/classes" className="quiet py-2 text-sm hover:underline">
+          Classes
+        </Link>
+        <div className="min-w-60 flex-1">
+          <Field
+            label="Name of the class"
+            className="font-name !text-3xl font-semibold"
+            placeholder="Name of the class"
+            value={group.title}
+            live
+            onCommit={(title, how) => {
+              edit((c) => ({ ...c, title: title.slice(0, 200) }), how);
+              return true;
+            }}
+          />
+          <p className="quiet px-2 text-sm">{doc.view.derived.when}</p>
+        </div>
+        <SaveState doc={doc} />
+      </div>
+      <SaveTrouble doc={doc} />
+      <TabList
+        label="Pages of the class"
+        className="mt-3 mb-4 max-w-2xl"
+        tabs={TABS}
+        chosen={tab}
+        onChoose={(t) => navigate(`/classes/${first.id}/${t}`, { replace: true })}
+      />
+      {tab === "next" && <NextPanel id={first.id} version={doc.view.version} />}
+      {tab === "log" && <Logbook id={first.id} version={doc.view.version} />}
+      {tab === "course" && <Courses id={first.id} group={group} tables={tables} forms={forms} />}
+      {tab === "class" && (
+        <ClassSetup group={group} sheet={doc.view.derived} tables={tables} forms={forms} edit={edit} />
+      )}
+      <KeysDialog keys={CLASS_KEYS} title="class" />
+    </div>
+  );
+}

@@ -1,0 +1,156 @@
+import { Plus, Trash2 } from "lucide-react";
+import { useState } from "react";
+import type { ClassTables, Lesson, LessonPart, LessonSheet } from "../shared/api";
+import { NumberField } from "../shared/NumberField";
+import { minutesOf } from "./days";
+
+interface PartsProps {
+  lesson: Lesson;
+  sheet: LessonSheet;
+  tables: ClassTables;
+  set: (part: Partial<Lesson>, how?: "typing") => void;
+}
+
+const NEW: LessonPart = {
+  form_id: "",
+  posture_id: "",
+  posture: "",
+  kind: "follow",
+  facing: "behind",
+  voice: "full",
+  side: null,
+  tempo: 0,
+  ms: 300_000,
+  share: 1,
+  pass_title: "",
+  place: "",
+};
+
+/** What was done: by posture, or part by part to be put right; a lesson without Kemvo is entered here. */
+export function LessonParts({ lesson, sheet, tables, set }: PartsProps) {
+  const [open, setOpen] = useState(lesson.source === "hand");
+  const change = (n: number, part: Partial<LessonPart>) =>
+    set({ parts: lesson.parts.map((p, i) => (i === n ? { ...p, ...part } : p)) });
+  return (
+    <section className="grid gap-2" aria-label="What was done">
+      <h2 className="text-xl">What was done</h2>
+      {sheet.done.length > 0 && !open && (
+        <ul className="rounded-box grid gap-x-6 border border-base-300 bg-base-100 p-3 sm:grid-cols-2">
+          {sheet.done.map((d) => (
+            <li key={`${d.form_id} ${d.posture_id}`} className="flex gap-2">
+              <span className="min-w-0 flex-1">
+                {d.title}
+                {d.sides.length === 2 && <span className="quiet text-sm"> both sides</span>}
+              </span>
+              <span className="quiet text-sm">
+                {d.posture_id ? `${d.times} ×, ` : ""}
+                {minutesOf(d.ms + d.watched_ms)}
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+      {!open && (
+        <button type="button" className="btn btn-sm justify-self-start" onClick={() => setOpen(true)}>
+          Put it right, part by part
+        </button>
+      )}
+      {open && (
+        <>
+          <ol className="grid gap-1">
+            {lesson.parts.map((p, n) => (
+              <li
+                // biome-ignore lint/suspicious/noArrayIndexKey: parts have no other name
+                key={n}
+                className="grid items-center gap-2 rounded-field border border-base-300 bg-base-100 p-2 sm:grid-cols-[minmax(0,2fr)_minmax(0,1fr)_6rem_6rem_auto]"
+                data-part={n}
+              >
+                <select
+                  className="select select-sm w-full"
+                  aria-label="Posture"
+                  value={p.posture_id ? `${p.form_id} ${p.posture_id}` : ""}
+                  onChange={(e) => {
+                    const [form_id = "", posture_id = ""] = e.target.value.split(" ");
+                    const chosen = sheet.choices.find(
+                      (c) => c.form_id === form_id && c.posture_id === posture_id,
+                    );
+                    change(n, { form_id, posture_id, posture: chosen?.title ?? "" });
+                  }}
+                >
+                  <option value="">{p.posture_id ? p.posture : p.pass_title || "Without a posture"}</option>
+                  {sheet.choices.map((c) => (
+                    <option key={`${c.form_id} ${c.posture_id}`} value={`${c.form_id} ${c.posture_id}`}>
+                      {c.title}
+                    </option>
+                  ))}
+                </select>
+                <select
+                  className="select select-sm w-full"
+                  aria-label="How"
+                  value={p.facing === "watch" && p.kind !== "watch" ? p.kind : p.kind}
+                  onChange={(e) => {
+                    const kind = e.target.value as LessonPart["kind"];
+                    change(n, { kind, facing: kind === "watch" ? "watch" : "behind" });
+                  }}
+                >
+                  {tables.kinds.map((k) => (
+                    <option key={k.id} value={k.id}>
+                      {k.title}
+                    </option>
+                  ))}
+                </select>
+                <select
+                  className="select select-sm w-full"
+                  aria-label="Side"
+                  value={p.side ?? ""}
+                  onChange={(e) => change(n, { side: (e.target.value || null) as LessonPart["side"] })}
+                >
+                  <option value="">no side</option>
+                  <option value="L">left</option>
+                  <option value="R">right</option>
+                </select>
+                <NumberField
+                  label="Minutes"
+                  value={Math.round(p.ms / 600) / 100}
+                  least={0}
+                  most={600}
+                  onNumber={(m) => change(n, { ms: Math.round(m * 60_000) })}
+                />
+                <button
+                  type="button"
+                  className="btn btn-ghost btn-sm btn-square"
+                  aria-label="Take this part away"
+                  onClick={() => set({ parts: lesson.parts.filter((_, i) => i !== n) })}
+                >
+                  <Trash2 size={16} />
+                </button>
+              </li>
+            ))}
+          </ol>
+          <button
+            type="button"
+            className="btn btn-sm justify-self-start"
+            onClick={() => {
+              const last = lesson.parts.at(-1);
+              const at = sheet.choices.findIndex((c) => last && c.posture_id === last.posture_id);
+              const next = sheet.choices[at + 1] ?? sheet.choices[0];
+              set({
+                parts: [
+                  ...lesson.parts,
+                  {
+                    ...NEW,
+                    form_id: next?.form_id ?? "",
+                    posture_id: next?.posture_id ?? "",
+                    posture: next?.title ?? "",
+                  },
+                ],
+              });
+            }}
+          >
+            <Plus size={15} /> Add a posture
+          </button>
+        </>
+      )}
+    </section>
+  );
+}
