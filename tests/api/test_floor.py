@@ -49,7 +49,7 @@ def test_a_room_that_crosses_itself_is_refused_with_its_place(demo_client: TestC
 def test_the_tables_have_what_a_form_can_choose(client: TestClient) -> None:
     tables = client.get("/api/tables").json()
     assert "yang-long" in tables["schools"]
-    assert {"everyone", "sore-knees", "balance", "fragile-bones", "sore-shoulders", "beginners"} == {
+    assert {"everyone", "sore-knees", "balance", "fragile-bones", "sore-shoulders", "beginners", "pregnancy"} == {
         g["id"] for g in tables["groups"]
     }
     assert len(tables["stances"]) >= 12

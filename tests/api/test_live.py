@@ -43,12 +43,14 @@ def test_what_ran_is_kept_and_comes_back(demo_client: TestClient) -> None:
     assert more["line"]["ms"] == 180_000
     assert more["line"]["again"] > 0
     assert demo_client.put(f"{CLASS}/runs/NO!", json={"stretches": []}).status_code == 422
-    assert [r["id"] for r in demo_client.get("/api/runs").json()] == ["abc1234"]
+    of = {"session": "evening-class"}
+    assert [r["id"] for r in demo_client.get("/api/runs", params=of).json()] == ["abc1234"]
+    assert demo_client.get("/api/runs").json()[0]["id"] == "abc1234"
     assert sum(p["ms"] for p in demo_client.get("/api/runs/abc1234").json()["parts"]) == 180_000
     demo_client.delete("/api/runs/abc1234")
-    assert demo_client.get("/api/runs").json() == []
+    assert demo_client.get("/api/runs", params=of).json() == []
     demo_client.post("/api/runs/abc1234/bring-back")
-    assert len(demo_client.get("/api/runs", params={"session": "evening-class"}).json()) == 1
+    assert len(demo_client.get("/api/runs", params=of).json()) == 1
     assert demo_client.get("/api/runs/none").status_code == 422
 
 

@@ -112,7 +112,7 @@ def test_what_was_there_is_copied_before_it_is_replaced(folder: Path, tmp_path: 
         db.execute("DELETE FROM document WHERE kind = 'session'")
     emptied = content(folder)
     restore(database, tmp_path / "copy.zip")
-    assert len(content(folder)["document"]) == 4
+    assert sum(row[1] in ("form", "session") for row in content(folder)["document"]) == 4
     kept = next(c for c in day_copies(folder) if c.name.startswith("before-restoring"))
     restore(database, folder / "copies" / kept.name)
     assert content(folder) == emptied, "restoring can itself be taken back"
@@ -124,7 +124,7 @@ def test_a_damaged_database_makes_way_and_is_kept(folder: Path, tmp_path: Path) 
         (folder / f"kemvo.sqlite{end}").unlink(missing_ok=True)
     (folder / "kemvo.sqlite").write_bytes(b"damaged " * 3000)
     restore(Database(folder / "kemvo.sqlite"), tmp_path / "copy.zip")
-    assert len(content(folder)["document"]) == 4
+    assert sum(row[1] in ("form", "session") for row in content(folder)["document"]) == 4
     assert any(p.read_bytes().startswith(b"damaged") for p in (folder / "copies").iterdir())
 
 
@@ -156,7 +156,7 @@ def test_a_copy_is_made_before_the_schema_changes(folder: Path) -> None:
     assert copy.name.startswith(f"before-version-{NEWEST}")
     with closing(sqlite3.connect(copy)) as db:
         assert db.execute("PRAGMA user_version").fetchone()[0] == NEWEST - 1
-        assert db.execute("SELECT count(*) FROM document").fetchone()[0] == 4
+        assert db.execute("SELECT count(*) FROM document WHERE kind IN ('form', 'session')").fetchone()[0] == 4
 
 
 def test_the_commands_back_up_and_restore(folder: Path, tmp_path: Path) -> None:

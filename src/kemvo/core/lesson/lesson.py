@@ -252,8 +252,12 @@ def _difference(old: Pass, new: Pass, tempo: float) -> str:
     return "; ".join(told)
 
 
+LEFT_OVER_MS = 5000
+"""So much is put into a still time at most, where repeats in a row do not take exactly as long as each by itself."""
+
+
 def _to_the_millisecond(session: Session, forms: Forms, wished: int | None) -> tuple[Session, int]:
-    """The rounding left over, put into the last still time that has room for it."""
+    """What is left over, put into the last still time that has room for it."""
     total = plan(session, forms).total_ms
     if wished is None or total == wished:
         return session, total
@@ -264,7 +268,7 @@ def _to_the_millisecond(session: Session, forms: Forms, wished: int | None) -> t
         field = "pause_after_ms" if BLOCK_KINDS[p.kind].moves else "still_ms"
         least, most = p.bounds.rest_least_ms or 0, p.bounds.rest_most_ms
         now = getattr(p, field) + missing
-        if p.off or now < least or (most is not None and now > most) or abs(missing) > 500:
+        if p.off or now < least or (most is not None and now > most) or abs(missing) > LEFT_OVER_MS:
             continue
         passes[i] = p.model_copy(update={field: getattr(p, field) + missing})
         made = session.model_copy(update={"passes": tuple(passes)})

@@ -39,8 +39,8 @@ HARDER_MINUTES = 2.0
 
 
 class RecallRow(NamedTuple):
-    """How long something keeps: `days[n]` after it was done in n + 1 lessons it is due again; past the end of the list the last
-    interval grows by `grows`."""
+    """How long something keeps: `days[n]` after it was done in n + 1 lessons it is due again; past the end of the list every
+    lesson adds the last interval `grows` - 1 times."""
 
     id: RecallId
     title: str
@@ -62,8 +62,8 @@ words, not for movements."""
 
 def recall_days(row: RecallRow, lessons: int) -> float:
     """After how many days something is due again that was done in so many lessons (at least one)."""
-    past = lessons - len(row.days)
-    return row.days[lessons - 1] if past <= 0 else row.days[-1] * row.grows ** min(past, 20)
+    past = max(0, lessons - len(row.days))
+    return row.days[min(lessons, len(row.days)) - 1] * (1 + past * (row.grows - 1))
 
 
 USUAL_MISTAKES: tuple[str, ...] = (
