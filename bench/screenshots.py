@@ -119,33 +119,11 @@ def room(page: Page) -> None:
     page.get_by_text("It fits").scroll_into_view_if_needed()
 
 
-def stances(page: Page) -> None:
-    """The school and one of its stances, a little shorter than the school has it."""
-    page.goto("/forms/long-causeway")
-    ready(page, "[data-totals]")
-    page.keyboard.press("Alt+9")
-    length = page.get_by_label("Bow stance: Length, % of height")
-    length.fill("34")
-    length.press("Enter")
-    page.locator("[data-saving=saved]").wait_for()
-    page.get_by_role("button", name="As the school has it").scroll_into_view_if_needed()
-
-
 def postures(page: Page) -> None:
     """The catalogue, with a posture open."""
     page.goto("/postures")
     ready(page, "[data-entry]")
     page.locator("summary").nth(3).click()
-
-
-def lesson(page: Page) -> None:
-    """A lesson laid out from a pattern, with the answer of fitting."""
-    page.goto("/sessions")
-    page.get_by_text("Plan a lesson").click()
-    page.get_by_label("First new posture").select_option("2")
-    page.get_by_label("Last new posture").select_option("4")
-    page.get_by_role("button", name="Create the lesson").click()
-    ready(page, "[data-fit]")
 
 
 def session(page: Page) -> None:
@@ -167,27 +145,6 @@ def stage(page: Page) -> None:
     page.keyboard.press("Space")
     page.locator("[data-words]:not(:empty)").first.wait_for()
     page.keyboard.press("Space")
-
-
-def keys(page: Page) -> None:
-    """The keys of the form sheet."""
-    form_sheet(page)
-    page.get_by_role("button", name="Show the keys").click()
-    page.wait_for_timeout(400)
-
-
-TEXT = """Arriving:
-1. Commencing
-2. Part the wild horse's mane, left
-Sit into the right leg, hold the ball.
-Left heel steps to the left corner.
-Seventy percent into the left leg, left hand opens.
-3. Heron wades
-Pick up your left foot and step back, toes first.
-The right hand turns over at the very last moment.
-4. Cloud hands x3
-5. Closing
-"""
 
 
 def files(page: Page) -> None:
@@ -220,26 +177,44 @@ def your_data(page: Page) -> None:
     page.locator("code").first.evaluate("place => { place.textContent = '/home/hall/kemvo' }")
 
 
+def today(page: Page) -> None:
+    """The next lessons, open points, what waits, the week."""
+    page.goto("/today")
+    ready(page, "[data-next]")
+
+
+def logbook(page: Page) -> None:
+    """What a class had: the weave."""
+    page.goto("/classes/thursdays/log")
+    ready(page, "[data-weave]")
+
+
+def course(page: Page) -> None:
+    """A form over weeks."""
+    page.goto("/classes/evenings/course")
+    ready(page, "[data-day]")
+
+
 PICTURES: dict[str, tuple[Callable[[Page], None], str]] = {
+    "today": (today, "light"),
+    "logbook": (logbook, "light"),
+    "course": (course, "light"),
     "forms": (forms, "light"),
     "form-sheet": (form_sheet, "light"),
     "form-sheet-dark": (form_sheet, "dark"),
     "read-through": (read_through, "light"),
     "room": (room, "light"),
     "postures": (postures, "light"),
-    "lesson": (lesson, "light"),
     "session": (session, "light"),
     "desk": (desk, "light"),
     "booth": (booth, "light"),
     "stage": (stage, "light"),
     "files": (files, "light"),
-    "keys": (keys, "light"),
     "text": (text, "light"),
     "settings": (settings, "light"),
     "your-data": (your_data, "light"),
     "recording": (recording, "light"),
     "watch": (watch, "light"),
-    "stances": (stances, "light"),  # last: it changes a form
 }
 
 if __name__ == "__main__":

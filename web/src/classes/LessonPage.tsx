@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Plus, Trash2 } from "lucide-react";
-import { Link, useNavigate, useParams } from "react-router";
+import { useEffect } from "react";
+import { Link, useLocation, useNavigate, useParams } from "react-router";
 import {
   type ClassTables,
   call,
@@ -51,6 +52,12 @@ function LessonForm({ classId, first, tables }: FormProps) {
   const navigate = useNavigate();
   useTitle(`Lesson of ${dayWords(lesson.day)}`);
   const set = (part: Partial<Lesson>, how?: "typing") => edit((l) => ({ ...l, ...part }), how);
+  const { state } = useLocation();
+  // A lesson that was just written down is finished here: how many came is the first of it.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only when the page is opened
+  useEffect(() => {
+    if (state?.fresh) document.querySelector<HTMLElement>('[aria-label="How many came"]')?.focus();
+  }, []);
   const putAway = async () => {
     await call(`book/lessons/${first.id}`, "DELETE");
     navigate(`/classes/${classId}/log`);

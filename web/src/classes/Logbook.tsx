@@ -55,7 +55,7 @@ export function Logbook({ id, version }: { id: string; version: number }) {
   const write = (path: string, body: object) =>
     doing(async () => {
       const made = await call<LessonView>(path, "POST", body);
-      navigate(`/classes/${id}/lessons/${made.id}`);
+      navigate(`/classes/${id}/lessons/${made.id}`, { state: { fresh: true } });
       return undefined;
     });
   if (!data) return <Waiting error={error && sentence(error)} />;
@@ -294,6 +294,7 @@ function Measures({ account }: { account: Account }) {
           </ul>
         </section>
       )}
+      <TempoLine lessons={account.lessons} />
       {sided > 0 && (
         <section aria-label="Left and right">
           <h2 className="mb-1 text-xl">Left and right</h2>
@@ -306,5 +307,46 @@ function Measures({ account }: { account: Account }) {
         </section>
       )}
     </>
+  );
+}
+
+const [LINE_WIDE, LINE_HIGH] = [260, 48];
+
+/** The tempo of the lessons, one after the other. */
+function TempoLine({ lessons }: { lessons: Account["lessons"] }) {
+  const known = lessons.filter((l) => l.tempo > 0);
+  const first = known[0];
+  const last = known.at(-1);
+  if (!first || !last || known.length < 2) return null;
+  const tempos = known.map((l) => l.tempo);
+  const least = Math.min(...tempos) - 1;
+  const most = Math.max(...tempos) + 1;
+  const points = known.map((l, n) => [
+    6 + ((LINE_WIDE - 12) * n) / (known.length - 1),
+    6 + ((LINE_HIGH - 12) * (most - l.tempo)) / (most - least),
+  ]);
+  return (
+    <section aria-label="Tempo over time">
+      <h2 className="mb-1 text-xl">Tempo over time</h2>
+      <svg
+        viewBox={`0 0 ${LINE_WIDE} ${LINE_HIGH}`}
+        className="w-full max-w-72"
+        role="img"
+        aria-label={`From ${Math.round(first.tempo)} to ${Math.round(last.tempo)} counts a minute in ${known.length} lessons`}
+      >
+        <polyline
+          points={points.map((p) => p.join(",")).join(" ")}
+          fill="none"
+          className="stroke-primary"
+          strokeWidth={2}
+        />
+        {points.map(([cx, cy], n) => (
+          <circle key={known[n]?.lesson_id} cx={cx} cy={cy} r={3.5} className="fill-primary" />
+        ))}
+      </svg>
+      <p className="text-sm">
+        {Math.round(first.tempo)} to {Math.round(last.tempo)} counts a minute
+      </p>
+    </section>
   );
 }

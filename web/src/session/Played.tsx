@@ -1,11 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
+import { Link } from "react-router";
 import { call, type RunView } from "../shared/api";
 import { clock, plural, when } from "../shared/format";
 
 const SHOWN = 5;
 
 /** What of this session ran on the stage, the last first. */
-export function Played({ id }: { id: string }) {
+export function Played({ id, classId }: { id: string; classId: string }) {
   const { data } = useQuery({
     queryKey: ["runs", id],
     queryFn: () => call<RunView[]>(`runs?session=${id}`),
@@ -29,6 +30,11 @@ export function Played({ id }: { id: string }) {
           </li>
         ))}
       </ul>
+      {classId && (
+        <Link className="btn btn-sm mt-2" to={`/classes/${classId}/log`}>
+          Write it down in the logbook
+        </Link>
+      )}
     </section>
   );
 }

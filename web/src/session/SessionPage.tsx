@@ -255,7 +255,7 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
             onClass={(class_id) => void doc.ask("for-class", { class_id })}
           />
           <SoundPanel id={first.id} session={session} choices={choices} edit={edit} />
-          <Played id={first.id} />
+          <Played id={first.id} classId={session.class_id} />
           <CueReport id={first.id} version={doc.view.version} />
         </aside>
       </div>
