@@ -159,9 +159,18 @@ def test_what_next_has_its_reasons_and_lays_the_lesson_out(page: Page, demo: str
 
 def test_a_long_form_and_many_lessons_stay_within_the_window(page: Page, demo: str) -> None:
     """A form of 108 postures and forty lessons."""
-    postures = [{"id": f"p{n}", "name": f"Posture of a rather long name, the {n}th of them", "number": str(n), "movements": []} for n in range(108)]
-    form = page.request.post(f"{demo}/api/forms", data={"title": "Long", "sections": [{"title": "All", "postures": postures}]}).json()
-    body = {"title": "A class with a name that is long enough to need a line and a half of its own", "form_id": form["id"], "days": [2]}
+    postures = [
+        {"id": f"p{n}", "name": f"Posture of a rather long name, the {n}th of them", "number": str(n), "movements": []}
+        for n in range(108)
+    ]
+    form = page.request.post(
+        f"{demo}/api/forms", data={"title": "Long", "sections": [{"title": "All", "postures": postures}]}
+    ).json()
+    body = {
+        "title": "A class with a name that is long enough to need a line and a half of its own",
+        "form_id": form["id"],
+        "days": [2],
+    }
     made = page.request.post(f"{demo}/api/book/classes", data={"body": body}).json()
     for n in range(40):
         day = date.today() - timedelta(days=7 * (40 - n))

@@ -13,6 +13,7 @@ from pydantic import BaseModel
 from kemvo.api.documents import DocumentView, Earlier, UnreadableView, Version, unreadable_views
 from kemvo.api.house import Here, House
 from kemvo.api.logbook import AS_LAST, course_of, dated, form_of, now_of
+from kemvo.api.sound import Choice
 from kemvo.core.model.session import Forms
 from kemvo.core.progress.account import HowFar, how_far
 from kemvo.core.progress.course import CoursePlan
@@ -80,13 +81,6 @@ SHELVES: dict[KeptKind, _Shelf] = {
 }
 
 Kept = ClassView | LessonView | CourseView
-
-
-class Choice(BaseModel):
-    """One of several to choose."""
-
-    id: str
-    title: str
 
 
 class ClassTables(BaseModel):

@@ -37,7 +37,8 @@ class FormView(DocumentView[Form, Sheet]):
 
 
 class FormRow(BaseModel):
-    """A form in the list. `sway`: time in milliseconds and left_pct, at the end of every movement; `used_in`: the sessions that go over it."""
+    """A form in the list. `sway`: time in milliseconds and left_pct, at the end of every movement; `used_in`: the sessions that go over it;
+    `variants`: the kinds of other ways that there are in it."""
 
     id: str
     title: str
@@ -48,6 +49,7 @@ class FormRow(BaseModel):
     totals: Totals
     posture_ids: list[str]
     posture_titles: list[str]
+    variants: list[str]
     sway: list[tuple[int, int]]
     tags: tuple[str, ...]
     used_in: list[str]
@@ -102,6 +104,7 @@ def _row(stored: Stored[Form], used_in: list[str]) -> FormRow:
         totals=totals(spans),
         posture_ids=[p.id for p in postures],
         posture_titles=[p.title() for p in postures],
+        variants=sorted({p.variant for p in form.all_postures() if p.variant}),
         sway=[(0, form.opening_left_pct), *((s.end_ms, s.left_to) for s in spans)],
         tags=form.tags,
         used_in=used_in,

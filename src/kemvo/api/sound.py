@@ -16,6 +16,7 @@ from kemvo.audio.tones import RATE
 from kemvo.audio.voices import voices
 from kemvo.core.cues.directions import DIALECTS, NORTH
 from kemvo.core.model.session import BACKGROUNDS, FACINGS, VOICES, SpeechChoice
+from kemvo.core.model.variants import VARIANTS
 from kemvo.core.practice.soundtrack import Sound
 from kemvo.core.tables.block_kinds import BLOCK_KINDS, CURVES, Facing, VoiceLevel
 from kemvo.core.tables.breath_schools import SCHOOL_TITLES
@@ -62,6 +63,7 @@ class Choices(BaseModel):
     schools: list[Choice]
     dialects: list[Choice]
     fronts: list[Choice]
+    ways: list[Choice]
 
 
 @router.get("/choices")
@@ -89,7 +91,14 @@ def choices(house: Here) -> Choices:
         curves=[Choice(id=c.id, title=c.title) for c in CURVES.values()],
         schools=[Choice(id=k, title=v) for k, v in SCHOOL_TITLES.items()],
         dialects=[Choice(id=d.id, title=d.title) for d in DIALECTS.values()],
-        fronts=[Choice(id=f, title=f.capitalize()) for f in NORTH],
+        fronts=[
+            Choice(id="form", title="As the form has it"),
+            *(Choice(id=f, title=f.capitalize()) for f in NORTH),
+        ],
+        ways=[
+            Choice(id="usual", title="The usual ways"),
+            *(Choice(id=v.id, title=f"{v.title} where there is one") for v in VARIANTS.values()),
+        ],
     )
 
 

@@ -45,6 +45,12 @@ taught."""
 Care = Literal["kick", "jump", "low", "one-leg", "bend", "twist", "high-arms"]
 """What makes a posture want care, and a gentler version."""
 
+Front = Literal["north", "south"]
+"""What a form's front is called on the compass: schools begin towards the north or the south (common practice, no source)."""
+
+VariantId = Literal["gentler", "footwork", "other"]
+"""Another way of doing a posture: `core/model/variants.py`."""
+
 Id = Annotated[str, Field(max_length=64)]
 Line = Annotated[str, Field(max_length=2000)]
 Title = Annotated[str, Field(max_length=200)]

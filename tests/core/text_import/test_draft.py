@@ -6,8 +6,10 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from kemvo.core.floor.walker import trace
 from kemvo.core.model.catalogue import name_index
 from kemvo.core.model.form import Form
+from kemvo.core.movement.readings import finished
 from kemvo.core.text_import.draft import Draft, draft
 from kemvo.core.text_import.script import read_script
 from kemvo.formats.catalogue import shipped_catalogue
@@ -195,3 +197,11 @@ def test_a_long_name_whose_number_goes_on_is_a_name() -> None:
         "1. Sit back into the right leg\n2. Shift into the left leg\n3. Push with everything you have got there"
     ).form
     assert sum(len(p.movements) for p in lines.postures()) == 3
+
+
+def test_a_text_that_begins_facing_south_has_its_front_there() -> None:
+    text = "1. Opening\n- Stand facing south, feet together\n- Raise the hands\n2. Turn away\n- Turn to the east\n"
+    form = finished(made(text).form)
+    assert form.front == "south"
+    steps = trace(form).steps
+    assert [round(s.facing) for s in steps] == [0, 0, -90]

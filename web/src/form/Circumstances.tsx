@@ -78,6 +78,15 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
         options={OPENINGS}
         onChoose={(id) => setManner({ opening: id as Manner["opening"] })}
       />
+      <Choose
+        name="Its front is"
+        value={form.front}
+        options={[
+          ["north", "north"],
+          ["south", "south"],
+        ]}
+        onChoose={(id) => change({ front: id as Form["front"] })}
+      />
       <Stances
         {...{ formId, version, stances: manner.stances }}
         change={(stances) => setManner({ stances })}

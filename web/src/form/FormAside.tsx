@@ -236,6 +236,7 @@ function RowLeaf({ id, posture, movement, here, line, gentler, change, onOtherSi
         posture={posture}
         change={changePosture}
         onOtherSide={() => onOtherSide({ level: "posture", id: posture.id })}
+        onVariant={(variant) => change((f) => edits.addVariant(f, posture.id, variant).form)}
       />
       <button type="button" className="btn btn-sm justify-self-start" onClick={() => void keep()}>
         Save to my postures

@@ -281,6 +281,8 @@ function FormSheet({ first }: { first: FormView }) {
                   changePosture={changePosture}
                   changeMovement={changeMovement}
                   onRow={onRow}
+                  usual={p.variant_of ? s.postures.find((x) => x.id === p.variant_of) : undefined}
+                  differs={derived.ways[p.id]}
                 />
               ))}
               <p className="border-base-300 border-t p-1">

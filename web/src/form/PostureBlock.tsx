@@ -17,14 +17,18 @@ interface PostureBlockProps {
   changePosture: (id: string, change: Partial<Posture>, how?: "typing") => void;
   changeMovement: (id: string, change: Partial<Movement>, how?: "typing") => void;
   onRow: OnRow;
+  /** Of another way of doing a posture: the posture, and what differs. */
+  usual?: Posture;
+  differs?: string;
 }
 
 const SIDES = { L: "left", R: "right" } as const;
+const WAYS_SAID = { gentler: "Gentler way", footwork: "Other footwork", other: "Another way" } as const;
 
 /** A posture: its name, number, side and repeats above, its movements below. */
 export const PostureBlock = memo(
   function PostureBlock(props: PostureBlockProps) {
-    const { posture: p, totals, movements, changePosture, changeMovement, onRow } = props;
+    const { posture: p, totals, movements, changePosture, changeMovement, onRow, usual, differs } = props;
     const row = { level: "posture" as const, id: p.id };
     const first: MovementLine | undefined = p.movements[0] && movements[p.movements[0].id];
     const at = first
@@ -38,7 +42,7 @@ export const PostureBlock = memo(
       // biome-ignore lint/a11y/useSemanticElements: a group of rows, no set of fields of one form
       <div
         role="group"
-        className="border-base-300 border-t bg-base-100 [contain-intrinsic-size:auto_15rem] [content-visibility:auto]"
+        className={`border-base-300 border-t bg-base-100 ${p.variant_of ? "border-l-4 border-l-secondary pl-1" : ""} [contain-intrinsic-size:auto_15rem] [content-visibility:auto]`}
         aria-label={p.name || "Posture without a name"}
         data-posture={p.id}
       >
@@ -49,26 +53,35 @@ export const PostureBlock = memo(
             className="col-span-3 flex flex-wrap items-center gap-x-1 py-1 pl-2 sm:col-span-4"
             data-row={`posture:${p.id}`}
           >
-            <Field
-              label="Number of the posture"
-              className="!w-11 text-right font-name text-lg"
-              placeholder="no."
-              value={p.number}
-              onCommit={(text) => {
-                changePosture(p.id, { number: text.trim().slice(0, 12) });
-                return true;
-              }}
-            />
-            <div className="min-w-40 flex-1 sm:min-w-48">
-              <GrowingText
-                {...fieldOf(row, "line")}
-                label="Name of the posture"
-                value={p.name}
-                placeholder="Name of the posture"
-                className="font-name text-lg font-semibold"
-                onType={(text) => changePosture(p.id, { name: text.slice(0, 200) }, "typing")}
-              />
-            </div>
+            {p.variant_of ? (
+              <p className="min-w-40 flex-1 py-1 pl-3" data-variant={p.variant}>
+                <b>{WAYS_SAID[p.variant || "other"]}</b> of {usual?.number} {usual?.name || "this posture"}
+                <span className="quiet block text-sm">{differs}</span>
+              </p>
+            ) : (
+              <>
+                <Field
+                  label="Number of the posture"
+                  className="!w-11 text-right font-name text-lg"
+                  placeholder="no."
+                  value={p.number}
+                  onCommit={(text) => {
+                    changePosture(p.id, { number: text.trim().slice(0, 12) });
+                    return true;
+                  }}
+                />
+                <div className="min-w-40 flex-1 sm:min-w-48">
+                  <GrowingText
+                    {...fieldOf(row, "line")}
+                    label="Name of the posture"
+                    value={p.name}
+                    placeholder="Name of the posture"
+                    className="font-name text-lg font-semibold"
+                    onType={(text) => changePosture(p.id, { name: text.slice(0, 200) }, "typing")}
+                  />
+                </div>
+              </>
+            )}
             {p.side && <span className="badge badge-outline border-base-300">{SIDES[p.side]}</span>}
             {p.repeats > 1 && (
               <span className="badge badge-outline border-base-300">
@@ -108,6 +121,9 @@ export const PostureBlock = memo(
     a.posture === b.posture &&
     a.totals?.counts === b.totals?.counts &&
     a.totals?.ms === b.totals?.ms &&
+    a.differs === b.differs &&
+    a.usual?.name === b.usual?.name &&
+    a.usual?.number === b.usual?.number &&
     a.changePosture === b.changePosture &&
     a.posture.movements.every((m) => sameLine(a.movements[m.id], b.movements[m.id])),
 );

@@ -1,5 +1,6 @@
 import type { Form, Movement, MovementLine, Posture, Totals } from "../shared/api";
 import { Check } from "../shared/Check";
+import { Choose } from "../shared/Choose";
 import { Field } from "../shared/Field";
 import { clock, plural } from "../shared/format";
 import { NumberField } from "../shared/NumberField";
@@ -66,10 +67,18 @@ interface PostureDetailsProps {
   posture: Posture;
   change: (id: string, change: Partial<Posture>, how?: "typing") => void;
   onOtherSide: () => void;
+  onVariant: (variant: Posture["variant"]) => void;
 }
 
+const WAYS = [
+  ["gentler", "a gentler way"],
+  ["footwork", "other footwork"],
+  ["other", "another way"],
+] as const;
+
 /** The rest of a posture: side, repeats, other names, gentler version, cautions. */
-export function PostureDetails({ posture: p, change, onOtherSide }: PostureDetailsProps) {
+export function PostureDetails({ posture: p, change, onOtherSide, onVariant }: PostureDetailsProps) {
+  if (p.variant_of) return <VariantDetails posture={p} change={change} />;
   return (
     <div className="grid gap-3">
       <div className="flex flex-wrap items-end gap-3">
@@ -117,6 +126,32 @@ export function PostureDetails({ posture: p, change, onOtherSide }: PostureDetai
       <button type="button" className="btn btn-sm justify-self-start" onClick={onOtherSide}>
         Copy below, other side
       </button>
+      <div className="flex flex-wrap items-center gap-1">
+        <span className="quiet text-sm">Add</span>
+        {WAYS.map(([id, name]) => (
+          <button key={id} type="button" className="btn btn-xs" onClick={() => onVariant(id)}>
+            {name}
+          </button>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+/** Another way of doing a posture: which kind it is. */
+function VariantDetails({ posture: p, change }: Pick<PostureDetailsProps, "posture" | "change">) {
+  return (
+    <div className="grid gap-2">
+      <p className="text-sm">
+        Another way of doing the posture above. A pass takes it where its people need it (gentler), or where
+        you choose it on the pass. Change its movements here.
+      </p>
+      <Choose
+        name="It is"
+        value={p.variant}
+        options={WAYS}
+        onChoose={(id) => change(p.id, { variant: id as Posture["variant"] })}
+      />
     </div>
   );
 }
@@ -159,7 +194,7 @@ export function TotalsTable({ totals, title }: { totals: Totals; title: string }
 
 /** One line under the form's title. */
 export function formLine(form: Form, totals: Totals): string {
-  const postures = form.sections.reduce((n, s) => n + s.postures.length, 0);
+  const postures = form.sections.flatMap((s) => s.postures).filter((p) => !p.variant_of).length;
   return [
     plural(postures, "posture"),
     plural(totals.counts, "count"),

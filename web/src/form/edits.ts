@@ -54,6 +54,8 @@ export function newPosture(): Posture {
     kinds: [],
     gentler: "",
     cautions: [],
+    variant_of: "",
+    variant: "",
   };
 }
 
@@ -213,7 +215,12 @@ export function remove(form: Form, row: RowRef): Edited {
   if (at.m >= 0)
     return { form: withMovements(form, at, (ms) => splice(ms, at.m, 1)), go: all[here - 1] ?? null };
   const above = all[here - 1] ?? null;
-  if (at.p >= 0) return { form: withPostures(form, at.s, (ps) => splice(ps, at.p, 1)), go: above };
+  // Other ways of doing a posture go with it.
+  if (at.p >= 0)
+    return {
+      form: withPostures(form, at.s, (ps) => ps.filter((p) => p.id !== row.id && p.variant_of !== row.id)),
+      go: above,
+    };
   if (form.sections.length === 1) return { form, go: row };
   const sections = splice(form.sections, at.s, 1);
   return { form: { ...form, sections }, go: above ?? { level: "section", id: sections[0]?.id ?? "" } };
@@ -234,14 +241,37 @@ function swapped<T>(list: T[], i: number, j: number): T[] {
   return a === undefined || b === undefined ? list : list.with(i, b).with(j, a);
 }
 
+/** A posture moves with its other ways, past the next posture with all of its own. */
 function movePosture(form: Form, at: Place, by: -1 | 1): Form {
   const section = form.sections[at.s];
   const posture = section?.postures[at.p];
-  if (!section || !posture) return form;
-  if (section.postures[at.p + by]) return withPostures(form, at.s, (ps) => swapped(ps, at.p, at.p + by));
+  if (!section || !posture || posture.variant_of) return form;
+  const units = inUnits(section.postures);
+  const unit = units.findIndex((u) => u[0] === posture);
+  if (units[unit + by]) return withPostures(form, at.s, () => swapped(units, unit, unit + by).flat());
   if (!form.sections[at.s + by]) return form;
-  const without = withPostures(form, at.s, (ps) => splice(ps, at.p, 1));
-  return withPostures(without, at.s + by, (ps) => (by < 0 ? [...ps, posture] : [posture, ...ps]));
+  const moved = units[unit] ?? [];
+  const without = withPostures(form, at.s, (ps) => ps.filter((p) => !moved.includes(p)));
+  return withPostures(without, at.s + by, (ps) => (by < 0 ? [...ps, ...moved] : [...moved, ...ps]));
+}
+
+function inUnits(postures: readonly Posture[]): Posture[][] {
+  const units: Posture[][] = [];
+  for (const p of postures) {
+    const last = units.at(-1);
+    if (p.variant_of && last) last.push(p);
+    else units.push([p]);
+  }
+  return units;
+}
+
+/** Another way of doing a posture, to begin with as it is done usually. */
+export function addVariant(form: Form, id: string, variant: Posture["variant"]): Edited {
+  const row = { level: "posture" as const, id };
+  const posture = postureOf(form, row);
+  if (!posture) return { form, go: null };
+  const made = { ...freshPosture(posture), variant_of: id, variant, kinds: [], gentler: "", repeats: 1 };
+  return insertPosture(form, row, made);
 }
 
 function moveMovement(form: Form, at: Place, by: -1 | 1): Form {

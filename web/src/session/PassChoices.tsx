@@ -108,6 +108,23 @@ function MovingChoices({ pass: p, line, form, forms, choices, change, select }: 
         ))}
       </select>
       {form && <PartEnds pass={p} form={form} change={change} select={select} />}
+      {!!form?.variants.length && (
+        <select
+          className={select}
+          aria-label="Which ways"
+          value={p.variant ?? ""}
+          onChange={(e) => change(p.id, { variant: (e.target.value || null) as Pass["variant"] })}
+        >
+          <option value="">The ways its people need</option>
+          {choices.ways
+            .filter((w) => w.id === "usual" || form.variants.includes(w.id))
+            .map((w) => (
+              <option key={w.id} value={w.id}>
+                {w.title}
+              </option>
+            ))}
+        </select>
+      )}
       <select
         className={select}
         aria-label="Facing"

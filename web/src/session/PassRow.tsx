@@ -94,6 +94,11 @@ export const PassRow = memo(function PassRow(props: PassRowProps) {
           ↻ {line.turn} ({Math.round(line.turn_ms / 1000)} s of the still time before)
         </p>
       )}
+      {line?.ways && (
+        <p className="pl-10 text-sm" data-ways>
+          {line.ways}
+        </p>
+      )}
       {line?.called_tempo && (
         <p className="pl-10 text-sm" data-called>
           To be called in full it needs about {line.called_tempo} counts a minute; now shorter words are said.

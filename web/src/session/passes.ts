@@ -12,6 +12,7 @@ export function newPass(forms: FormRow[], like?: Pass): Pass {
     still_ms: 0,
     only: "all",
     alternate: false,
+    variant: null,
     paces: [],
     breath: null,
     bounds: {

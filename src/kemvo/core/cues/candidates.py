@@ -30,6 +30,7 @@ from kemvo.core.movement.line_parts import part_facts, portions
 from kemvo.core.tables.block_kinds import BLOCK_KINDS as BLOCKS
 from kemvo.core.timing.opening_pause import done_along
 from kemvo.core.timing.pass_breath import Breathed
+from kemvo.core.timing.pass_postures import form_of
 from kemvo.core.timing.score import Performance, place_name
 from kemvo.core.timing.timeline import Span, Timeline, by_pass
 
@@ -199,7 +200,7 @@ class _Teller:
         for s in done:
             if s.movement and asked & {x.fact.kind for x in line_facts(s.movement)}:
                 return s
-        form = self.forms.get(first.round.form_id)
+        form = form_of(self.session.passes[first.round.no], self.forms)
         assert first.performance
         whole = next((p for p in form.postures() if p.id == first.performance.posture.id), None) if form else None
         elsewhere = whole and any(asked & {x.fact.kind for x in line_facts(m)} for m in whole.movements)

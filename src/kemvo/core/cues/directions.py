@@ -181,7 +181,12 @@ def _told(p: Performance, walk: _Walk, choice: Directions, view_deg: float) -> P
     for m in p.posture.movements:
         faced = walk.facing(m, p.nth)
         if faced is not None:
-            turn = BodyTurn(*faced, walk.front_deg + view_deg, walk.form.room, NORTH[choice.front])
+            turn = BodyTurn(
+                *faced,
+                walk.front_deg + view_deg,
+                walk.form.room,
+                NORTH[walk.form.front if choice.front == "form" else choice.front],
+            )
             changed = abs(turned_by(turn.after - turn.before)) >= TURNED
             m = retold(m, row.says(turn), changed, row.absolute)
         movements.append(m)

@@ -11,7 +11,7 @@ from kemvo.core.language.lexicon import LITTLE, ROOM
 from kemvo.core.tables.body_segments import BALL_AT, Body
 from kemvo.core.tables.rooms import SIDE_TURN, Room
 from kemvo.core.tables.schools import Manner
-from kemvo.core.types import Side
+from kemvo.core.types import Front, Side
 
 LITTLE_DEG = 15
 
@@ -37,8 +37,8 @@ class Act(NamedTuple):
     words: frozenset[str]
 
 
-def faced(act: Act, facing: float, foot: Side | None, room: Room | None) -> float:
-    """Which way the body faces after a turn. A turn to the left or right that says no angle and no corner is one of
+def faced(act: Act, facing: float, foot: Side | None, room: Room | None, front: Front = "north") -> float:
+    """Which way the body faces after a turn; `front`: what the form's front is on the compass. A turn to the left or right that says no angle and no corner is one of
     the waist, which comes back by itself."""
     fact = act.fact
     assert fact is not None
@@ -46,7 +46,7 @@ def faced(act: Act, facing: float, foot: Side | None, room: Room | None) -> floa
     if to.isdecimal():
         return nearest(30.0 * int(to), facing)
     if to in COMPASS_DEG:
-        return nearest(COMPASS_DEG[to], facing)
+        return nearest((COMPASS_DEG[to] - COMPASS_DEG[front]) % 360, facing)
     if to in ("front", "back"):
         return nearest(SIDE_TURN[to], facing)
     if to in NAMED_SIDES:

@@ -36,7 +36,7 @@ from kemvo.core.tables.schools import Manner
 from kemvo.core.tables.stances import OPENING_STANCE, Contact, Named, SchoolStance, stance_of_school
 from kemvo.core.timing.timeline import Span, plan_form
 from kemvo.core.timing.weight_curve import EMPTY_UP_TO, full_side
-from kemvo.core.types import OTHER_SIDE, Side, StanceId
+from kemvo.core.types import OTHER_SIDE, Front, Side, StanceId
 
 
 class Tweak(NamedTuple):
@@ -56,7 +56,7 @@ def trace(
     step than theirs; `tweak`: one step done differently."""
     who: Who = form.who
     lengths = body(who.stature_cm, who.step() if step_pct is None else step_pct, who.reach_cm)
-    walker = _Walker(form.manner, lengths, form.room)
+    walker = _Walker(form.manner, lengths, form.room, form.front)
     opening = Moment(walker.opening(), form.opening_left_pct, 0.0)
     doing = [s for s in (plan_form(form).spans if spans is None else spans) if s.kind == "movement"]
     feet, facing = opening.feet, 0.0
@@ -74,7 +74,7 @@ STEPS_KEPT = 20_000
 
 
 @lru_cache(maxsize=8)
-def _walked(manner: Manner, lengths: Body, room: Room | None) -> dict[object, FloorStep]:
+def _walked(manner: Manner, lengths: Body, room: Room | None, front: Front) -> dict[object, FloorStep]:
     """The steps walked so far in one manner, for one body, in one room."""
     return {}
 
@@ -82,13 +82,14 @@ def _walked(manner: Manner, lengths: Body, room: Room | None) -> dict[object, Fl
 class _Walker:
     """Makes the steps of a form in one school's manner, for one body, in one room."""
 
-    def __init__(self, manner: Manner, lengths: Body, room: Room | None) -> None:
+    def __init__(self, manner: Manner, lengths: Body, room: Room | None, front: Front) -> None:
         self.manner = manner
         self.body = lengths
         self.ways = ways(manner)
         self.room = room
+        self.front: Front = front
         self.tweak: Tweak | None = None
-        self.walked = _walked(manner, lengths, room)
+        self.walked = _walked(manner, lengths, room, front)
         if len(self.walked) > STEPS_KEPT:
             self.walked.clear()
 
@@ -128,7 +129,7 @@ class _Walker:
                 shift_at = (i / n, (i + 1) / n)
                 continue
             if act.fact.kind == "turn":
-                now = faced(act, now, foot_side(m), self.room) if m.facing is None else now
+                now = faced(act, now, foot_side(m), self.room, self.front) if m.facing is None else now
                 continue
             shifted = any(a.fact is None for a in acts[:i])
             left_now = span.left_to if shifted else span.left_from
@@ -241,7 +242,7 @@ class _Walker:
         now = facing
         for s in said(m):
             if s.fact.kind == "turn":
-                now = faced(Act(s.fact, words_in(s.words)), now, foot_side(m), self.room)
+                now = faced(Act(s.fact, words_in(s.words)), now, foot_side(m), self.room, self.front)
         return now if now != facing else None
 
     def _stepped(self, act: Act, side: Side, feet: Feet, facing: float, span: Span, coming: Span | None) -> Foot:

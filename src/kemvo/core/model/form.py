@@ -25,6 +25,7 @@ from kemvo.core.types import (
     Care,
     Counts,
     Degrees,
+    Front,
     Id,
     LeftPct,
     Line,
@@ -36,6 +37,7 @@ from kemvo.core.types import (
     Tempo,
     Title,
     Value,
+    VariantId,
 )
 
 MovementField = Literal["counts", "hold_ms", "left_pct", "breath", "side"]
@@ -151,7 +153,8 @@ class Movement(Value):
 class Posture(Value):
     """A named posture. `number` is the instructor's own label ("7", "7b"), `repeats` how often it is
     done in a row, `alternate` whether every second time is the other side. `kinds`: what in it wants care.
-    `gentler`: how it is done by those who need it gentler."""
+    `gentler`: how it is done by those who need it gentler, in words. `variant_of`: the posture it can be done in the place of, in
+    another way (`variant`); such a posture is no part of the form's order (`model/variants.py`)."""
 
     id: Id = ""
     name: Title = ""
@@ -164,6 +167,8 @@ class Posture(Value):
     kinds: tuple[Care, ...] = ()
     gentler: Line = ""
     cautions: tuple[Line, ...] = ()
+    variant_of: Id = ""
+    variant: VariantId | Literal[""] = ""
 
     def called(self) -> str:
         """How it is called when it begins: with its number, if it has one."""
@@ -194,7 +199,8 @@ class Form(Value):
     """A fixed sequence of postures in sections.
 
     `tempo` is in counts per minute. `opening_left_pct` is the weight in the opening stance.
-    `school` and `notes` are the instructor's own words. `manner`: how its school places feet and weight. `who`: for
+    `school` and `notes` are the instructor's own words. `front`: what its front is on the
+    compass. `manner`: how its school places feet and weight. `who`: for
     whom it is meant. `room`: where it is practised, `start`: where in it, if that
     is settled. `phrases`: words that are said otherwise; `pronunciations`: words the voice says as if they were spelt
     otherwise. `set_aside`: findings of the read-through that are meant to be so. `tags`: words to find it by.
@@ -205,6 +211,7 @@ class Form(Value):
     notes: Annotated[str, Field(max_length=20_000)] = ""
     tempo: Tempo = DEFAULT_TEMPO
     opening_left_pct: LeftPct = EVEN
+    front: Front = "north"
     manner: Manner = Manner()
     who: Who = Who()
     room: Room | None = None
@@ -216,7 +223,11 @@ class Form(Value):
     sections: Annotated[tuple[Section, ...], Field(max_length=MOST_SECTIONS)] = ()
 
     def postures(self) -> list[Posture]:
-        """All postures in the order they are done."""
+        """The postures in the order they are done, in their usual ways."""
+        return [p for s in self.sections for p in s.postures if not p.variant_of]
+
+    def all_postures(self) -> list[Posture]:
+        """All postures as they stand, their variants as well."""
         return [p for s in self.sections for p in s.postures]
 
 
@@ -248,7 +259,33 @@ def with_ids(form: Form) -> Form:
             postures.append(p if same else p.model_copy(update={"id": posture_id, "movements": movements}))
         same = section_id == s.id and all(a is b for a, b in zip(postures, s.postures, strict=True))
         sections.append(s if same else s.model_copy(update={"id": section_id, "postures": tuple(postures)}))
-    return form.model_copy(update={"sections": tuple(sections)})
+    return beside_their_usual(form.model_copy(update={"sections": tuple(sections)}))
+
+
+def beside_their_usual(form: Form) -> Form:
+    """The form with every variant right after its posture; one whose posture is not there any more is a posture of the form."""
+    ids = {p.id for s in form.sections for p in s.postures if not p.variant_of}
+    if all(not p.variant_of for s in form.sections for p in s.postures):
+        return form
+    of: dict[str, list[Posture]] = {}
+    sections = []
+    for s in form.sections:
+        kept = []
+        for p in s.postures:
+            if p.variant_of in ids:
+                of.setdefault(p.variant_of, []).append(p)
+            else:
+                kept.append(p.model_copy(update={"variant_of": "", "variant": ""}) if p.variant_of else p)
+        sections.append((s, kept))
+    made = []
+    for s, kept in sections:
+        postures = tuple(x for p in kept for x in (p, *of.get(p.id, ())))
+        made.append(s if _alike(postures, s.postures) else s.model_copy(update={"postures": postures}))
+    return form if _alike(tuple(made), form.sections) else form.model_copy(update={"sections": tuple(made)})
+
+
+def _alike(a: tuple[object, ...], b: tuple[object, ...]) -> bool:
+    return len(a) == len(b) and all(x is y for x, y in zip(a, b, strict=True))
 
 
 def _kept(movement: Movement, new_id: str) -> Movement:

@@ -11,7 +11,7 @@ from kemvo.core.errors import from_validation
 from kemvo.core.model.form import Form
 from kemvo.core.tables.block_kinds import BlockKind, CurveId, Facing, Only, VoiceLevel
 from kemvo.core.tables.breath_schools import School
-from kemvo.core.types import Id, Line, StillMs, Tags, Tempo, Title, Value
+from kemvo.core.types import Id, Line, StillMs, Tags, Tempo, Title, Value, VariantId
 
 
 class FacingRow(NamedTuple):
@@ -150,7 +150,7 @@ class Pass(Value):
     Kemvo says the facing when it changes. Pauses in milliseconds, untouched by tempo; `pause_before_ms` None: as long as the
     opening words need (`timing.opening_pause`). `between_ms`: a pause before it starts over; None: as its kind has it. `kind`: what sort of block it is;
     kinds that go over no form last `still_ms`. `off`: left out for now. `group`: blocks of one name stand together.
-    `alternate`: every second repeat on the other side. `only`: hands or feet alone. `breath`: its own breath school. `talk_pct`: at most this share of it is spent talking.
+    `alternate`: every second repeat on the other side. `only`: hands or feet alone. `variant`: the way in which postures that have several are done (None: as the form's people need it). `breath`: its own breath school. `talk_pct`: at most this share of it is spent talking.
     """
 
     id: Id = ""
@@ -159,6 +159,7 @@ class Pass(Value):
     off: bool = False
     group: Title = ""
     part: Part
+    variant: Literal["usual"] | VariantId | None = None
     still_ms: StillMs = 0
     only: Only = "all"
     alternate: bool = False
@@ -178,10 +179,10 @@ class Pass(Value):
 
 
 class Directions(Value):
-    """The dialect in which turns are said, and what the form's front is called on the compass."""
+    """The dialect in which turns are said, and what the front is called on the compass ("form": as each form has it)."""
 
     words: Literal["written", "plain", "clock", "compass", "room"] = "written"
-    front: Literal["north", "east", "south", "west"] = "north"
+    front: Literal["form", "north", "east", "south", "west"] = "form"
 
 
 class SpeechChoice(Value):

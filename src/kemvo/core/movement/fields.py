@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping, Sequence
+from copy import copy
 from typing import Any
 
 from kemvo.core.facts import Fact
@@ -67,12 +68,12 @@ def with_typed_read(form: Form, before: Form | None = None) -> Form:
     words are changed."""
     form = with_readings(form, before)
     was = _would_carry(before or form)
-    legs = Legs(form.opening_left_pct)
+    legs, begun = Legs(form.opening_left_pct), _Begun()
     sections = []
     for s in form.sections:
         postures = []
         for p in s.postures:
-            movements = _typed_read(p.movements, legs, was)
+            movements = _typed_read(p.movements, begun.at(p, legs), was)
             same = all(a is b for a, b in zip(movements, p.movements, strict=True))
             postures.append(p if same else p.model_copy(update={"movements": movements}))
         sections.append(s.model_copy(update={"postures": tuple(postures)}))
@@ -82,14 +83,29 @@ def with_typed_read(form: Form, before: Form | None = None) -> Form:
 def _would_carry(form: Form) -> dict[str, int]:
     """Of every movement but a posture's first, by id: the weight it has if it only carries on what is before it."""
     out: dict[str, int] = {}
-    legs = Legs(form.opening_left_pct)
-    for p in form.postures():
+    legs, begun = Legs(form.opening_left_pct), _Begun()
+    for p in form.all_postures():
+        at = begun.at(p, legs)
         for i, m in enumerate(p.movements):
-            carries = legs.after(line_facts(m))
+            carries = at.after(line_facts(m))
             if i and m.id:
                 out[m.id] = carries
-            legs.left = m.left_pct
+            at.left = m.left_pct
     return out
+
+
+class _Begun:
+    """Where the weight is as every posture begins: a variant begins as its posture does, and nothing goes on from it."""
+
+    def __init__(self) -> None:
+        self._known: dict[str, Legs] = {}
+
+    def at(self, p: Posture, legs: Legs) -> Legs:
+        """The legs with which a posture is gone through; `legs` are those of the form so far."""
+        if p.variant_of:
+            return copy(self._known.get(p.variant_of, legs))
+        self._known[p.id] = copy(legs)
+        return legs
 
 
 def _typed_read(movements: Sequence[Movement], legs: Legs, was: Mapping[str, int]) -> tuple[Movement, ...]:

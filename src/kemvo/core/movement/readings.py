@@ -41,7 +41,7 @@ def read(m: Movement) -> Movement:
 def read_as_in(m: Movement, form: Form) -> Movement:
     """The movement with its words read as they are in a form, where they stand there; else read now."""
     key = words_key(m.line, m.foot)
-    there = (x.read for p in form.postures() for x in p.movements if x.read and x.read.words == key)
+    there = (x.read for p in form.all_postures() for x in p.movements if x.read and x.read.words == key)
     kept = None if m.is_read() else next(there, None)
     return m.model_copy(update={"read": kept}) if kept else read(m)
 
@@ -50,7 +50,9 @@ def with_readings(form: Form, before: Form | None = None) -> Form:
     """The form in which all words have been read. Words that stand in `before` keep what they were read as there; others
     that have no readings are read now."""
     known = (
-        {m.read.words: m.read for m in [m for p in before.postures() for m in p.movements] if m.read} if before else {}
+        {m.read.words: m.read for m in [m for p in before.all_postures() for m in p.movements] if m.read}
+        if before
+        else {}
     )
 
     def settled(_: Posture, m: Movement) -> Movement:
@@ -75,7 +77,7 @@ def opened(data: object, root: str = "") -> Form:
 
 def read_earlier(form: Form) -> int:
     """Of how many movements the words were read by an earlier version of the reader."""
-    return sum(bool(m.read and m.read.reader != READER) for p in form.postures() for m in p.movements)
+    return sum(bool(m.read and m.read.reader != READER) for p in form.all_postures() for m in p.movements)
 
 
 class Reread(Value):

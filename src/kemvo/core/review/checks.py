@@ -6,11 +6,13 @@ One function for each subject looks for its kinds of findings (`findings`). Limi
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Collection, Iterator, Sequence
 
 from kemvo.core.floor.closing import mark_of
 from kemvo.core.floor.footprint import space
 from kemvo.core.floor.placement import best_spot, clearance
+from kemvo.core.model.form import Posture
+from kemvo.core.model.variants import VARIANTS
 from kemvo.core.review.checks_feet import feet_findings, jumps, stances
 from kemvo.core.review.checks_flow import breath_findings, gentler, one_leg, postures, words
 from kemvo.core.review.context import Seen, found
@@ -34,6 +36,22 @@ def read_through(look: Seen) -> list[Finding]:
         return starts.get(f.posture_id, last) - 0.5 if f.posture_id else last
 
     return sorted((f for f in all_found.values() if f.id not in look.form.set_aside), key=place)
+
+
+def of_variants(
+    other: Seen, variants: Sequence[Posture], before: Collection[str], aside: Collection[str]
+) -> list[Finding]:
+    """What is noticed only where a form is done in other ways: by the variants' own ids. `other`: the form done so; `before`: what
+    was noticed of it in its usual ways; `aside`: what was set aside."""
+    title = VARIANTS[variants[0].variant or "other"].title
+    ids = {v.variant_of: v.id for v in variants}
+    out = []
+    for f in read_through(other):
+        id_ = f"{f.id}@{variants[0].variant}"
+        if f.id not in before and id_ not in aside:
+            posture = ids.get(f.posture_id, f.posture_id)
+            out.append(f.model_copy(update={"id": id_, "posture_id": posture, "title": f"{title}: {f.title}"}))
+    return out
 
 
 def _mark(look: Seen) -> Iterator[Finding]:

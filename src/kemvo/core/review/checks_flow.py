@@ -122,9 +122,10 @@ def _counts(p: Posture) -> float:
 
 def gentler(look: Seen) -> Iterator[Finding]:
     group = look.form.who.limits()
+    offered = {v.variant_of for v in look.form.all_postures() if v.variant == "gentler"}
     for p in look.form.postures():
         wants = [c for c in look.cares[p.id] if c in group.spared]
-        if wants and not p.gentler.strip():
+        if wants and not p.gentler.strip() and p.variant != "gentler" and p.id not in offered:
             yield found(
                 "no-gentler",
                 f"There is {' and '.join(CARE_WORDS[c] for c in wants)} in it, and no gentler version for “{group.title}”.",

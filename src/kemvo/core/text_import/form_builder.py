@@ -28,7 +28,7 @@ from kemvo.core.movement.receiving_leg import Legs
 from kemvo.core.tables.schools import Manner
 from kemvo.core.tables.stances import OPENING_STANCE, stance_in
 from kemvo.core.text_import.posture_lines import MOST_TIMES, name_line
-from kemvo.core.types import EVEN, LEAST_COUNTS, MOST_COUNTS, Side
+from kemvo.core.types import EVEN, LEAST_COUNTS, MOST_COUNTS, Front, Side
 
 
 @dataclass
@@ -207,7 +207,13 @@ class Building:
         notes = "\n".join([*self.notes, *(s.title for s in sections[MOST_SECTIONS:])])[:20_000]
         sections = _no_more_than(MOST_SECTIONS, sections)
         return finished(
-            Form(title=self.title or title, notes=notes, manner=_manner(all_done), sections=tuple(sections))
+            Form(
+                title=self.title or title,
+                notes=notes,
+                manner=_manner(all_done),
+                front=_front(all_done),
+                sections=tuple(sections),
+            )
         )
 
     def _filled(self, told: DraftPosture, known: Mapping[str, Entry], legs: Legs) -> Posture:
@@ -294,3 +300,10 @@ def _manner(postures: Sequence[Posture]) -> Manner:
         return Manner()
     opening = next((name for name, id_ in OPENING_STANCE.items() if id_ == stance.id), Manner().opening)
     return Manner(opening=opening)
+
+
+def _front(postures: Sequence[Posture]) -> Front:
+    """What the form's front is on the compass, where its first movement says so: "stand facing south"."""
+    first = next((m for p in postures for m in p.movements), None)
+    turns = [s.fact.to for s in said(read(first)) if s.fact.kind == "turn"] if first else []
+    return "south" if turns == ["south"] else "north"

@@ -3,9 +3,11 @@
 from __future__ import annotations
 
 from kemvo.core.errors import KemvoError, Problem
-from kemvo.core.model.form import Movement, Posture
+from kemvo.core.model.form import Form, Movement, Posture
 from kemvo.core.model.session import Forms, Pass, Session
+from kemvo.core.model.variants import VARIANTS, as_needed, in_usual_ways, in_ways
 from kemvo.core.tables.block_kinds import BLOCK_KINDS
+from kemvo.core.types import VariantId
 
 
 def pass_title(p: Pass, forms: Forms) -> str:
@@ -27,9 +29,28 @@ def pass_title(p: Pass, forms: Forms) -> str:
     return f"{told}{part}" if told else f"{title}: {part}"
 
 
+def form_of(p: Pass, forms: Forms) -> Form | None:
+    """The form of a pass, in the ways in which the pass does it: those it names, else those that the form's people need."""
+    form = forms.get(p.part.form_id)
+    if form is None:
+        return None
+    if p.variant is None:
+        return as_needed(form)
+    return in_usual_ways(form) if p.variant == "usual" else in_ways(form, p.variant)
+
+
+def done_otherwise(p: Pass, forms: Forms) -> str:
+    """What of a pass is not done in the usual way, in words: "gentler: 7 Heron stands"; empty where all of it is."""
+    found: dict[VariantId, list[str]] = {}
+    for posture in postures_of(p, forms) if BLOCK_KINDS[p.kind].moves else ():
+        if posture.variant:
+            found.setdefault(posture.variant, []).append(" ".join(x for x in (posture.number, posture.title()) if x))
+    return "; ".join(f"{VARIANTS[v].said}: {', '.join(names)}" for v, names in found.items())
+
+
 def postures_of(p: Pass, forms: Forms) -> list[Posture]:
     """The postures a pass goes through. An end that is no longer in the form falls back to the form's own."""
-    form = forms.get(p.part.form_id)
+    form = form_of(p, forms)
     if form is None:
         return []
     postures = form.postures()

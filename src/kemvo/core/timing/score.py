@@ -12,10 +12,11 @@ from typing import Literal, NamedTuple, Protocol
 from kemvo.core.model.form import Form, Movement, Posture
 from kemvo.core.model.mirror import mirror_posture
 from kemvo.core.model.session import TURN_MS, Forms, Pass, Session
+from kemvo.core.model.variants import in_usual_ways
 from kemvo.core.tables.block_kinds import BLOCK_KINDS, BlockKind, Facing, VoiceLevel, thinned
 from kemvo.core.timing.opening_pause import says_of, with_pauses
 from kemvo.core.timing.paces import swayed
-from kemvo.core.timing.pass_postures import pass_title, postures_of
+from kemvo.core.timing.pass_postures import form_of, pass_title, postures_of
 from kemvo.core.timing.rounds import PlacedPosture, only_part, rounds_of, turned
 from kemvo.core.types import EVEN, Breath
 
@@ -100,7 +101,7 @@ def score_of(session: Session, forms: Forms) -> Score:
 def score_of_form(form: Form) -> Score:
     """The score of one form by itself, once through."""
     once = Round(0, "", form.title, "", 1, 1, "behind", "full", "")
-    placed = [(p, s.id, s.title) for s in form.sections for p in s.postures]
+    placed = [(p, s.id, s.title) for s in in_usual_ways(form).sections for p in s.postures]
     return Score(tuple(_places(once, placed)), form.opening_left_pct)
 
 
@@ -188,7 +189,7 @@ def _still(ms: int, here: Round, left: int, kind: SpanKind = "pause") -> Place:
 
 def placed_of(p: Pass, forms: Forms) -> list[PlacedPosture]:
     """The postures of a pass with their sections, cut to the movements it begins and ends with."""
-    form = forms.get(p.part.form_id)
+    form = form_of(p, forms)
     chosen = {posture.id for posture in postures_of(p, forms)}
     sections = form.sections if form else ()
     return only_part([(q, s.id, s.title) for s in sections for q in s.postures if q.id in chosen], p)
@@ -196,7 +197,7 @@ def placed_of(p: Pass, forms: Forms) -> list[PlacedPosture]:
 
 def entry_weight(p: Pass, forms: Forms) -> int:
     """The weight with which a pass begins: the opening's, or that at the end of what comes before its part."""
-    form = forms.get(p.part.form_id)
+    form = form_of(p, forms)
     if form is None or not BLOCK_KINDS[p.kind].moves:
         return EVEN
     wanted = postures_of(p, forms)

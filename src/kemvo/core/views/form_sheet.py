@@ -14,9 +14,10 @@ from kemvo.core.floor.feet import Event, Feet, FloorStep, Moment, centre
 from kemvo.core.floor.footprint import Disc, Needed, in_a_sentence, needed, space
 from kemvo.core.floor.placement import best_spot, seen_by, seen_from
 from kemvo.core.model.form import Form
+from kemvo.core.model.variants import difference, in_ways, variants_by_kind
 from kemvo.core.movement.fact_words import in_words
 from kemvo.core.movement.interpretation import SaidFact, foot_side, line_facts
-from kemvo.core.review.checks import read_through
+from kemvo.core.review.checks import of_variants, read_through
 from kemvo.core.review.context import Seen, seen
 from kemvo.core.review.findings import Finding
 from kemvo.core.tables.groups import ADVICE
@@ -95,7 +96,8 @@ class GroupCare(Value):
 
 
 class Sheet(Value):
-    """What follows from a form by itself, once through at its own tempo; rows by id."""
+    """What follows from a form by itself, once through at its own tempo; rows by id. Variants stand where they are done: in the
+    place of their posture. `ways`: of every variant, what differs."""
 
     totals: Totals
     sections: dict[str, Totals]
@@ -104,15 +106,49 @@ class Sheet(Value):
     floor: Floor
     findings: tuple[Finding, ...]
     care: GroupCare
+    ways: dict[str, str]
 
 
 def sheet(form: Form) -> Sheet:
     """Work out the sheet of a form whose ids are filled in."""
     look = seen(form)
-    spans = look.spans
-    moved = shifts([form.opening_left_pct, *(s.left_to for s in spans)])
+    findings = read_through(look)
+    lines = _lines(look)
+    totals = {p: t for p, t in _by_posture(look).items() if p}
+    ways: dict[str, str] = {}
+    usual = {p.id: p for p in form.postures()}
+    for variant, others in variants_by_kind(form).items():
+        other = seen(in_ways(form, variant))
+        theirs = {m.id for p in others for m in p.movements}
+        lines |= {id_: line for id_, line in _lines(other).items() if id_ in theirs}
+        done = _by_posture(other)
+        for p in others:
+            totals[p.id] = done.get(p.variant_of, Totals())
+            ways[p.id] = difference(usual[p.variant_of], p)
+        findings += of_variants(other, others, {f.id for f in findings}, form.set_aside)
+    whole, sections = totals_by(look.spans, lambda _: 0, lambda s: s.performance.section_id if s.performance else "")
+    return Sheet.model_construct(
+        totals=whole.get(0, Totals()),
+        sections={str(k): v for k, v in sections.items()},
+        postures=totals,
+        movements=lines,
+        floor=floor_of(look),
+        findings=tuple(findings),
+        care=care_of(look),
+        ways=ways,
+    )
+
+
+def _by_posture(look: Seen) -> dict[str, Totals]:
+    (found,) = totals_by(look.spans, lambda s: s.performance.posture.id if s.performance else "")
+    return {str(k): v for k, v in found.items()}
+
+
+def _lines(look: Seen) -> dict[str, MovementLine]:
+    """The line of every movement, the first time it is done."""
+    moved = shifts([look.form.opening_left_pct, *(s.left_to for s in look.spans)])
     lines: dict[str, MovementLine] = {}
-    for s, shift in zip(spans, moved, strict=True):
+    for s, shift in zip(look.spans, moved, strict=True):
         if s.kind == "movement" and s.movement and s.movement.id not in lines:
             side = foot_side(s.movement)
             lines[s.movement.id] = MovementLine(
@@ -128,21 +164,7 @@ def sheet(form: Form) -> Sheet:
                 wordings=wordings_of(s.movement, s.left_from),
                 signs=_signs(line_facts(s.movement)),
             )
-    whole, sections, postures = totals_by(
-        spans,
-        lambda _: 0,
-        lambda s: s.performance.section_id if s.performance else "",
-        lambda s: s.performance.posture.id if s.performance else "",
-    )
-    return Sheet.model_construct(
-        totals=whole.get(0, Totals()),
-        sections={str(k): v for k, v in sections.items()},
-        postures={str(k): v for k, v in postures.items()},
-        movements=lines,
-        floor=floor_of(look),
-        findings=tuple(read_through(look)),
-        care=care_of(look),
-    )
+    return lines
 
 
 @lru_cache(maxsize=8192)

@@ -95,6 +95,8 @@ def paper(session: Session, forms: Forms, reader: Reader) -> Paper:
                     how.insert(0, f"{line.turn} ({line.turn_ms / 1000:g} s)")
                 if turned:
                     how.append("you move the other side; the class hears its own")
+            if line.ways:
+                how.append(line.ways)
             if p.repeats > 1:
                 how.append(f"{p.repeats} times")
         blocks.append(

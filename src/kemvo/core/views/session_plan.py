@@ -18,7 +18,7 @@ from kemvo.core.tables.block_kinds import BLOCK_KINDS
 from kemvo.core.timing.opening_pause import with_pauses
 from kemvo.core.timing.paces import conflicts
 from kemvo.core.timing.pass_breath import Breathed, breath_by_pass, starts_breath
-from kemvo.core.timing.pass_postures import missing_parts, pass_title, postures_of
+from kemvo.core.timing.pass_postures import done_otherwise, missing_parts, pass_title, postures_of
 from kemvo.core.timing.score import entry_weight, placed_of
 from kemvo.core.timing.timeline import Span, by_pass, plan
 from kemvo.core.timing.totals import Totals, totals_by
@@ -46,7 +46,7 @@ class SectionLine(Value):
 
 class PassLine(Value):
     """One pass in the plan. Times in milliseconds from the session's beginning. `pause_before_ms`: the still time before it, typed or
-    worked out; `called_tempo`: the tempo at which it could be called in full, where that is asked of it and it is too quick; `between_ms`: the one before it starts over, None where it does not."""
+    worked out; `called_tempo`: the tempo at which it could be called in full, where that is asked of it and it is too quick; `ways`: what of it is not done in the usual way; `between_ms`: the one before it starts over, None where it does not."""
 
     id: str
     title: str
@@ -66,6 +66,7 @@ class PassLine(Value):
     turn: str
     turn_ms: int
     called_tempo: float | None
+    ways: str
     postures_done: tuple[PostureLine, ...]
     sections: tuple[SectionLine, ...]
 
@@ -110,6 +111,7 @@ def session_plan(session: Session, forms: Forms) -> Plan:
                 id=p.id,
                 title=pass_title(p, forms),
                 kind=BLOCK_KINDS[p.kind].title,
+                ways=done_otherwise(p, forms),
                 off=p.off,
                 facing=FACINGS[p.facing].title,
                 voice=VOICES[p.voice].title,
