@@ -155,6 +155,20 @@ def files(page: Page) -> None:
     page.wait_for_timeout(2500)
 
 
+TEXT = """Arriving:
+1. Commencing
+2. Part the wild horse's mane, left
+Sit into the right leg, hold the ball.
+Left heel steps to the left corner.
+Seventy percent into the left leg, left hand opens.
+3. Heron wades
+Pick up your left foot and step back, toes first.
+The right hand turns over at the very last moment.
+4. Cloud hands x3
+5. Closing
+"""
+
+
 def text(page: Page) -> None:
     """A text brought in, as it was understood."""
     page.goto("/forms/text")

@@ -8,6 +8,12 @@ from playwright.sync_api import Browser, expect
 AXE = Path(__file__).parents[2] / "web/node_modules/axe-core/axe.min.js"
 RULES = {"runOnly": ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]}
 PAGES = {
+    "today": "[data-next]",
+    "classes": "h1",
+    "classes/thursdays": "[data-recap]",
+    "classes/thursdays/log": "[data-weave]",
+    "classes/thursdays/course": "[data-day]",
+    "classes/thursdays/class": "[data-class-setup]",
     "forms": "[data-list], h1",
     "forms/nine-willows": "[data-totals]",
     "forms/text": "h1",

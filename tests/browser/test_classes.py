@@ -153,7 +153,7 @@ def test_what_next_has_its_reasons_and_lays_the_lesson_out(page: Page, demo: str
     expect(page.locator('[data-recap="p4"]')).to_contain_text("open: The weight is not all the way across")
     page.keyboard.press("Alt+l")
     expect(page.locator("[data-pass]").first).to_be_visible()
-    expect(page.locator("[data-total]")).to_contain_text("60:00 exactly on target")
+    expect(page.locator("[data-total]")).to_contain_text("1:00:00 exactly on target")
     expect(page.get_by_label("For the class")).to_have_value("thursdays")
 
 

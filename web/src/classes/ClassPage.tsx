@@ -84,7 +84,7 @@ function ClassBook({ first, tables, forms, tab }: BookProps) {
           />
           <p className="quiet px-2 text-sm">{doc.view.derived.when}</p>
         </div>
-        <SaveState doc={doc} />
+        <SaveState doc={doc} quiet={tab === "course"} />
       </div>
       <SaveTrouble doc={doc} />
       <TabList

@@ -8,22 +8,26 @@ export function PointList({ points }: { points: readonly Point[] }) {
   const cache = useQueryClient();
   const [settled, setSettled] = useState<ReadonlySet<string>>(new Set());
   const [told, setTold] = useState("");
+  const shown = (point: Point, on: boolean) =>
+    setSettled((known) => {
+      const now = new Set(known);
+      if (on) now.add(key(point));
+      else now.delete(key(point));
+      return now;
+    });
   const turn = async (point: Point, on: boolean) => {
+    // Shown at once; what the server refuses goes back to what it was.
+    shown(point, on);
     try {
       const { version, body } = await call<LessonView>(`book/lessons/${point.lesson_id}`);
       const points = body.points.map((p) =>
         p.id === point.point_id ? { ...p, settled: on ? todayIso() : null } : p,
       );
       await call(`book/lessons/${point.lesson_id}`, "PUT", { version, body: { ...body, points } });
-      setSettled((known) => {
-        const now = new Set(known);
-        if (on) now.add(key(point));
-        else now.delete(key(point));
-        return now;
-      });
       // What stands on the page stays until it is left, so that a click can be taken back.
       await Promise.all(["logbook", "next"].map((k) => cache.invalidateQueries({ queryKey: [k] })));
     } catch (error) {
+      shown(point, !on);
       setTold(sentence(error));
     }
   };

@@ -18,11 +18,15 @@ const SAID: Record<Editing<unknown, unknown>["saving"], string> = {
 /** What is told of a document's saving, whatever is in it. */
 type Saved = Omit<Editing<unknown, unknown>, "edit" | "body">;
 
-/** Whether all is saved, undo and redo, and what to do when it could not be saved. */
-export function SaveState({ doc }: { doc: Saved }) {
+/**
+ * Whether all is saved, undo and redo, and what to do when it could not be saved. `quiet`: the keys belong to another document on
+ * the page.
+ */
+export function SaveState({ doc, quiet }: { doc: Saved; quiet?: boolean }) {
   const { undo, redo } = doc;
   const wrong = useWrongCount();
   useEffect(() => {
+    if (quiet) return;
     const listen = (e: KeyboardEvent) => {
       const key = pressed(e);
       if (key === "Ctrl+KeyZ") undo();
@@ -32,7 +36,7 @@ export function SaveState({ doc }: { doc: Saved }) {
     };
     window.addEventListener("keydown", listen);
     return () => window.removeEventListener("keydown", listen);
-  }, [undo, redo]);
+  }, [undo, redo, quiet]);
   return (
     <div className="flex items-center gap-1 text-sm">
       <span

@@ -37,7 +37,7 @@ export function Shell() {
           </NavLink>
           <nav
             aria-label="Places"
-            className="order-last flex w-full flex-wrap gap-x-1 lg:order-none lg:w-auto"
+            className="order-last flex w-full gap-x-1 overflow-x-auto lg:order-none lg:w-auto"
           >
             {PLACES.map((place) => (
               <NavLink
