@@ -216,7 +216,7 @@ def test_a_class_goes_out_with_everything_and_comes_in_again(taught: TestClient)
 
 
 def test_a_course_is_planned_changed_and_given_to_a_calendar(client: TestClient) -> None:
-    id_ = new_class(client, days=[TODAY.weekday()], time="10:30")
+    id_ = new_class(client, days=[TODAY.weekday()], time="23:30")
     body = {"class_id": id_, "starts": TODAY.isoformat(), "lessons": 9}
     course = client.post("/api/book/courses", json={"body": body}).json()
     assert course["derived"]["feasible"]

@@ -138,8 +138,16 @@ def test_a_group_takes_the_gentler_way_where_it_needs_it(group: str, also: tuple
 
 def test_what_differs_is_named() -> None:
     _, usual, easy, _ = heron().all_postures()
-    assert difference(usual, easy) == "1 movement instead of 2, 3 counts instead of 4, without standing on one leg"
+    assert (
+        difference(usual, easy, ["one-leg"])
+        == "1 movement instead of 2, 3 counts instead of 4, without standing on one leg"
+    )
     assert difference(usual, usual.model_copy(update={"variant": "other"})) == "the same movements"
+    # What a foot does tells what is spared, whatever was marked.
+    assert sheet(heron()).ways["p3"].endswith("without standing on one leg")
+    same = usual.model_copy(update={"id": "p9", "variant_of": "p2", "variant": "gentler", "kinds": ()})
+    form = finished(Form(sections=(Section(postures=(heron().postures()[0], usual, same)),)))
+    assert sheet(form).ways["p9"] == "the same movements"
 
 
 def test_a_variant_begins_with_the_weight_with_which_its_posture_begins() -> None:

@@ -66,6 +66,7 @@ function ClassBook({ first, tables, forms, tab }: BookProps) {
   useTitle(group.title || "Untitled class");
   return (
     <div className="mx-auto max-w-6xl" data-class={first.id}>
+      <h1 className="sr-only">{group.title || "Untitled class"}</h1>
       <div className="flex flex-wrap items-start gap-x-4">
         <Link to="/classes" className="quiet py-2 text-sm hover:underline">
           Classes

@@ -41,13 +41,12 @@ export function ClassSetup({ group, sheet, tables, forms, edit }: SetupProps) {
                   key={name}
                   type="button"
                   aria-pressed={on}
-                  aria-label={name}
-                  className={`btn btn-sm ${on ? "btn-primary" : ""}`}
+                  className={`btn btn-sm px-2 ${on ? "btn-primary" : ""}`}
                   onClick={() =>
                     set({ days: on ? group.days.filter((d) => d !== day) : [...group.days, day].sort() })
                   }
                 >
-                  {name.slice(0, 3)}
+                  {name}
                 </button>
               );
             })}

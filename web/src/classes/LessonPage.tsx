@@ -64,6 +64,7 @@ function LessonForm({ classId, first, tables }: FormProps) {
   };
   return (
     <div className="mx-auto grid max-w-4xl gap-5" data-lesson-page>
+      <h1 className="sr-only">Lesson of {dayWords(lesson.day)}</h1>
       <div>
         <div className="flex flex-wrap items-start gap-x-4">
           <Link to={`/classes/${classId}/log`} className="quiet py-2 text-sm hover:underline">

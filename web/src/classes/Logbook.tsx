@@ -345,7 +345,9 @@ function TempoLine({ lessons }: { lessons: Account["lessons"] }) {
         ))}
       </svg>
       <p className="text-sm">
-        {Math.round(first.tempo)} to {Math.round(last.tempo)} counts a minute
+        {most - least > 3
+          ? `${Math.round(first.tempo)} to ${Math.round(last.tempo)} counts a minute`
+          : `${Math.round(last.tempo)} counts a minute all the time`}
       </p>
     </section>
   );

@@ -42,7 +42,7 @@ export const PostureBlock = memo(
       // biome-ignore lint/a11y/useSemanticElements: a group of rows, no set of fields of one form
       <div
         role="group"
-        className={`border-base-300 border-t bg-base-100 ${p.variant_of ? "border-l-4 border-l-secondary pl-1" : ""} [contain-intrinsic-size:auto_15rem] [content-visibility:auto]`}
+        className={`border-base-300 border-t bg-base-100 ${p.variant_of ? "shadow-[inset_4px_0_0_var(--color-secondary)]" : ""} [contain-intrinsic-size:auto_15rem] [content-visibility:auto]`}
         aria-label={p.name || "Posture without a name"}
         data-posture={p.id}
       >

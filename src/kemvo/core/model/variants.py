@@ -6,7 +6,7 @@ is no part of the form's order.
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Collection
 from typing import NamedTuple
 
 from kemvo.core.model.form import Form, Posture
@@ -112,8 +112,8 @@ CARE_SAID: dict[Care, str] = {
 }
 
 
-def difference(usual: Posture, variant: Posture) -> str:
-    """What differs between a posture and a variant of it, in words."""
+def difference(usual: Posture, variant: Posture, without: Collection[Care] = ()) -> str:
+    """What differs between a posture and a variant of it, in words. `without`: what wants care in the one and is not in the other."""
     said = []
     a, b = len(usual.movements), len(variant.movements)
     if a != b:
@@ -121,9 +121,8 @@ def difference(usual: Posture, variant: Posture) -> str:
     x, y = (sum(m.counts for m in p.movements) for p in (usual, variant))
     if x != y:
         said.append(f"{y:g} counts instead of {x:g}")
-    spared = [CARE_SAID[c] for c in usual.kinds if c not in variant.kinds]
-    if spared:
-        said.append(f"without {' and '.join(spared)}")
+    if without:
+        said.append(f"without {' and '.join(CARE_SAID[c] for c in CARE_SAID if c in without)}")
     words = {m.line.casefold().strip() for m in usual.movements}
     changed = sum(m.line.casefold().strip() not in words for m in variant.movements)
     if changed and a == b:

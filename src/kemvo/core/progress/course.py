@@ -187,12 +187,19 @@ def teaching_minutes(
                 if minutes > 0:
                     took.setdefault(id_, []).append(minutes)
             seen |= set(here)
-    return {
-        p.id: (sum(took[p.id]) / len(took[p.id]), True)
-        if p.id in took
-        else (_guessed(p, row.base_minutes, row.movement_minutes), False)
-        for p in form.postures()
-    }
+    out: dict[str, tuple[float, bool]] = {}
+    for posture in form.postures():
+        guess = _guessed(posture, row.base_minutes, row.movement_minutes)
+        measured = took.get(posture.id)
+        out[posture.id] = (
+            (min(MEASURED_MOST * guess, sum(measured) / len(measured)), True) if measured else (guess, False)
+        )
+    return out
+
+
+MEASURED_MOST = 2.0
+"""A lesson with time to spare is filled with more of the same: of what a posture took, so many times its level's guess counts at most
+(own choice)."""
 
 
 def _guessed(p: Posture, base: float, each: float) -> float:

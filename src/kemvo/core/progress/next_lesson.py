@@ -14,8 +14,8 @@ from kemvo.core.progress.for_class import for_class, session_for
 from kemvo.core.progress.lessons import day_words
 from kemvo.core.progress.model import ClassGroup
 from kemvo.core.progress.what_next import WhatNext
-from kemvo.core.tables.block_kinds import BLOCK_KINDS, PatternRow
-from kemvo.core.timing.timeline import plan_form
+from kemvo.core.tables.block_kinds import PatternRow
+from kemvo.core.timing.timeline import plan, plan_form
 from kemvo.core.timing.totals import totals_by
 
 RECAP_SHARE = 0.25
@@ -99,25 +99,47 @@ def next_lesson(
     return _fitted(session, {form_id: for_class(form, group)})
 
 
+GROWS = frozenset({"hands", "feet", "together", "follow", "drill", "other-side", "whole"})
+"""What is done more often where little is new: all of it alike, as far as the hour goes."""
+
+MOST_TIMES = 8
+
+
 def _fitted(session: Session, forms: Forms) -> Session:
     """A session fitted to its hour. Where little is new the same is done more often: as often as the hour allows."""
     first = fitted(session, forms)
     if first.met or not session.wished_ms or not 0 < first.total_ms < session.wished_ms:
         return first.session
-    often = ceil(session.wished_ms / first.total_ms)
-    wider = tuple(_wider(p, often) if BLOCK_KINDS[p.kind].moves else p for p in session.passes)
-    found = fitted(session.model_copy(update={"passes": wider}), forms)
+    # Each time more takes as long as the second one.
+    once, twice = (plan(_times(session, n), forms).total_ms for n in (1, 2))
+    times = 1 + (session.wished_ms - once) // (twice - once) if twice > once else 1
+    fuller = _times(session, max(1, min(MOST_TIMES, times)))
+    found = fitted(fuller, forms)
+    if not found.met and found.total_ms < session.wished_ms:
+        often = ceil(session.wished_ms / found.total_ms)
+        found = fitted(fuller.model_copy(update={"passes": tuple(_wider(p, often) for p in fuller.passes)}), forms)
+    kept = zip(found.session.passes, session.passes, strict=True)
     return found.session.model_copy(
+        update={"passes": tuple(p.model_copy(update={"bounds": old.bounds}) for p, old in kept)}
+    )
+
+
+def _times(session: Session, times: int) -> Session:
+    """The session with what can grow done so many times as often."""
+    return session.model_copy(
         update={
             "passes": tuple(
-                p.model_copy(update={"bounds": old.bounds})
-                for p, old in zip(found.session.passes, session.passes, strict=True)
+                p.model_copy(update={"repeats": min(99, p.repeats * times)}) if p.kind in GROWS else p
+                for p in session.passes
             )
         }
     )
 
 
 def _wider(p: Pass, often: int) -> Pass:
+    """A pass that may be done more often still."""
+    if p.kind not in GROWS:
+        return p
     most = min(99, p.repeats * often * 2 + 2)
     return p.model_copy(update={"bounds": p.bounds.model_copy(update={"repeats_most": most})})
 

@@ -124,7 +124,8 @@ def sheet(form: Form) -> Sheet:
         done = _by_posture(other)
         for p in others:
             totals[p.id] = done.get(p.variant_of, Totals())
-            ways[p.id] = difference(usual[p.variant_of], p)
+            without = set(look.cares[p.variant_of]) - set(other.cares[p.variant_of])
+            ways[p.id] = difference(usual[p.variant_of], p, without)
         findings += of_variants(other, others, {f.id for f in findings}, form.set_aside)
     whole, sections = totals_by(look.spans, lambda _: 0, lambda s: s.performance.section_id if s.performance else "")
     return Sheet.model_construct(
