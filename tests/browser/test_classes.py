@@ -21,7 +21,10 @@ def new_class(page: Page, demo: str, day: date, title: str) -> None:
     """A class that meets on a day's weekday and learns Nine Willows."""
     page.goto(f"{demo}/classes")
     page.get_by_role("button", name="New class").click()
-    page.get_by_label("Name of the class").fill(title)
+    expect(page.get_by_label("Name of the class")).to_be_focused()
+    page.keyboard.type(title)
+    page.get_by_role("tab", name="What next").click()
+    page.get_by_role("link", name="Class", exact=True).click()
     page.get_by_role("button", name=f"{day:%A}").click()
     page.get_by_label("Time of day").fill("10.30")
     page.keyboard.press("Tab")

@@ -1,4 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
+import { useEffect } from "react";
 import { Link, useLocation, useNavigate, useParams } from "react-router";
 import {
   type ClassGroup,
@@ -63,7 +64,14 @@ function ClassBook({ first, tables, forms, tab }: BookProps) {
   const doc = useDocument<ClassGroup, ClassSheet>("book/classes", first);
   const { body: group, edit } = doc;
   const navigate = useNavigate();
+  const { state } = useLocation();
+  const learns = tab === "class" || forms.some((f) => f.id === group.form_id);
   useTitle(group.title || "Untitled class");
+  // A class that was just made begins with its name.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only when the page is opened
+  useEffect(() => {
+    if (state?.fresh) document.querySelector<HTMLElement>('[aria-label="Name of the class"]')?.focus();
+  }, []);
   return (
     <div className="mx-auto max-w-6xl" data-class={first.id}>
       <h1 className="sr-only">{group.title || "Untitled class"}</h1>
@@ -95,9 +103,20 @@ function ClassBook({ first, tables, forms, tab }: BookProps) {
         chosen={tab}
         onChoose={(t) => navigate(`/classes/${first.id}/${t}`, { replace: true })}
       />
-      {tab === "next" && <NextPanel id={first.id} version={doc.view.version} />}
-      {tab === "log" && <Logbook id={first.id} version={doc.view.version} />}
-      {tab === "course" && <Courses id={first.id} group={group} tables={tables} forms={forms} />}
+      {learns || (
+        <p className="rounded-box border border-dashed border-base-300 p-6">
+          {forms.length
+            ? "Choose the form this class learns, under "
+            : "A class learns a form: write one, or bring it in, under Forms. Then choose it under "}
+          <Link className="underline" to={`/classes/${first.id}/class`}>
+            Class
+          </Link>
+          .
+        </p>
+      )}
+      {learns && tab === "next" && <NextPanel id={first.id} version={doc.view.version} />}
+      {learns && tab === "log" && <Logbook id={first.id} version={doc.view.version} />}
+      {learns && tab === "course" && <Courses id={first.id} group={group} tables={tables} forms={forms} />}
       {tab === "class" && (
         <ClassSetup group={group} sheet={doc.view.derived} tables={tables} forms={forms} edit={edit} />
       )}

@@ -10,6 +10,7 @@ import {
   type Room,
 } from "../shared/api";
 import { Choose } from "../shared/Choose";
+import { ClockField } from "../shared/ClockField";
 import { Field } from "../shared/Field";
 import { Labelled } from "../shared/Labelled";
 import { NumberField } from "../shared/NumberField";
@@ -54,19 +55,7 @@ export function ClassSetup({ group, sheet, tables, forms, edit }: SetupProps) {
         </fieldset>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
           <Labelled name="Time">
-            <Field
-              label="Time of day"
-              className="!border-base-300"
-              placeholder="10:30"
-              value={group.time}
-              takes="A time of day: 10:30."
-              onCommit={(text) => {
-                const time = text.trim().replace(".", ":");
-                if (time && !/^([01]?\d|2[0-3]):[0-5]\d$/.test(time)) return false;
-                set({ time });
-                return true;
-              }}
-            />
+            <ClockField label="Time of day" value={group.time} onTime={(time) => set({ time })} />
           </Labelled>
           <Labelled name="Minutes">
             <NumberField

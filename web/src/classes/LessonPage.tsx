@@ -12,6 +12,7 @@ import {
   sentence,
 } from "../shared/api";
 import { Check } from "../shared/Check";
+import { ClockField } from "../shared/ClockField";
 import { Field } from "../shared/Field";
 import { Labelled } from "../shared/Labelled";
 import { NumberField } from "../shared/NumberField";
@@ -111,17 +112,7 @@ function LessonForm({ classId, first, tables }: FormProps) {
             <DayField label="Day of the lesson" value={lesson.day} onDay={(day) => set({ day })} />
           </Labelled>
           <Labelled name="Began">
-            <Field
-              label="When it began"
-              className="!border-base-300"
-              value={lesson.began}
-              takes="A time of day: 10:30."
-              onCommit={(began) => {
-                if (began && !/^([01]?\d|2[0-3]):[0-5]\d$/.test(began)) return false;
-                set({ began });
-                return true;
-              }}
-            />
+            <ClockField label="When it began" value={lesson.began} onTime={(began) => set({ began })} />
           </Labelled>
           <div className="self-end pb-1">
             <Check name="Only a rehearsal" on={!lesson.held} onChange={(on) => set({ held: !on })} />

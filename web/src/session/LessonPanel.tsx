@@ -11,7 +11,7 @@ import {
   sentence,
 } from "../shared/api";
 import { Choose } from "../shared/Choose";
-import { Field } from "../shared/Field";
+import { ClockField } from "../shared/ClockField";
 import { clock } from "../shared/format";
 import { pressed } from "../shared/keys";
 import { Labelled } from "../shared/Labelled";
@@ -108,17 +108,10 @@ export function LessonPanel({
       )}
       <div className="grid grid-cols-2 gap-2">
         <Labelled name="Begins at">
-          <Field
+          <ClockField
             label="Time on the clock at which it begins"
-            className="!border-base-300 bg-base-100"
-            placeholder="10:30"
             value={session.starts_at}
-            takes="A time on the clock from 0:00 to 23:59."
-            onCommit={(text) => {
-              const good = /^(([01]?\d|2[0-3]):[0-5]\d)?$/.test(text.trim());
-              if (good) edit((s) => ({ ...s, starts_at: text.trim() }));
-              return good;
-            }}
+            onTime={(starts_at) => edit((s) => ({ ...s, starts_at }))}
           />
         </Labelled>
       </div>
