@@ -17,7 +17,7 @@ Touch = Literal["heel", "toe", "ball"]
 FIELDS: dict[FactKind, tuple[str, ...]] = {
     "step": ("side", "direction", "touch", "size", "cm"),
     "lift": ("side",),
-    "pivot": ("side", "on", "toes", "angle"),
+    "pivot": ("side", "on", "toes", "angle", "to", "degrees"),
     "shift": ("side", "share"),
     "turn": ("to", "degrees"),
     "kick": ("side", "part"),
@@ -33,8 +33,9 @@ class Fact(Value):
     """One thing a line says.
 
     `start`, `end`: the letters of the line it was read from. `side`: the foot that acts; for a shift the leg
-    that receives. `size`: a step smaller or longer than usual; `cm`: how far the foot goes. `share`: percent of the weight on that leg. `to`: left, right, front, back, corner, around,
-    a compass word or an hour ("3"). `angle`, `degrees`: in degrees. `ms`: in milliseconds. Empty: not said. `guessed`: no
+    that receives. `size`: a step smaller or longer than usual; `cm`: how far the foot goes. `share`: percent of the weight on that leg. `to`: of a turn (a pivot: where the toes end, an hour), left, right, front, back, corner, around,
+    a compass word or an hour ("3"). `angle`, `degrees`: in degrees (of a pivot: how far it goes, or at
+    which angle outward it ends). `ms`: in milliseconds. Empty: not said. `guessed`: no
     rule read it, its words only sound like it.
     """
 

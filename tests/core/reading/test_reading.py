@@ -15,6 +15,7 @@ from kemvo.core.movement.fields import filled
 from kemvo.core.reading.reader import read_line
 from kemvo.core.text_import.draft import draft
 from kemvo.core.text_import.entries import ScriptEntry
+from kemvo.core.text_import.line_notes import noted
 from kemvo.core.text_import.posture_lines import unlabelled
 from kemvo.core.text_import.script import read_script
 from kemvo.formats.catalogue import shipped_catalogue
@@ -351,10 +352,10 @@ def test_every_line_of_any_text_is_in_the_form(lines: list[str]) -> None:
     entries = script_entries("\n".join(lines).encode(), "x.txt")
     made = draft(read_script(entries, NAMES), CATALOGUE, "")
     assert " ".join(x.text for x in made.lines).split() == " ".join(e.text for e in entries).split()
-    # A sentence may tell several movements; its words stay in their order.
+    # A sentence may tell several movements; its words stay in their order. Notes at its end go into fields.
     words = " ".join(m.line for p in made.form.postures() for m in p.movements)
     at = 0
-    for text in (" ".join(unlabelled(x.text).split()) for x in made.lines if x.became == "movement"):
+    for text in (" ".join(noted(unlabelled(x.text)).text.split()) for x in made.lines if x.became == "movement"):
         at = words.index(text, at) + len(text)
 
 

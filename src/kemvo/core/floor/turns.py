@@ -27,6 +27,9 @@ NAMED_SIDES = frozenset(ROOM.values()) - {"front", "back", "corner", "around", "
 
 SIDE_DEG = {"left": -90, "right": 90}
 
+WHOLE_BODY = frozenset({"whole", "body"})
+""" "Turn the whole body to the right": not the waist alone."""
+
 SIGN = {"left": -1, "right": 1}
 
 
@@ -57,7 +60,7 @@ def faced(act: Act, facing: float, foot: Side | None, room: Room | None, front: 
         return facing + (sign or 1) * 180 if fact.degrees is None else facing + sign * fact.degrees
     if act.words & WIDE_TURN or to == "corner":
         return facing + sign * TURN_DEG
-    if to in SIDE_DEG and any(w.startswith("fac") for w in act.words):
+    if to in SIDE_DEG and (any(w.startswith("fac") for w in act.words) or act.words >= WHOLE_BODY):
         return nearest(SIDE_DEG[to], facing)
     return facing + sign * fact.degrees if fact.degrees else facing
 
@@ -79,7 +82,11 @@ def pivoted(
     degrees: float | None = fact.angle if fact.angle is not None else LITTLE_DEG if act.words & LITTLE else None
     now = outward(side, foot.angle, facing)
     back = manner.back_foot_deg
-    if fact.toes == "out":
+    if fact.to and fact.to.isdecimal():
+        new = nearest(30.0 * int(fact.to), foot.angle)
+    elif fact.degrees is not None:
+        new = nearest(facing + mirror * fact.degrees, foot.angle)
+    elif fact.toes == "out":
         new = foot.angle + mirror * (TURN_DEG if degrees is None else degrees)
     elif fact.toes == "in":
         if degrees is None:

@@ -72,6 +72,9 @@ def trace(
 
 STEPS_KEPT = 20_000
 
+BOTH_FEET = frozenset({"v", "together", "parallel"})
+"""Stances that both feet come into: "heels together in a V"."""
+
 
 @lru_cache(maxsize=8)
 def _walked(manner: Manner, lengths: Body, room: Room | None, front: Front) -> dict[object, FloorStep]:
@@ -138,7 +141,8 @@ class _Walker:
             if self.tweak and self.tweak.how == "other foot" and act.fact.kind == "step" and self.tweak.side in sides:
                 sides = (OTHER_SIDE[self.tweak.side],)
             if act.fact.side == "both" and act.fact.kind == "step" and len(sides) == 2:
-                row = self._stance("together" if act.fact.direction in ("in", None) else "parallel")
+                told = stance.id if stance and stance.id in BOTH_FEET else None
+                row = self._stance(told or ("together" if act.fact.direction in ("in", None) else "parallel"))
                 feet, moved = self._both_into(row, feet, now)
                 events += moved
                 continue
@@ -153,6 +157,9 @@ class _Walker:
         if stance and not any(s.fact.kind in FEET or s.fact.kind == "shift" for s in said(m)):
             feet, moved = self._into_stance(stance, feet, now, span, m)
             events += moved
+        if stance and stance.id == "parallel" and any(e.kind == "step" for e in events):
+            # "Step out to the left, feet parallel": both are.
+            feet = Feet(*(feet.of(s)._replace(angle=nearest(now, feet.of(s).angle)) for s in ("L", "R")))
         feet = self._settled(feet, span, events)
         return FloorStep(span, before, feet, tuple(events), facing, now, shift_at, unsure)
 

@@ -37,7 +37,7 @@ from kemvo.core.reading.segment.boundary import COVERED
 from kemvo.core.reading.segment.segmenter import SUBORDINATE, Clause, clauses
 from kemvo.core.reading.tokens import Token, tokens_of
 
-READER = 2
+READER = 3
 """The reader's version: raised whenever a line is read otherwise than before (`tests/core/reading/test_version.py`)."""
 
 ABOUT = frozenset(

@@ -35,7 +35,7 @@ from kemvo.core.reading.actions.foot_words import (
     TOUCHES,
 )
 from kemvo.core.reading.clause import Memory, Piece
-from kemvo.core.reading.quantities import angle, distance, share
+from kemvo.core.reading.quantities import angle, distance, number_at, share
 
 LEFT_BEHIND = frozenset({"from", "off"})
 """ "From the right leg, lift the left heel"."""
@@ -110,6 +110,8 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
             on=pivot_on(p),
             toes=toes_way(p),
             angle=angle(p.tokens, p.first, p.last),
+            to=hour(p),
+            degrees=_ends_out(p),
         )
         return
     memory.moved = side if side == "L" or side == "R" else None
@@ -129,6 +131,25 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
         size=None if far else size_of(p),
         cm=far,
     )
+
+
+def _ends_out(p: Piece) -> int | None:
+    """ "Turn the toes out to 45": the angle at which they end."""
+    for i in p.where(("to",)):
+        n = number_at(p.tokens, i + 1, p.last)
+        if n and 5 <= n[0] <= 180 and p.words() & lx.OUTWARD and p.w(n[1]) not in ("o'clock", "oclock", "percent"):
+            return round(n[0])
+    return None
+
+
+def hour(p: Piece) -> str | None:
+    """ "…to three o'clock"."""
+    for i in p.where(("o'clock", "oclock")):
+        for k in range(max(p.first, i - 2), i):
+            found = number_at(p.tokens, k, p.last)
+            if found and found[1] == i and 1 <= found[0] <= 12:
+                return str(int(found[0]))
+    return None
 
 
 def _lead(p: Piece) -> set[str]:

@@ -184,6 +184,13 @@ def _kind_without_verb(p: Piece, noun: int | None, memory: Memory) -> FootKind |
         return "pivot"
     if p.w(noun) in TOES and (toe_ways(p) or straight or angle(p.tokens, p.first, p.last) is not None):
         return "pivot"
+    if (
+        p.w(noun) == "foot"
+        and p.side_of(noun)
+        and p.w(noun + 1) == "at"
+        and angle(p.tokens, p.first, p.last) is not None
+    ):
+        return "pivot"  # "right foot at forty five"
     if "up" in words and p.w(noun) in TIPS_OR_KNEE:
         return "lift"
     if (

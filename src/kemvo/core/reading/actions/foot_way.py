@@ -22,8 +22,10 @@ from kemvo.core.reading.actions.foot_words import (
 from kemvo.core.reading.clause import SAME_ONE, Memory, Piece
 from kemvo.core.types import OTHER_SIDE
 
+CURVES = frozenset(w for w, way in lx.STEP_WAYS.items() if way == "circle")
 LEVEL = frozenset("level parallel line even".split())
 """ "Bring the foot level with the left"."""
+STRAIGHT = frozenset({"back", "forward", "out", "side", "behind"})
 OF_A_FOOT = lx.FOOT | {"corner", "stance"}
 
 
@@ -125,6 +127,9 @@ def way_of(p: Piece, noun: int | None) -> tuple[str | None, int | None]:
     for i in p.range():
         if i != p.verb and p.w(i) in lx.STEP_WAYS and not _is_no_way(p, i, bool(found)):
             found.setdefault(lx.STEP_WAYS[p.w(i)], i)
+    if "circle" in found and found.keys() & STRAIGHT:
+        found.pop("circle")  # "back in a curve": it is back where it ends
+        found.pop("in", None)
     for way in lx.WAY_RANK:
         if way in found:
             return way, found[way]
@@ -136,7 +141,12 @@ def way_of(p: Piece, noun: int | None) -> tuple[str | None, int | None]:
         return "half", p.verb
     if p.verb_in(STAMP):
         return "down", p.verb
-    to_side = [i for i in p.sides() if (noun is None or i > noun) and "to" in p.before(i) and p.w(i + 1) not in PLACES]
+    with_it = noun is not None and "with" in p.before(noun, 3)  # "to the left with the left foot"
+    to_side = [
+        i
+        for i in p.sides()
+        if (noun is None or i > noun or with_it) and "to" in p.before(i) and p.w(i + 1) not in (*PLACES, *lx.FOOT)
+    ]
     return ("side", to_side[0]) if to_side else (None, None)
 
 
@@ -150,7 +160,7 @@ def _is_no_way(p: Piece, i: int, others: bool) -> bool:
     if w == "close":
         return p.verb >= 0
     if w == "in":
-        return is_place(p, i)
+        return is_place(p, i) or (after in ("a", "an") and any(x in CURVES for x in p.in_order()[i - p.first :]))
     if w == "down":
         return others and p.w(i - 1) in TIPS
     if w in ("half", "follow"):

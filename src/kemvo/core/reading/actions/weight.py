@@ -56,6 +56,12 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
     part = share(p.tokens, p.first, p.last)
     weight = p.where(("weight",))
     told = bool(weight) or part is not None
+    kept = _kept_on(p)
+    if kept is not None:
+        number, at = kept
+        memory.named = p.side(at)
+        yield p.fact("shift", (p.first, at), side=p.side(at), share=number)
+        return
     if weight and (words & lx.STAYING or any(p.w(i - 1) in SCARCELY for i in weight)):
         return
     if rises_on_toes(p) or shifts_a_foot(p):
@@ -93,6 +99,24 @@ def shift(p: Piece, memory: Memory) -> Iterator[Fact]:
         yield p.fact("shift", (p.verb if p.verb >= 0 else onto - 1, onto), side=side, share=part)
     elif part is not None and (weight or _two_shares(p)) and not p.sides() and not p.where(lx.HAND):
         yield p.fact("shift", (p.first, *weight), side=None, share=part)
+
+
+KEEPS = frozenset("keep keeps leave leaves hold".split())
+
+
+def _kept_on(p: Piece) -> tuple[int, int] | None:
+    """ "Keep sixty on the left": the share, and the index of the side."""
+    if p.w(p.first) not in KEEPS or len(p.sides()) != 1 or p.where(lx.HAND):
+        return None
+    at = p.sides()[0]
+    number = number_at(p.tokens, p.first + 1, p.last)
+    if number is None or p.w(number[1]) not in ("on", "percent", "of"):
+        return None
+    if not 0 < number[0] <= 100 or "on" not in p.before(at, 3):
+        return None
+    if p.w(at + 1) not in ("", "leg", "foot", "side", "one") and at + 1 < p.last:
+        return None
+    return round(number[0]), at
 
 
 def _between_sides(p: Piece) -> tuple[int, int] | None:

@@ -15,6 +15,7 @@ from kemvo.core.reading.actions.foot_kind import step_is_verb
 from kemvo.core.reading.actions.foot_way import pivot_on, size_of, stands_by, toes_way, touch_of, way_of
 from kemvo.core.reading.actions.kicks import begins_only
 from kemvo.core.reading.actions.turn import target
+from kemvo.core.reading.actions.weight import KEEPS
 from kemvo.core.reading.actions.weight_shared import EVEN
 from kemvo.core.reading.clause import Piece
 from kemvo.core.reading.learned import classifier as sound
@@ -62,7 +63,9 @@ def looked_again(
         if k in silent:
             kept += told[k]
             continue
-        here = [f for f in told[k] if not _strange(f.kind, k, told, likely)]
+        # "Keep sixty on the left" is plain, however it sounds.
+        plainly = tokens[clauses[k].first].w in KEEPS
+        here = [f for f in told[k] if (plainly and f.share) or not _strange(f.kind, k, told, likely)]
         for kind in sorted((kind for kind in ACTIONS if likely[k][kind] > PLAIN), key=lambda kind: -likely[k][kind]):
             if (here and likely[k][kind] <= PLAIN_BESIDES) or any(f.kind == kind for f in told[k]):
                 continue
