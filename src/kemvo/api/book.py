@@ -12,14 +12,13 @@ from pydantic import BaseModel
 
 from kemvo.api.documents import DocumentView, Earlier, UnreadableView, Version, unreadable_views
 from kemvo.api.house import Here, House
-from kemvo.api.logbook import AS_LAST, course_of, dated, form_of, now_of
+from kemvo.api.logbook import AS_LAST, Book, form_of
 from kemvo.api.sound import Choice
 from kemvo.core.model.session import Forms
 from kemvo.core.progress.account import HowFar, how_far
 from kemvo.core.progress.course import CoursePlan
 from kemvo.core.progress.levels import LEVELS, RECALLS
 from kemvo.core.progress.model import NEEDS, WEEKDAYS, ClassGroup, Course, Lesson, reader_of
-from kemvo.core.progress.occasions import next_day
 from kemvo.core.tables.block_kinds import BLOCK_KINDS, PATTERNS
 from kemvo.core.tables.groups import GROUPS
 from kemvo.core.views.class_pages import ONLY_NUMBERS, ClassSheet, LessonSheet, class_sheet, lesson_sheet, when_words
@@ -56,7 +55,7 @@ def lesson_view(house: House, stored: Stored[Lesson]) -> LessonView:
 
 def course_view(house: House, stored: Stored[Course]) -> CourseView:
     """A stored course, worked out as of today."""
-    return CourseView.model_construct(**stored._asdict(), derived=course_of(house, stored.body))
+    return CourseView.model_construct(**stored._asdict(), derived=Book(house).course(stored.body))
 
 
 def _forms_of(house: House, lesson: Lesson) -> Forms:
@@ -145,13 +144,13 @@ def list_kept(house: Here, kind: KeptKind, class_id: str = "", removed: bool = F
 
 def _class_row(house: House, s: Stored[ClassGroup]) -> KeptRow:
     form = form_of(house, s.body.form_id)
-    lessons = dated(house, s.id, s.body)
-    had = {p.posture_id for x in lessons if x.lesson.held for p in x.lesson.parts if p.form_id == s.body.form_id}
-    courses = [c.body for c in house.courses.all() if c.body.class_id == s.id]
-    held = {x.lesson.day for x in lessons if x.lesson.held}
+    book = Book(house)
+    had = {
+        p.posture_id for x in book.lessons(s.id) if x.lesson.held for p in x.lesson.parts if p.form_id == s.body.form_id
+    }
     used = [f"the session {x.body.title or 'without a title'}" for x in house.sessions.all() if x.body.class_id == s.id]
     return KeptRow(
-        id=s.id, title=s.body.title, saved=s.saved, line=when_words(s.body), day=next_day(s.body, courses, held, now_of(s.body)),
+        id=s.id, title=s.body.title, saved=s.saved, line=when_words(s.body), day=book.next_day(s.id),
         how_far=how_far(form, {*had, *s.body.known}) if form else None, used_in=tuple(used[:6]),
     )  # fmt: skip
 
@@ -164,7 +163,7 @@ def _lesson_row(house: House, s: Stored[Lesson]) -> KeptRow:
 
 
 def _course_row(house: House, s: Stored[Course]) -> KeptRow:
-    says = course_of(house, s.body).says
+    says = Book(house).course(s.body).says
     return KeptRow(id=s.id, title=s.body.title, saved=s.saved, line=says, class_id=s.body.class_id, day=s.body.starts)
 
 

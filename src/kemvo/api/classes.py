@@ -11,7 +11,7 @@ from pydantic import BaseModel, Field
 from kemvo.api.book import LessonView, lesson_view
 from kemvo.api.documents import Version, answer, disposition, download, file_text
 from kemvo.api.house import Here, House
-from kemvo.api.logbook import account_of, course_of, dated, form_of, now_of, pattern_of, ran_for
+from kemvo.api.logbook import Book, form_of, now_of, pattern_of
 from kemvo.api.recordings import of_session
 from kemvo.api.sessions import SessionView
 from kemvo.api.sessions import view as session_view
@@ -23,7 +23,7 @@ from kemvo.core.progress.for_class import session_for, session_for_anybody
 from kemvo.core.progress.lessons import day_words, lesson_of_recording
 from kemvo.core.progress.model import ClassGroup, Course, Lesson
 from kemvo.core.progress.next_lesson import chosen_recap, next_lesson
-from kemvo.core.progress.occasions import course_events, next_day
+from kemvo.core.progress.occasions import course_events
 from kemvo.core.progress.what_next import WhatNext, what_next
 from kemvo.core.views.class_pages import ClassNow, Today, Waiting, today
 from kemvo.formats.calendar import MEDIA_TYPE, write_calendar
@@ -59,13 +59,12 @@ class Logbook(BaseModel):
 @router.get("/{id_}/logbook")
 def logbook(house: Here, id_: str, form_id: str = "") -> Logbook:
     """The logbook of a class; `form_id`: with another form than the one it learns."""
-    group = house.classes.get(id_).body
-    ran = ran_for(house, id_, group)
-    lessons = dated(house, id_, group)
+    book = Book(house)
+    group, ran, lessons = book.group(id_), book.ran(id_), book.lessons(id_)
     ids = dict.fromkeys([group.form_id, *(p.form_id for x in lessons for p in x.lesson.parts)])
     forms = [(f, form.title) for f in ids if (form := form_of(house, f))]
     return Logbook(
-        account=account_of(house, id_, group, form_id),
+        account=book.account(id_, form_id),
         to_write=[x.day for x in ran.counted],
         offered=[Offered(day=x.day, title=x.title, ms=x.ms()) for x in ran.offered],
         rehearsals=[
@@ -85,8 +84,7 @@ class WriteDown(BaseModel):
 @router.post("/{id_}/write-down", status_code=201)
 def write_down(house: Here, id_: str, it: WriteDown) -> LessonView:
     """Write down what ran on a day, to be finished by hand."""
-    group = house.classes.get(id_).body
-    ran = ran_for(house, id_, group)
+    ran = Book(house).ran(id_)
     found = next((x for x in (*ran.counted, *ran.offered) if x.day == it.day), None)
     if found is None:
         raise KemvoError(
@@ -133,33 +131,8 @@ class Proposal(BaseModel):
     session_id: str
 
 
-def _day(house: House, id_: str, group: ClassGroup, day: date | None) -> date:
-    if day is not None:
-        return day
-    found = next_day(group, _courses(house, id_), _held(house, id_, group), now_of(group))
-    return found or now_of(group).date()
-
-
-def _courses(house: House, id_: str) -> list[Course]:
-    return [c.body for c in house.courses.all() if c.body.class_id == id_]
-
-
-def _held(house: House, id_: str, group: ClassGroup) -> frozenset[date]:
-    return frozenset(x.lesson.day for x in dated(house, id_, group) if x.lesson.held)
-
-
-def _planned(house: House, id_: str, day: date) -> list[str] | None:
-    """What the class's courses have as new for a day; None where none of them has that day."""
-    found: list[str] | None = None
-    for course in _courses(house, id_):
-        try:
-            made = course_of(house, course)
-        except KemvoError:
-            continue
-        for row in made.rows:
-            if row.day == day and row.state == "planned":
-                found = [*(found or ()), *(p.posture_id for p in row.new)]
-    return found
+def _day(book: Book, id_: str, day: date | None) -> date:
+    return day or book.next_day(id_) or now_of(book.group(id_)).date()
 
 
 def _session_for(house: House, id_: str, day: date) -> tuple[str, str] | None:
@@ -171,10 +144,9 @@ def _session_for(house: House, id_: str, day: date) -> tuple[str, str] | None:
 @router.get("/{id_}/next")
 def next_for(house: Here, id_: str, day: date | None = None) -> Proposal:
     """What a class should have next, with the reason for each; `day`: on another day than its next lesson's."""
-    group = house.classes.get(id_).body
-    on = _day(house, id_, group, day)
-    made = account_of(house, id_, group)
-    next_ = what_next(made, group, on, _planned(house, id_, on))
+    book = Book(house)
+    group, on, made = book.group(id_), _day(book, id_, day), book.account(id_)
+    next_ = what_next(made, group, on, book.planned(id_, on))
     form = house.forms.get(made.form_id).body
     laid = _session_for(house, id_, on)
     says = f"{day_words(on, now_of(group).date())} {group.time}".strip()
@@ -197,10 +169,9 @@ class LayOutNext(BaseModel):
 @router.post("/{id_}/next-lesson", status_code=201)
 def lay_out_next(house: Here, id_: str, wish: LayOutNext) -> SessionView:
     """Lay out the next lesson of a class: a new session, fitted to its hour."""
-    group = house.classes.get(id_).body
-    day = _day(house, id_, group, wish.day)
-    made = account_of(house, id_, group)
-    next_ = what_next(made, group, day, _planned(house, id_, day))
+    book = Book(house)
+    group, day, made = book.group(id_), _day(book, id_, wish.day), book.account(id_)
+    next_ = what_next(made, group, day, book.planned(id_, day))
     new = next_.proposed if wish.new is None else wish.new
     form = house.forms.get(made.form_id).body
     session = next_lesson(pattern_of(house, id_, group), group, id_, made.form_id, form, made, next_, new)
@@ -228,9 +199,9 @@ def give_to_class(house: Here, id_: str, it: ForClass) -> Response:
 @router.get("/{id_}/log.csv", response_class=Response)
 def log_csv(house: Here, id_: str) -> Response:
     """All lessons of a class as CSV."""
-    group = house.classes.get(id_).body
-    lessons = sorted((x.lesson for x in dated(house, id_, group)), key=lambda x: (x.day, x.began))
-    return download(write_log(lessons, _forms(house)), f"{group.title} log", "csv", "text/csv; charset=utf-8")
+    book = Book(house)
+    lessons = [x.lesson for x in book.lessons(id_)]
+    return download(write_log(lessons, _forms(house)), f"{book.group(id_).title} log", "csv", "text/csv; charset=utf-8")
 
 
 def _forms(house: House) -> Forms:
@@ -257,7 +228,7 @@ def open_log(house: Here, id_: str, file: UploadFile) -> LogRead:
             Problem(what="This table is not UTF-8 text.", where=name, mend="Save it again as CSV, UTF-8.")
         ) from None
     read = read_log(text, name, id_, _forms(house), group.form_id)
-    here = {_same(x.lesson) for x in dated(house, id_, group)}
+    here = {_same(x.lesson) for x in Book(house).lessons(id_)}
     fresh = [x for x in read.lessons if _same(x) not in here]
     for lesson in fresh:
         house.lessons.add(lesson)
@@ -272,9 +243,9 @@ def _same(lesson: Lesson) -> object:
 @router.get("/{id_}/class.json", response_class=Response)
 def class_file(house: Here, id_: str) -> Response:
     """A class with its lessons, courses and forms as a file."""
-    group = house.classes.get(id_).body
-    lessons = tuple(x.lesson for x in sorted(dated(house, id_, group), key=lambda x: (x.lesson.day, x.lesson.began)))
-    courses = tuple(_courses(house, id_))
+    book = Book(house)
+    group, courses = book.group(id_), tuple(book.courses(id_))
+    lessons = tuple(x.lesson for x in book.lessons(id_))
     ids = {group.form_id, *(c.form_id for c in courses), *(p.form_id for x in lessons for p in x.parts)}
     forms = {f: form for f in sorted(ids) if (form := form_of(house, f))}
     text = write_class(ClassBundle(group, lessons, courses, forms))
@@ -305,7 +276,7 @@ def calendar(house: Here, id_: str) -> Response:
     """A course as iCalendar. What changed since it was last given out updates what a calendar has; what fell away is cancelled."""
     stored = house.courses.get(id_)
     group = house.classes.get(stored.body.class_id).body
-    events = house.calendar.give_out(id_, course_events(id_, stored.body, group, course_of(house, stored.body)))
+    events = house.calendar.give_out(id_, course_events(id_, stored.body, group, Book(house).course(stored.body)))
     title = stored.body.title or group.title or "Course"
     return Response(
         write_calendar(title, events), media_type=MEDIA_TYPE, headers={"Content-Disposition": disposition(title, "ics")}
@@ -317,7 +288,7 @@ def course_file(house: Here, id_: str, ending: Literal["csv", "pdf"]) -> Respons
     """A course as a table, or on paper."""
     stored = house.courses.get(id_)
     group = house.classes.get(stored.body.class_id).body
-    made = course_of(house, stored.body)
+    made = Book(house).course(stored.body)
     title = stored.body.title or f"{group.title or 'Class'}, course"
     if ending == "csv":
         return download(write_course_csv(made), title, "csv", "text/csv; charset=utf-8")
@@ -331,18 +302,17 @@ def course_file(house: Here, id_: str, ending: Literal["csv", "pdf"]) -> Respons
 @todays.get("")
 def todays_page(house: Here) -> Today:
     """What Kemvo opens with where there is a class."""
+    book = Book(house)
     known, to_write = [], []
     for s in house.classes.all():
-        now = now_of(s.body)
-        held = _held(house, s.id, s.body)
-        on = next_day(s.body, _courses(house, s.id), held, now)
-        made = account_of(house, s.id, s.body) if form_of(house, s.body.form_id) else None
-        next_ = what_next(made, s.body, on, _planned(house, s.id, on)) if made and on else None
+        now, on = now_of(s.body), book.next_day(s.id)
+        made = book.account(s.id) if form_of(house, s.body.form_id) else None
+        next_ = what_next(made, s.body, on, book.planned(s.id, on)) if made and on else None
         titles = {a.posture_id: a.title for a in made.postures} if made else {}
         new = ", ".join(titles[p] for p in next_.proposed) if next_ else ""
         session = _session_for(house, s.id, on) if on else None
-        known.append(ClassNow(s.id, s.body, _courses(house, s.id), held, on, session, new, made, now))
-        for x in ran_for(house, s.id, s.body).counted:
+        known.append(ClassNow(s.id, s.body, book.courses(s.id), book.held(s.id), on, session, new, made, now))
+        for x in book.ran(s.id).counted:
             says = f"ran {day_words(x.day, now.date())}, {round(x.ms() / 60_000)} minutes: write it down"
             to_write.append(Waiting(title=s.body.title, says=says, to=f"/classes/{s.id}/log?day={x.day}"))
     first = known[0].now.date() if known else now_of(ClassGroup()).date()

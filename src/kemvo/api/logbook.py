@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from datetime import UTC, datetime
+from datetime import UTC, date, datetime
+from functools import cached_property
 
 from kemvo.api.house import House
 from kemvo.core.errors import KemvoError, Problem
@@ -12,6 +13,7 @@ from kemvo.core.progress.account import ClassAccount, Dated, account
 from kemvo.core.progress.course import CoursePlan, course_plan, fixed_minutes, teaching_minutes
 from kemvo.core.progress.lessons import FoundLessons, Ran, found_lessons, zone_of
 from kemvo.core.progress.model import ClassGroup, Course
+from kemvo.core.progress.occasions import next_day
 from kemvo.core.tables.block_kinds import PATTERNS, PatternRow
 from kemvo.store.documents import CannotBeRead, NotThere
 
@@ -35,30 +37,102 @@ def form_of(house: House, id_: str) -> Form | None:
         return None
 
 
-def ran_for(house: House, class_id: str, group: ClassGroup) -> FoundLessons:
-    """What ran for a class and was not written down yet."""
-    runs = [Ran(r.id, r.session, r.title, r.began, r.planned_ms, r.parts) for r in house.runs.of_class(class_id)]
-    written = [s.body for s in house.lessons.all() if s.body.class_id == class_id]
-    return found_lessons(runs, group, class_id, written)
+class Book:
+    """The lessons, accounts and courses of all classes while one request is answered: each is worked out once."""
 
+    def __init__(self, house: House) -> None:
+        self.house = house
+        self._ran: dict[str, FoundLessons] = {}
+        self._lessons: dict[str, list[Dated]] = {}
+        self._accounts: dict[tuple[str, str], ClassAccount] = {}
 
-def dated(house: House, class_id: str, group: ClassGroup) -> list[Dated]:
-    """All lessons of a class: those written down, and those that ran and were not written down yet."""
-    written = [Dated(s.id, s.body) for s in house.lessons.all() if s.body.class_id == class_id]
-    return written + [Dated(f"{RAN}{x.day}", x) for x in ran_for(house, class_id, group).counted]
+    @cached_property
+    def _written(self) -> dict[str, list[Dated]]:
+        found: dict[str, list[Dated]] = {}
+        for s in self.house.lessons.all():
+            found.setdefault(s.body.class_id, []).append(Dated(s.id, s.body))
+        return found
 
+    @cached_property
+    def _courses(self) -> list[Course]:
+        return [c.body for c in self.house.courses.all()]
 
-def account_of(house: House, class_id: str, group: ClassGroup, form_id: str = "") -> ClassAccount:
-    """The account of a class with a form, the one it learns where none is named. Raises KemvoError where there is none."""
-    id_ = form_id or group.form_id
-    form = form_of(house, id_)
-    if form is None:
-        raise KemvoError(
-            Problem(
-                what="This class has no form yet.", where=group.title, mend="Choose the form it learns under “Class”."
+    def group(self, id_: str) -> ClassGroup:
+        """A class. Raises NotThere."""
+        return self.house.classes.get(id_).body
+
+    def ran(self, id_: str) -> FoundLessons:
+        """What ran for a class and was not written down yet."""
+        if id_ not in self._ran:
+            runs = [
+                Ran(r.id, r.session, r.title, r.began, r.planned_ms, r.parts) for r in self.house.runs.of_class(id_)
+            ]
+            written = [x.lesson for x in self._written.get(id_, ())]
+            self._ran[id_] = found_lessons(runs, self.group(id_), id_, written)
+        return self._ran[id_]
+
+    def lessons(self, id_: str) -> list[Dated]:
+        """All lessons of a class in their order: those written down, and those that ran and were not written down yet."""
+        if id_ not in self._lessons:
+            counted = [Dated(f"{RAN}{x.day}", x) for x in self.ran(id_).counted]
+            found = [*self._written.get(id_, ()), *counted]
+            self._lessons[id_] = sorted(found, key=lambda x: (x.lesson.day, x.lesson.began))
+        return self._lessons[id_]
+
+    def held(self, id_: str) -> frozenset[date]:
+        """The days on which a class had a lesson."""
+        return frozenset(x.lesson.day for x in self.lessons(id_) if x.lesson.held)
+
+    def account(self, id_: str, form_id: str = "") -> ClassAccount:
+        """The account of a class with a form, the one it learns where none is named. Raises KemvoError where there is none."""
+        group = self.group(id_)
+        of = form_id or group.form_id
+        form = form_of(self.house, of)
+        if form is None:
+            raise KemvoError(
+                Problem(
+                    what="This class has no form yet.",
+                    where=group.title,
+                    mend="Choose the form it learns under “Class”.",
+                )
             )
-        )
-    return account(id_, form, group, dated(house, class_id, group))
+        if (id_, of) not in self._accounts:
+            self._accounts[id_, of] = account(of, form, group, self.lessons(id_))
+        return self._accounts[id_, of]
+
+    def courses(self, id_: str) -> list[Course]:
+        """The courses of a class."""
+        return [c for c in self._courses if c.class_id == id_]
+
+    def course(self, course: Course) -> CoursePlan:
+        """A course worked out as of today. Raises KemvoError where its form is not here."""
+        group = self.group(course.class_id)
+        form_id = course.form_id or group.form_id
+        made = self.account(course.class_id, form_id)
+        form = self.house.forms.get(form_id).body
+        earlier = [(s.id, self.lessons(s.id)) for s in self.house.classes.all()]
+        teach = teaching_minutes(form, course.level or group.level, earlier, form_id)
+        fixed = fixed_minutes(pattern_of(self.house, course.class_id, group))
+        today = now_of(group).date()
+        return course_plan(course, group, form, made, self.lessons(course.class_id), teach, fixed, today)
+
+    def planned(self, id_: str, day: date) -> list[str] | None:
+        """What the courses of a class have as new for a day; None where none of them has that day."""
+        found: list[str] | None = None
+        for course in self.courses(id_):
+            try:
+                made = self.course(course)
+            except KemvoError:
+                continue
+            for row in made.rows:
+                if row.day == day and row.state == "planned":
+                    found = [*(found or ()), *(p.posture_id for p in row.new)]
+        return found
+
+    def next_day(self, id_: str) -> date | None:
+        """The day of a class's next lesson."""
+        group = self.group(id_)
+        return next_day(group, self.courses(id_), self.held(id_), now_of(group))
 
 
 def pattern_of(house: House, class_id: str, group: ClassGroup) -> PatternRow:
@@ -71,16 +145,3 @@ def pattern_of(house: House, class_id: str, group: ClassGroup) -> PatternRow:
             return as_pattern(last[0], last[0].title)
     own = next((p for p in house.own_patterns.all() if p.id == group.pattern), None)
     return own or PATTERNS.get(group.pattern) or next(iter(PATTERNS.values()))
-
-
-def course_of(house: House, course: Course) -> CoursePlan:
-    """A course worked out as of today. Raises KemvoError where its form is not here."""
-    group = house.classes.get(course.class_id).body
-    form_id = course.form_id or group.form_id
-    made = account_of(house, course.class_id, group, form_id)
-    form = house.forms.get(form_id).body
-    lessons = dated(house, course.class_id, group)
-    earlier = [(s.id, dated(house, s.id, s.body)) for s in house.classes.all()]
-    teach = teaching_minutes(form, course.level or group.level, earlier, form_id)
-    fixed = fixed_minutes(pattern_of(house, course.class_id, group))
-    return course_plan(course, group, form, made, lessons, teach, fixed, now_of(group).date())
