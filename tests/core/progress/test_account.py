@@ -8,13 +8,16 @@ from hypothesis import strategies as st
 
 from kemvo.core.model.session import Part, Pass, Session, with_pass_ids
 from kemvo.core.progress.account import Dated, account, tempo_of, times_done, weeks_of
-from kemvo.core.progress.lessons import Ran, found_lessons, lesson_of
+from kemvo.core.progress.lessons import Ran, found_lessons, lesson_of, lesson_of_recording
 from kemvo.core.progress.model import ClassGroup, Lesson, LessonPart, OpenPoint
+from kemvo.core.recording.model import Mark, Media, Recording
+from kemvo.core.recording.recorded_timeline import frozen
 from kemvo.core.running.live import span_keys
 from kemvo.core.running.run_record import Stretch, run_parts
-from kemvo.core.timing.score import score_of
+from kemvo.core.timing.score import place_name, score_of
 from kemvo.core.timing.timeline import timed
 from strategies import practices
+from takes import FORMS, SESSION, TIMELINE
 from teaching import DAY, form_of
 
 sides = st.sampled_from([None, "L", "R"])
@@ -153,3 +156,22 @@ def test_weeks_without_a_lesson_are_there() -> None:
     made = weeks_of([Lesson(day=DAY), Lesson(day=DAY + timedelta(days=21), parts=(LessonPart(ms=60_000),))])
     assert [w.minutes for w in made] == [0, 0, 0, 1]
     assert [w.lessons for w in made] == [1, 0, 0, 1]
+
+
+def test_a_recording_stands_in_the_same_account_by_its_own_clock() -> None:
+    """As long as the plan it is the planned practice; played at half the pace it has twice the time at half the tempo."""
+    spans = [s for s in TIMELINE.spans if s.kind == "movement"]
+    slow = tuple(Mark(place=f"{place_name(s)}", at_ms=2 * s.start_ms, hand=True) for s in spans if s.movement_no == 0)
+    take = Recording(
+        title="In the yard", media=Media(ms=2 * TIMELINE.total_ms), frozen=frozen(SESSION, FORMS), sound=SESSION.sound, marks=slow,
+        begins_ms=2 * spans[0].start_ms, ends_ms=2 * spans[-1].end_ms,
+    )  # fmt: skip
+    plain = Recording(media=Media(ms=TIMELINE.total_ms), frozen=frozen(SESSION, FORMS), sound=SESSION.sound)
+    quick, slower = (lesson_of_recording(r, SESSION, FORMS, "c", "r", DAY) for r in (plain, take))
+    assert (quick.source, quick.recording_id) == ("recording", "r")
+    assert quick.ms() == TIMELINE.total_ms
+    assert slower.ms() == 2 * TIMELINE.total_ms
+    done = [p for p in quick.parts if p.posture_id]
+    assert [p.posture_id for p in done] == [p.posture_id for p in slower.parts if p.posture_id]
+    assert times_done(quick.parts) == times_done(slower.parts)
+    assert tempo_of(slower.parts) < 0.75 * tempo_of(quick.parts)
