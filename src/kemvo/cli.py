@@ -59,7 +59,7 @@ def demo(
     ] = True,
     name: Names = [],  # noqa: B006
 ) -> None:
-    """Serve the pages on the demo: Saltmarsh Hall, two forms and a 20-minute session."""
+    """Serve the pages on the demo: Saltmarsh Hall with its two forms, and two classes with eight weeks of lessons."""
     import threading
 
     from kemvo.demo.films import film_demo

@@ -51,3 +51,40 @@ def test_no_page_is_wider_than_its_window(browser: Browser, demo: str, path: str
     expect(page.locator(ready).first).to_be_visible()
     assert page.evaluate("document.documentElement.scrollWidth") <= width
     page.close()
+
+
+MAIN_THINGS = {
+    "today": "Lay out the lesson",
+    "classes": "New class",
+    "classes/thursdays": "What next",
+    "forms": "New form",
+    "forms/nine-willows": "Title of the form",
+    "forms/text": "The text",
+    "sessions": "New session",
+    "sessions/thursday-class": "Wished length",
+    "sessions/thursday-class/files": "Make WAV",
+    "postures": "Letters of a name",
+    "recordings": "Bring in",
+}
+
+
+@pytest.mark.parametrize("path", MAIN_THINGS)
+def test_the_main_thing_is_within_ten_stops(browser: Browser, demo: str, path: str) -> None:
+    page = browser.new_page(viewport={"width": 1280, "height": 800})
+    page.goto(f"{demo}/{path}")
+    page.locator("main h1, main [aria-label]").first.wait_for(state="attached")
+    page.wait_for_timeout(500)
+    page.keyboard.press("Tab")
+    expect(page.get_by_role("button", name="To the page")).to_be_focused()
+    page.keyboard.press("Enter")
+    met = []
+    for _ in range(9):
+        page.keyboard.press("Tab")
+        met.append(
+            page.evaluate(
+                "(document.activeElement.getAttribute('aria-label') || document.activeElement.placeholder || '') + ' ' +"
+                " document.activeElement.innerText"
+            )
+        )
+    assert any(MAIN_THINGS[path] in m for m in met), met
+    page.close()

@@ -58,8 +58,9 @@ def your_data(house: Here) -> DataView:
     trouble, media_bytes = None, 0
     try:
         media_bytes = house.media.size(r.body.media for gone in (False, True) for r in house.recordings.all(gone))
-        for kind, documents in (("form", house.forms), ("session", house.sessions)):
-            unreadable += [f"the {kind} “{u.title or u.id}”" for u in documents.unreadable()]
+        shelves = (house.forms, house.sessions, house.recordings, house.classes, house.lessons, house.courses)
+        for documents in shelves:
+            unreadable += [f"the {documents.kind} “{u.title or u.id}”" for u in documents.unreadable()]
         house.own_postures.all()
         house.own_patterns.all()
         for n, what in ((house.own_postures.unreadable, "own posture"), (house.own_patterns.unreadable, "own pattern")):

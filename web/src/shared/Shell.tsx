@@ -29,6 +29,13 @@ export function Shell() {
   }, [place]);
   return (
     <div className="min-h-screen">
+      <button
+        type="button"
+        className="btn btn-sm btn-primary sr-only focus:not-sr-only focus:absolute focus:top-2 focus:left-2 focus:z-10"
+        onClick={() => document.getElementById("page")?.focus()}
+      >
+        To the page
+      </button>
       <header className="no-print border-base-300 border-b">
         <div className="mx-auto flex max-w-[1800px] flex-wrap items-end gap-x-6 px-4 pt-3">
           <NavLink to="/" className="font-name flex items-center gap-2 pb-2 text-xl font-semibold">
@@ -77,7 +84,7 @@ export function Shell() {
         </div>
       </header>
       <FirstSteps />
-      <main className="mx-auto max-w-[1800px] px-4 py-4">
+      <main id="page" tabIndex={-1} className="outline-none mx-auto max-w-[1800px] px-4 py-4">
         <DropAnywhere />
         <Outlet />
       </main>
