@@ -90,3 +90,20 @@ def test_a_pass_goes_over_a_few_movements_and_repeats_them(page: Page, demo: str
     assert (part["first_movement"], part["last_movement"]) == (last["movements"][1]["id"], last["movements"][2]["id"])
     counts = sum(m["counts"] for m in last["movements"][1:3])
     assert plan["derived"]["passes"][1]["totals"]["counts"] == counts
+
+
+def test_a_drill_across_the_hall_turns_at_the_wall(page: Page, demo: str) -> None:
+    page.goto(f"{demo}/sessions/evening-class")
+    drill = page.locator('[data-pass="a5"]')
+    drill.locator("[data-title]").click()
+    expect(drill.locator("[data-across]")).to_contain_text("All 4 times fit across Saltmarsh Hall")
+    drill.get_by_label("How many times in a row").fill("14")
+    page.keyboard.press("Tab")
+    saved(page)
+    expect(drill.locator("[data-across]")).to_contain_text("of 14 times fit across Saltmarsh Hall")
+    drill.get_by_role("button", name="Turn at the wall").click()
+    expect(page.locator('[placeholder="Spoken introduction"]')).to_have_count(1)
+    expect(page.locator("[data-pass]")).to_have_count(9)
+    saved(page)
+    page.keyboard.press("Control+z")
+    expect(page.locator("[data-pass]")).to_have_count(7)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Annotated, Literal
 
-from fastapi import APIRouter, Response
+from fastapi import APIRouter, Query, Response
 from pydantic import BaseModel, Field
 
 from kemvo.api.documents import Version, answer, disposition, download
@@ -12,6 +12,7 @@ from kemvo.api.house import Here, House
 from kemvo.api.sessions import SessionView, view
 from kemvo.core.cues.directions import Reader
 from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.lesson.across import Across, across, turned_at_walls
 from kemvo.core.lesson.lesson import Fitting, as_pattern, fitted, laid_out
 from kemvo.core.model.settings import begun_session
 from kemvo.core.tables.block_kinds import BLOCK_KINDS, PATTERNS, PatternRow
@@ -107,6 +108,27 @@ def take_fit(house: Here, id_: str, at: Version) -> Response:
     """Fit a session to its wished length and save it. 409 when somebody else wrote since `version`."""
     session = house.sessions.get(id_).body
     return answer(view(house, house.sessions.save(id_, at.version, fitted(session, house.forms_of(session)).session)))
+
+
+@router.get("/{id_}/across")
+def look_across(house: Here, id_: str, pass_id: Annotated[str, Query(max_length=64)]) -> Across | None:
+    """How often a drill that travels fits across its room; nothing where it does not travel."""
+    session = house.sessions.get(id_).body
+    return across(session, house.forms_of(session), pass_id)
+
+
+class AtWalls(Version):
+    """Which pass is divided at the walls."""
+
+    pass_id: Annotated[str, Field(max_length=64)]
+
+
+@router.post("/{id_}/turn-at-walls", response_model=SessionView)
+def turn_at_walls(house: Here, id_: str, at: AtWalls) -> Response:
+    """Divide a drill at the walls of its room and save it. 409 when somebody else wrote since `version`."""
+    session = house.sessions.get(id_).body
+    made = turned_at_walls(session, house.forms_of(session), at.pass_id)
+    return answer(view(house, house.sessions.save(id_, at.version, made)))
 
 
 @router.get("/{id_}/paper.{ending}", response_class=Response)

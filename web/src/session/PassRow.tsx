@@ -4,6 +4,7 @@ import { Copy, GripVertical, Trash2 } from "lucide-react";
 import { memo } from "react";
 import { clock, plural } from "../shared/format";
 import { GrowingText } from "../shared/GrowingText";
+import { AcrossRoom } from "./AcrossRoom";
 import { PassChoices } from "./PassChoices";
 import type { PassRowProps } from "./passRowProps";
 
@@ -111,6 +112,9 @@ export const PassRow = memo(function PassRow(props: PassRowProps) {
           {line.account.walked_m} m walked · one leg {clock(line.account.one_leg_ms)}
           {line.breath && <span className="block">{line.breath}</span>}
         </p>
+      )}
+      {line && props.open && moves && p.repeats > 1 && (
+        <AcrossRoom session={props.session} version={props.version} pass={p.id} onTurn={props.onTurn} />
       )}
     </li>
   );

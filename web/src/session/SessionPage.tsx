@@ -126,6 +126,9 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
       );
   };
 
+  const { ask } = doc;
+  const turnAtWall = useCallback((pass_id: string) => void ask("turn-at-walls", { pass_id }), [ask]);
+
   const groupAt = (id: string) => derived.groups.find((g) => g.pass_ids[0] === id);
 
   const onKeyDown = (e: KeyboardEvent) => {
@@ -223,6 +226,9 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
                       remove={remove}
                       open={open === p.id}
                       onOpen={setOpen}
+                      session={first.id}
+                      version={open === p.id ? doc.view.version : 0}
+                      onTurn={turnAtWall}
                     />
                   </Fragment>
                 ))}

@@ -13,6 +13,10 @@ export interface PassRowProps {
   /** Whether its choices are shown; otherwise they are told in one line. */
   open: boolean;
   onOpen: (id: string) => void;
+  /** Of its session, as it is saved. */
+  session: string;
+  version: number;
+  onTurn: (id: string) => void;
   /** Whether it stands in a group. */
   grouped: boolean;
 }
