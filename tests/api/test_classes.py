@@ -84,7 +84,10 @@ def test_a_session_for_a_class_has_its_room_its_limits_and_its_cautions(client: 
     forms = client.app.state.house.forms_of(client.app.state.house.sessions.get("thursday-class").body)  # type: ignore[attr-defined]
     assert all(f.room.title == "Small hall" and f.start is None for f in forms.values())
     assert all("sore-knees" in f.who.also and f.who.stature_cm == 190 for f in forms.values())
-    # The form itself is as it was.
+    # The form itself is as it was, also in a file of the session.
+    kept = client.get("/api/sessions/thursday-class/file").json()["forms"]["nine-willows"]
+    assert kept["room"]["title"] == "Saltmarsh Hall"
+    assert "who" not in kept
     assert client.get("/api/forms/nine-willows").json()["body"]["room"]["title"] == "Saltmarsh Hall"
     back = client.post(
         "/api/sessions/thursday-class/for-class", json={"version": given.json()["version"], "class_id": ""}

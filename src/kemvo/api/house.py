@@ -220,16 +220,21 @@ class House:
 
     def forms_of(self, session: Session) -> Forms:
         """The forms a session goes over, by id, as its class does them; those that are not there any more are left out."""
+        found = self.plain_forms_of(session)
+        group = self.class_of(session)
+        return (
+            {id_: self._as_class(id_, form, session.class_id, group) for id_, form in found.items()} if group else found
+        )
+
+    def plain_forms_of(self, session: Session) -> Forms:
+        """The same as they are kept, whatever class the session is for."""
         found: Forms = {}
         for id_ in {p.part.form_id for p in session.passes}:
             try:
                 found[id_] = self.forms.get(id_).body
             except (NotThere, CannotBeRead):
                 continue
-        group = self.class_of(session)
-        return (
-            {id_: self._as_class(id_, form, session.class_id, group) for id_, form in found.items()} if group else found
-        )
+        return found
 
     def class_of(self, session: Session) -> ClassGroup | None:
         """The class a session is for, if it is for one that is here."""

@@ -300,6 +300,6 @@ def recording_packed(house: Here, id_: str, media: bool = False) -> FileResponse
     path = house.incoming / f"{new_id()}.zip"
     file = house.media.path(recording.media)
     wanted = file if media and file.exists() else None
-    write_packed_recording(path, recording, write_session(session, forms), marks, wanted)
+    write_packed_recording(path, recording, write_session(session, house.plain_forms_of(session)), marks, wanted)
     headers = {"Content-Disposition": disposition(f"{recording.title} marks", "zip")}
     return FileResponse(path, media_type="application/zip", headers=headers, background=BackgroundTask(path.unlink))

@@ -198,14 +198,16 @@ def bring_session_back(house: Here, id_: str) -> SessionView:
 def session_file(house: Here, id_: str) -> Response:
     """The session with its forms as a file."""
     session = house.sessions.get(id_).body
-    return download(write_session(session, house.forms_of(session)), session.title, "session.json", "application/json")
+    return download(
+        write_session(session, house.plain_forms_of(session)), session.title, "session.json", "application/json"
+    )
 
 
 @router.get("/{id_}/packed.zip")
 def session_packed(house: Here, id_: str) -> Response:
     """The session with its forms, the takes of its lines and the sound under it, as a ZIP file."""
     session, practice = house.practice_of(id_, wait=False)
-    text = write_session(session, house.forms_of(session))
+    text = write_session(session, house.plain_forms_of(session))
     path = house.incoming / f"{new_id()}.zip"
     write_packed(path, text, *sounds_to_pack(house.takes, house.brought, session, practice.voiced()))
     headers = {"Content-Disposition": disposition(f"{session.title} with sounds", "zip")}

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
+import { DayField } from "../classes/DayField";
 import {
   type Choices,
   call,
@@ -95,6 +96,16 @@ export function LessonPanel({
           options={[["", "Any"], ...classes.data.map((c) => [c.id, c.title || "Untitled class"] as const)]}
           onChoose={onClass}
         />
+      )}
+      {session.class_id && (
+        <Labelled name="Its lesson of">
+          <DayField
+            label="Day of the lesson"
+            value={session.day ?? null}
+            onDay={(day) => edit((s) => ({ ...s, day }))}
+            onEmpty={() => edit((s) => ({ ...s, day: null }))}
+          />
+        </Labelled>
       )}
       {session.cautions.length > 0 && (
         <div className="text-sm">
