@@ -87,7 +87,7 @@ export function LessonParts({ lesson, sheet, tables, set }: PartsProps) {
                 <select
                   className="select select-sm w-full"
                   aria-label="How"
-                  value={p.facing === "watch" && p.kind !== "watch" ? p.kind : p.kind}
+                  value={p.kind}
                   onChange={(e) => {
                     const kind = e.target.value as LessonPart["kind"];
                     change(n, { kind, facing: kind === "watch" ? "watch" : "behind" });
@@ -127,30 +127,60 @@ export function LessonParts({ lesson, sheet, tables, set }: PartsProps) {
               </li>
             ))}
           </ol>
-          <button
-            type="button"
-            className="btn btn-sm justify-self-start"
-            onClick={() => {
-              const last = lesson.parts.at(-1);
-              const at = sheet.choices.findIndex((c) => last && c.posture_id === last.posture_id);
-              const next = sheet.choices[at + 1] ?? sheet.choices[0];
-              set({
-                parts: [
-                  ...lesson.parts,
-                  {
-                    ...NEW,
-                    form_id: next?.form_id ?? "",
-                    posture_id: next?.posture_id ?? "",
-                    posture: next?.title ?? "",
-                  },
-                ],
-              });
-            }}
-          >
-            <Plus size={15} /> Add a posture
-          </button>
+          <AddPostures lesson={lesson} sheet={sheet} set={set} />
         </>
       )}
     </section>
+  );
+}
+
+/** Postures from one to another, in so many minutes together: a lesson without Kemvo is entered in a minute. */
+function AddPostures({ lesson, sheet, set }: Omit<PartsProps, "tables">) {
+  const last = lesson.parts.findLast((p) => p.posture_id);
+  const after = sheet.choices.findIndex((c) => last && c.posture_id === last.posture_id) + 1;
+  const next = Math.min(after, sheet.choices.length - 1);
+  const [ends, setEnds] = useState<{ from: number; to: number } | null>(null);
+  const [minutes, setMinutes] = useState(5);
+  const { from, to } = ends ?? { from: next, to: next };
+  const chosen = sheet.choices.slice(Math.min(from, to), Math.max(from, to) + 1);
+  const end = (name: string, value: number, put: (n: number) => void) => (
+    <select
+      className="select select-sm w-full"
+      aria-label={name}
+      value={value}
+      onChange={(e) => put(Number(e.target.value))}
+    >
+      {sheet.choices.map((c, i) => (
+        <option key={`${c.form_id} ${c.posture_id}`} value={i}>
+          {c.title}
+        </option>
+      ))}
+    </select>
+  );
+  if (!sheet.choices.length) return <p>The form of this class is not here.</p>;
+  return (
+    <div className="grid items-center gap-2 sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_6rem_auto]">
+      {end("From posture", from, (n) => setEnds({ from: n, to: Math.max(n, to) }))}
+      {end("To posture", to, (n) => setEnds({ from, to: n }))}
+      <NumberField label="Minutes together" value={minutes} least={0.1} most={600} onNumber={setMinutes} />
+      <button
+        type="button"
+        className="btn btn-sm"
+        onClick={() => {
+          const ms = Math.round((minutes * 60_000) / chosen.length);
+          const made = chosen.map((c) => ({
+            ...NEW,
+            form_id: c.form_id,
+            posture_id: c.posture_id,
+            posture: c.title,
+            ms,
+          }));
+          set({ parts: [...lesson.parts, ...made] });
+          setEnds(null);
+        }}
+      >
+        <Plus size={15} /> {chosen.length === 1 ? "Add the posture" : `Add ${chosen.length} postures`}
+      </button>
+    </div>
   );
 }
