@@ -148,6 +148,10 @@ def form(
         typer.Option("-o", "--out", metavar="NAME.form.json", help="Form to write. Default: NAME.form.json here."),
     ] = None,
     title: Annotated[str, typer.Option(help="The form's title. Default: the text's own, else the file's name.")] = "",
+    names: Annotated[
+        str,
+        typer.Option(help="Where the names of postures stand: before or after their movements. Default: as it seems."),
+    ] = "",
     items: Annotated[
         str, typer.Option(help="What the items of a flat list are: postures or movements. Default: as it seems.")
     ] = "",
@@ -157,9 +161,11 @@ def form(
     from kemvo.main_job import form_of_text
 
     with sentences():
+        if names not in ("", "before", "after"):
+            end(Problem(what=f"“{names}” is no place of a name.", where="--names", mend="Say before or after."))
         if items not in ("", "postures", "movements"):
             end(Problem(what=f"“{items}” is no kind of item.", where="--items", mend="Say postures or movements."))
-        made, remarks = form_of_text(text, title, items)  # type: ignore[arg-type]
+        made, remarks = form_of_text(text, title, items, names)  # type: ignore[arg-type]
         path = out or Path(f"{text.stem}.form.json")
         path.write_text(write_form(made), encoding="utf-8")
         for line in remarks:

@@ -22,6 +22,7 @@ from kemvo.core.practice.cue_rows import cue_rows
 from kemvo.core.practice.pipeline import Practice, work_out
 from kemvo.core.text_import.draft import draft
 from kemvo.core.text_import.headings import Flat
+from kemvo.core.text_import.names_after import NamesStand
 from kemvo.core.text_import.script import read_script
 from kemvo.core.timing.pass_postures import missing_parts, require_a_form
 from kemvo.core.timing.timeline import chapters
@@ -152,7 +153,7 @@ def prepared(path: Path, speed: float) -> SessionJob:
     return SessionJob(opened.session, practice, clips, opened.sounds, notices)
 
 
-def form_of_text(path: Path, title: str = "", items: Flat = "") -> tuple[Form, list[str]]:
+def form_of_text(path: Path, title: str = "", items: Flat = "", names: NamesStand = "") -> tuple[Form, list[str]]:
     """A form made of a text as the page makes it, with the catalogue and the own postures; and the lines that were not
     understood. Raises KemvoError for what cannot be read, OSError when there is no such file."""
     with path.open("rb") as file:
@@ -161,7 +162,12 @@ def form_of_text(path: Path, title: str = "", items: Flat = "") -> tuple[Form, l
     own = OwnPostures(Database(folder / "kemvo.sqlite")).all() if (folder / "kemvo.sqlite").exists() else ()
     catalogue = over(shipped_catalogue(), own)
     made = draft(
-        read_script(script_entries(data, path.name), name_index(catalogue)), catalogue, title, path.stem[:200], items
+        read_script(script_entries(data, path.name), name_index(catalogue)),
+        catalogue,
+        title,
+        path.stem[:200],
+        items,
+        names,
     )
     remarks = [
         f"line {x.line}: “{x.text[:120]}” was not understood; it is a {x.became}."
@@ -171,4 +177,6 @@ def form_of_text(path: Path, title: str = "", items: Flat = "") -> tuple[Form, l
     if made.items and not items:
         other = "movements" if made.items == "postures" else "postures"
         remarks.append(f"The items of the list were taken for {made.items}; --items {other} takes them for {other}.")
+    if made.names and not names:
+        remarks.append("The names were taken to stand after their movements; --names before takes them as written.")
     return with_typed_read(finished(made.form)), remarks

@@ -124,3 +124,18 @@ def test_a_lesson_told_in_one_go_shows_which_postures_begin_where(page: Page, em
     # Every line is a movement of its posture, in its own words.
     shown = [x.input_value() for x in page.locator('[aria-label^="Words of movement"]').all()]
     assert shown == TOLD.splitlines()
+
+
+def test_names_after_their_movements_are_turned_by_a_click(page: Page, demo: str) -> None:
+    page.goto(f"{demo}/forms/text")
+    page.get_by_label("The text").fill(
+        "Step left to the corner. Weight into the left leg. That was brush knee.\nSit back. Turn the right toes out. That's single whip."
+    )
+    page.get_by_role("button", name="Read the text").click()
+    expect(page.locator("[data-names]")).to_have_attribute("data-names", "after")
+    expect(page.get_by_role("heading", name="2 postures, 4 movements from the text")).to_be_visible()
+    page.get_by_role("button", name="before their movements").click()
+    expect(page.locator("[data-names]")).to_have_attribute("data-names", "before")
+    page.get_by_role("button", name="after their movements").click()
+    page.get_by_role("button", name="Make the form").click()
+    expect(page.get_by_label("Name of the posture").first).to_have_value("Brush knee")

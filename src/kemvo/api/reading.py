@@ -16,6 +16,7 @@ from kemvo.core.movement.fields import Sign, corrected, filled, signs
 from kemvo.core.movement.readings import read_as_in
 from kemvo.core.text_import.draft import Draft, draft
 from kemvo.core.text_import.headings import Flat
+from kemvo.core.text_import.names_after import NamesStand
 from kemvo.core.text_import.script import read_script
 from kemvo.formats.scripts import script_entries
 from kemvo.jobs import Job
@@ -67,11 +68,12 @@ def correct_reading(house: Here, correcting: Correcting, form: str = "") -> Line
 
 
 class PastedText(BaseModel):
-    """A text as it was pasted. `items`: what the items of a flat list are, where the instructor says so."""
+    """A text as it was pasted. `items`: what the items of a flat list are, `names`: where the names stand, where the instructor says so."""
 
     text: Annotated[str, Field(min_length=1, max_length=2_000_000)]
     title: Annotated[str, Field(max_length=200)] = ""
     items: Flat = ""
+    names: NamesStand = ""
 
 
 ReadNow = Annotated[Draft | JobView, Field(description="The form; of a long text the job that makes it.")]
@@ -80,7 +82,9 @@ ReadNow = Annotated[Draft | JobView, Field(description="The form; of a long text
 @router.post("/texts")
 def read_text(house: Here, response: Response, pasted: PastedText) -> ReadNow:
     """A pasted text made into a form, for confirmation; nothing is saved. A long text is read as a job, which makes it."""
-    return _draft(house, response, pasted.text.encode(), "pasted.txt", pasted.title, "New form", pasted.items)
+    return _draft(
+        house, response, pasted.text.encode(), "pasted.txt", pasted.title, "New form", pasted.items, pasted.names
+    )
 
 
 @router.post("/texts/file")
@@ -90,10 +94,11 @@ def read_text_file(
     file: UploadFile,
     title: Annotated[str, Form(max_length=200)] = "",
     items: Annotated[Flat, Form()] = "",
+    names: Annotated[NamesStand, Form()] = "",
 ) -> ReadNow:
     """A text file made into a form, for confirmation; nothing is saved. A long text is read as a job, which makes it."""
     name = file.filename or "text.txt"
-    return _draft(house, response, file_text(file), name, title, name.rsplit(".", 1)[0][:200], items)
+    return _draft(house, response, file_text(file), name, title, name.rsplit(".", 1)[0][:200], items, names)
 
 
 LINES_AT_ONCE = 600
@@ -103,18 +108,19 @@ LINES_A_STEP = 200
 
 
 def _draft(
-    house: House, response: Response, data: bytes, name: str, title: str, usual: str, items: Flat
+    house: House, response: Response, data: bytes, name: str, title: str, usual: str, items: Flat, names: NamesStand
 ) -> Draft | JobView:
     entries = script_entries(data, name)
     if len(entries) <= LINES_AT_ONCE:
-        return draft(read_script(entries, house.names()), house.catalogue(), title, usual or "New form", items)
+        return draft(read_script(entries, house.names()), house.catalogue(), title, usual or "New form", items, names)
 
     def work(job: Job) -> None:
         for n in range(0, len(entries), LINES_A_STEP):
             # What was read is remembered: the whole is then put together at once.
             read_script(entries[n : n + LINES_A_STEP], house.names())
             job.report(READING * n / len(entries))
-        made = draft(read_script(entries, house.names()), house.catalogue(), title, usual or "New form", items)
+        read = read_script(entries, house.names())
+        made = draft(read, house.catalogue(), title, usual or "New form", items, names)
         job.made = made.model_dump(mode="json")
 
     response.status_code = 202

@@ -48,13 +48,13 @@ export function TextPage() {
     const job = await reading.run(async () => answer);
     if (job) setDraft(made<Draft>(job));
   };
-  const readFrom = (from: string | File, items = "") =>
+  const readFrom = (from: string | File, items = "", names = "") =>
     doing(async () => {
       setSource(from);
       await read(
         typeof from === "string"
-          ? await call<Draft | Job>("texts", "POST", { text: from, items })
-          : await upload<Draft | Job>("texts/file", from, { items }),
+          ? await call<Draft | Job>("texts", "POST", { text: from, items, names })
+          : await upload<Draft | Job>("texts/file", from, { items, names }),
       );
     });
   const make = () =>
@@ -153,6 +153,22 @@ export function TextPage() {
                   onClick={() => void readFrom(source, items)}
                 >
                   {items}
+                </button>
+              ))}
+            </p>
+          )}
+          {draft.names && (
+            <p className="mb-2 flex flex-wrap items-center gap-2" data-names={draft.names}>
+              The names stand:
+              {(["before", "after"] as const).map((names) => (
+                <button
+                  key={names}
+                  type="button"
+                  className={`btn btn-sm ${draft.names === names ? "btn-primary" : ""}`}
+                  aria-pressed={draft.names === names}
+                  onClick={() => void readFrom(source, draft.items, names)}
+                >
+                  {names} their movements
                 </button>
               ))}
             </p>

@@ -30,6 +30,7 @@ from kemvo.core.text_import.headings import (
     with_roles,
 )
 from kemvo.core.text_import.line_notes import noted
+from kemvo.core.text_import.names_after import NamesStand, names_first
 from kemvo.core.text_import.naming import (
     NAME_SHARE,
     called_in_catalogue,
@@ -95,20 +96,27 @@ class DraftLine(Value):
 
 class Draft(Value):
     """A form made of a text, with every line's account. `items`: what the items of a flat list were taken for; they could be the
-    other, too."""
+    other, too. `names`: where the names were taken to stand, before their movements or after them; it could be the other."""
 
     form: Form
     lines: tuple[DraftLine, ...]
     items: Flat = ""
+    names: NamesStand = ""
 
 
 def draft(
-    read: Sequence[ReadEntry], catalogue: Sequence[Entry], title: str, usual: str = "", items: Flat = ""
+    read: Sequence[ReadEntry],
+    catalogue: Sequence[Entry],
+    title: str,
+    usual: str = "",
+    items: Flat = "",
+    names: NamesStand = "",
 ) -> Draft:
     """Make a form of a read text. `title`: the form's; else the text's own, else `usual`. Times become counts at the usual
-    tempo. Captions are put together as rows first. `items`: what the items of a flat list are; empty: as it seems."""
+    tempo. Captions are put together as rows first. `items`: what the items of a flat list are, `names`: where the names stand; empty: as it seems."""
     known = {e.id: e for e in catalogue}
-    read = _whole_items(in_rows(read))
+    written = _whole_items(in_rows(read))
+    read, was, stand = names_first(written, names)
     building = Building()
     lines = []
     laid, flat = with_roles(read, items)
@@ -121,8 +129,8 @@ def draft(
         lines.append(
             DraftLine(
                 line=entry.line,
-                text=entry.text,
-                t_ms=entry.t_ms,
+                text=written[was[i]].entry.text,
+                t_ms=written[was[i]].entry.t_ms,
                 state=state,
                 became=became,
                 signs=signs,
@@ -130,7 +138,8 @@ def draft(
             )
         )
     form = building.form(title or usual, known)
-    return Draft(form=form.model_copy(update={"title": title}) if title else form, lines=tuple(lines), items=flat)
+    told = tuple(line for _, line in sorted(zip(was, lines, strict=True), key=lambda x: x[0]))
+    return Draft(form=form.model_copy(update={"title": title}) if title else form, lines=told, items=flat, names=stand)
 
 
 def _whole_items(read: Sequence[ReadEntry]) -> list[ReadEntry]:
