@@ -212,9 +212,11 @@ function CourseRow({ row, coming, course, pin }: RowProps) {
               <b>
                 {p.number} {p.title}
               </b>
-              <span className="quiet text-sm">
-                {Math.round(p.minutes)} min{p.measured && " ●"}
-              </span>
+              {row.state === "planned" && (
+                <span className="quiet text-sm">
+                  {Math.round(p.minutes)} min{p.measured && " ●"}
+                </span>
+              )}
               {row.state === "planned" && (
                 <select
                   className="select select-xs w-auto max-w-28"
