@@ -55,6 +55,9 @@ def test_a_class_is_kept_undone_put_away_and_brought_back(client: TestClient) ->
     assert len(saved["derived"]["cautions"]) == 1
     assert "Numbers only" in saved["derived"]["only_numbers"]
     assert client.put(f"/api/book/classes/{id_}", json={"version": 1, "body": body}).status_code == 409
+    nowhere = client.put(f"/api/book/classes/{id_}", json={"version": 2, "body": {**body, "zone": "Mars/Base"}})
+    assert nowhere.status_code == 422
+    assert "no time zone" in nowhere.text
     wrong = client.put(f"/api/book/classes/{id_}", json={"version": 2, "body": {**body, "minutes": 2}})
     assert wrong.status_code == 422
     assert "minutes" in wrong.text

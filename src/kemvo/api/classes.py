@@ -25,6 +25,7 @@ from kemvo.core.progress.model import ClassGroup, Course, Lesson
 from kemvo.core.progress.next_lesson import chosen_recap, next_lesson
 from kemvo.core.progress.occasions import course_events
 from kemvo.core.progress.what_next import WhatNext, what_next
+from kemvo.core.types import Day
 from kemvo.core.views.class_pages import ClassNow, Today, Waiting, today
 from kemvo.formats.calendar import MEDIA_TYPE, write_calendar
 from kemvo.formats.class_file import ClassBundle, write_class
@@ -77,7 +78,7 @@ def logbook(house: Here, id_: str, form_id: str = "") -> Logbook:
 class WriteDown(BaseModel):
     """Which day's runs are written down; `held`: as a lesson, or as a rehearsal only."""
 
-    day: date
+    day: Day
     held: bool = True
 
 
@@ -99,7 +100,7 @@ class FromRecording(BaseModel):
     """A recording that is written down as a lesson of a day."""
 
     recording_id: Annotated[str, Field(max_length=64)]
-    day: date
+    day: Day
 
 
 @router.post("/{id_}/from-recording", status_code=201)
@@ -142,7 +143,7 @@ def _session_for(house: House, id_: str, day: date) -> tuple[str, str] | None:
 
 
 @router.get("/{id_}/next")
-def next_for(house: Here, id_: str, day: date | None = None) -> Proposal:
+def next_for(house: Here, id_: str, day: Day | None = None) -> Proposal:
     """What a class should have next, with the reason for each; `day`: on another day than its next lesson's."""
     book = Book(house)
     group, on, made = book.group(id_), _day(book, id_, day), book.account(id_)
@@ -162,7 +163,7 @@ def next_for(house: Here, id_: str, day: date | None = None) -> Proposal:
 class LayOutNext(BaseModel):
     """How the next lesson is laid out: on another day, with other new postures (ids; None: as proposed)."""
 
-    day: date | None = None
+    day: Day | None = None
     new: Annotated[list[str], Field(max_length=40)] | None = None
 
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from datetime import date
 from typing import Annotated, Literal
 
 from pydantic import BaseModel, ConfigDict, Field
@@ -47,6 +48,9 @@ Care = Literal["kick", "jump", "low", "one-leg", "bend", "twist", "high-arms"]
 
 Front = Literal["north", "south"]
 """What a form's front is called on the compass: schools begin towards the north or the south (common practice, no source)."""
+
+Day = Annotated[date, Field(ge=date(1900, 1, 1), le=date(2200, 12, 31))]
+"""A day on which something is taught."""
 
 VariantId = Literal["gentler", "footwork", "other"]
 """Another way of doing a posture: `core/model/variants.py`."""

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from datetime import date
 from typing import Annotated, Literal, NamedTuple
 
 from pydantic import Field, ValidationError
@@ -11,7 +10,7 @@ from kemvo.core.errors import from_validation
 from kemvo.core.model.form import Form
 from kemvo.core.tables.block_kinds import BlockKind, CurveId, Facing, Only, VoiceLevel
 from kemvo.core.tables.breath_schools import School
-from kemvo.core.types import Id, Line, StillMs, Tags, Tempo, Title, Value, VariantId
+from kemvo.core.types import Day, Id, Line, StillMs, Tags, Tempo, Title, Value, VariantId
 
 
 class FacingRow(NamedTuple):
@@ -298,7 +297,7 @@ class Session(Value):
     own_cues: Annotated[tuple[OwnCue, ...], Field(max_length=5000)] = ()
     tags: Tags = ()
     class_id: Id = ""
-    day: date | None = None
+    day: Day | None = None
     cautions: Annotated[tuple[Line, ...], Field(max_length=20)] = ()
     passes: Annotated[tuple[Pass, ...], Field(max_length=200)] = ()
 

@@ -267,9 +267,12 @@ def weeks_of(lessons: Sequence[Lesson]) -> tuple[Week, ...]:
     if not lessons:
         return ()
     first, last = (monday(f(x.day for x in lessons)) for f in (min, max))
+    by_week: defaultdict[date, list[Lesson]] = defaultdict(list)
+    for x in lessons:
+        by_week[monday(x.day)].append(x)
     found: list[Week] = []
     while first <= last:
-        here = [x for x in lessons if monday(x.day) == first]
+        here = by_week.get(first, [])
         found.append(Week(monday=first, minutes=round(sum(x.ms() for x in here) / 60_000, 2), lessons=len(here)))
         first += timedelta(days=7)
     return tuple(found)

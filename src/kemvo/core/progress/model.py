@@ -3,17 +3,17 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from datetime import date
 from typing import Annotated, Literal, TypeVar
+from zoneinfo import ZoneInfo, ZoneInfoNotFoundError
 
-from pydantic import Field, ValidationError, model_validator
+from pydantic import Field, ValidationError, field_validator, model_validator
 
 from kemvo.core.errors import from_validation
 from kemvo.core.progress.levels import LevelId, RecallId
 from kemvo.core.tables.block_kinds import BlockKind, Facing, VoiceLevel
 from kemvo.core.tables.groups import GroupId
 from kemvo.core.tables.rooms import Room
-from kemvo.core.types import Id, Line, Side, Title, Value
+from kemvo.core.types import Day, Id, Line, Side, Title, Value
 
 Weekday = Annotated[int, Field(ge=0, le=6)]
 """0 is Monday."""
@@ -81,6 +81,14 @@ class ClassGroup(Value):
     recall: RecallId = "doubling"
     notes: Notes = ""
 
+    @field_validator("zone")
+    @classmethod
+    def _is_a_zone(cls, zone: str) -> str:
+        try:
+            return ZoneInfo(zone).key if zone else ""
+        except (ZoneInfoNotFoundError, ValueError, OSError):
+            raise ValueError("This is no time zone. Write it as Europe/London, or leave it out.") from None
+
 
 class LessonPart(Value):
     """A posture (or a still time) of a lesson: in which kind of pass, on which side as the class did it, at which tempo (counts a
@@ -109,7 +117,7 @@ class OpenPoint(Value):
     form_id: Id = ""
     posture_id: Id = ""
     movement_id: Id = ""
-    settled: date | None = None
+    settled: Day | None = None
 
 
 LessonSource = Literal["stage", "recording", "hand"]
@@ -121,7 +129,7 @@ class Lesson(Value):
 
     title: Title = ""
     class_id: Id = ""
-    day: date
+    day: Day
     began: Clock = ""
     held: bool = True
     source: LessonSource = "hand"
@@ -142,8 +150,8 @@ class Lesson(Value):
 class Holiday(Value):
     """Days without a lesson, both included."""
 
-    first: date
-    last: date
+    first: Day
+    last: Day
     title: Title = ""
 
     @model_validator(mode="after")
@@ -157,7 +165,7 @@ class CoursePin(Value):
     """A posture that is to be new on a certain day."""
 
     posture_id: Id
-    day: date
+    day: Day
 
 
 class Course(Value):
@@ -169,9 +177,9 @@ class Course(Value):
     form_id: Id = ""
     first: Id = ""
     last: Id = ""
-    starts: date
+    starts: Day
     lessons: Annotated[int, Field(ge=1, le=200)] | None = 12
-    ends: date | None = None
+    ends: Day | None = None
     minutes: PlanMinutes | None = None
     level: LevelId | None = None
     holidays: Annotated[tuple[Holiday, ...], Field(max_length=100)] = ()
