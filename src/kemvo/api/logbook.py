@@ -132,7 +132,9 @@ class Book:
     def next_day(self, id_: str) -> date | None:
         """The day of a class's next lesson."""
         group = self.group(id_)
-        return next_day(group, self.courses(id_), self.held(id_), now_of(group))
+        # What ran today is today's lesson until it is written down: the stage may be stopped and gone on with.
+        written = {x.lesson.day for x in self._written.get(id_, ()) if x.lesson.held}
+        return next_day(group, self.courses(id_), written, now_of(group))
 
 
 def pattern_of(house: House, class_id: str, group: ClassGroup) -> PatternRow:

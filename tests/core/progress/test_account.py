@@ -118,7 +118,7 @@ def test_what_ran_counts_on_the_days_of_the_class_and_by_its_own_clock() -> None
     forms = {"f": form_of(2)}
     spans = timed(score_of(session, forms), session, forms).spans
     keys = span_keys(spans)
-    ran = run_parts(session, forms, Stretch(place=keys[0], until=keys[-1], began="a", ms=spans[-1].end_ms))
+    ran = run_parts(session, forms, Stretch(place=keys[0], until=keys[-1], began="a", ms=600_000))
     # 23:30 in London on a Thursday in July is 22:30 by Greenwich; in Tokyo it is Friday by then.
     thursday = Ran("one", "s", "t", "2026-07-02T22:30:00+00:00", 60_000, ran)
     london, tokyo = (ClassGroup(days=(3,), zone=z) for z in ("Europe/London", "Asia/Tokyo"))
@@ -131,8 +131,12 @@ def test_what_ran_counts_on_the_days_of_the_class_and_by_its_own_clock() -> None
     both = found_lessons([again, thursday], london, "c", []).counted
     assert len(both) == 1
     assert both[0].runs == ("one", "two")
-    assert both[0].ms() == 2 * spans[-1].end_ms
+    assert both[0].ms() == 1_200_000
     assert found_lessons([again, thursday], london, "c", both) == ((), ())
+    # The stage opened for a moment is no lesson by itself.
+    moment = thursday._replace(parts=[p.model_copy(update={"ms": 1000}) for p in ran[:3]])
+    assert not found_lessons([moment], london, "c", []).counted
+    assert len(found_lessons([moment], london, "c", []).offered) == 1
 
 
 def test_a_point_is_open_until_it_is_settled() -> None:

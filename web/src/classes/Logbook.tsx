@@ -150,7 +150,7 @@ export function Logbook({ id, version }: { id: string; version: number }) {
           </ul>
           {data.offered.length > 0 && (
             <>
-              <h3 className="mt-3 mb-1 font-semibold">Ran on other days: not counted</h3>
+              <h3 className="mt-3 mb-1 font-semibold">Ran on other days, or for moments: not counted</h3>
               <ul className="grid gap-1">
                 {data.offered.map((o) => (
                   <li key={o.day} className="flex flex-wrap items-center gap-3">

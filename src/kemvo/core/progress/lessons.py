@@ -63,9 +63,13 @@ def lesson_of(runs: Sequence[Ran], group: ClassGroup, class_id: str) -> Lesson:
     )
 
 
+COUNTS_FROM_MS = 3 * 60_000
+"""What ran for a shorter time was only looked at (own choice)."""
+
+
 class FoundLessons(NamedTuple):
     """Runs that no lesson was written from yet, by day: on a day on which the class meets they count as a lesson until something
-    else is said; on other days they are only offered."""
+    else is said; those of other days, and those that ran for moments only, are offered."""
 
     counted: tuple[Lesson, ...]
     offered: tuple[Lesson, ...]
@@ -77,7 +81,9 @@ def found_lessons(runs: Iterable[Ran], group: ClassGroup, class_id: str, written
     fresh = sorted((r for r in runs if r.id not in taken and r.parts), key=lambda r: r.began)
     by_day = groupby(fresh, lambda r: local(r.began, group).date())
     made = [lesson_of(list(of_day), group, class_id) for _, of_day in by_day]
-    meets = [not group.days or lesson.day.weekday() in group.days for lesson in made]
+    meets = [
+        (not group.days or lesson.day.weekday() in group.days) and lesson.ms() >= COUNTS_FROM_MS for lesson in made
+    ]
     return FoundLessons(
         tuple(lesson for lesson, ok in zip(made, meets, strict=True) if ok),
         tuple(lesson for lesson, ok in zip(made, meets, strict=True) if not ok),
