@@ -99,3 +99,46 @@ def test_a_long_press_chooses_rows_by_finger(browser: Browser, demo: str) -> Non
     drawer.get_by_role("button").first.tap()
     expect(page.get_by_role("tab", name="Setup")).to_be_visible()
     page.close()
+
+
+def test_chosen_rows_are_dragged_together_and_ways_go_with_their_posture(page: Page, demo: str) -> None:
+    page.goto(f"{demo}/forms/nine-willows")
+    before = lines(page)
+    page.get_by_label("Words of movement 1").first.click()
+    page.get_by_label("Words of movement 2").first.click(modifiers=["Shift"])
+    page.get_by_label("Words of movement 1").first.hover()
+    grip = page.get_by_role("button", name=f"Drag: {before[0]}").first.bounding_box()
+    to = page.get_by_label("Words of movement 4").first.bounding_box()
+    page.mouse.move(grip["x"] + 8, grip["y"] + 8)
+    page.mouse.down()
+    page.mouse.move(to["x"] + 80, to["y"] + 10, steps=5)
+    page.mouse.up()
+    expect(page.get_by_label("Words of movement 3").first).to_have_value(before[0])
+    assert lines(page)[:4] == [before[2], before[3], before[0], before[1]]
+    saved(page)
+    page.keyboard.press("Control+z")
+    saved(page)
+
+    page.set_viewport_size({"width": 1280, "height": 1600})
+    # A posture with another way is dragged below the next one: both are there.
+    first = page.locator('[data-posture="p1"]')
+    first.get_by_label("Name of the posture").click()
+    page.keyboard.press("Alt+7")
+    page.get_by_role("button", name="a gentler way").click()
+    saved(page)
+    first.get_by_label("Name of the posture").hover()
+    grip = first.locator('[data-tools="posture:p1"] [title="Drag"]').bounding_box()
+    to = page.locator('[data-posture="p2"]').get_by_label("Name of the posture").bounding_box()
+    page.mouse.move(grip["x"] + 8, grip["y"] + 8)
+    page.mouse.down()
+    page.mouse.move(to["x"] + 80, to["y"] + 10, steps=5)
+    page.mouse.up()
+    expect(page.locator("[data-posture]").first).to_have_attribute("data-posture", "p2")
+    saved(page)
+    body = page.request.get(f"{demo}/api/forms/nine-willows").json()["body"]
+    there = [(p["id"] in ("p1", "p2"), p["variant_of"]) for p in body["sections"][0]["postures"]]
+    assert there[:3] == [(True, ""), (True, ""), (False, "p1")]
+    assert [p["id"] for p in body["sections"][0]["postures"]][:2] == ["p2", "p1"]
+    page.keyboard.press("Control+z")
+    page.keyboard.press("Control+z")
+    saved(page)

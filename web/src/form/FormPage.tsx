@@ -32,7 +32,7 @@ import { formLine } from "./RowDetails";
 import { AddRow, type OnRow, RowTools } from "./RowTools";
 import { afterAct, afterKey, isBlank, neighbour } from "./rowKeys";
 import { LaneHead, SectionLine } from "./SheetHead";
-import { copyAll, moveAll, removeAll } from "./severalRows";
+import { copyAll, moveAll, moveAllTo, removeAll } from "./severalRows";
 import { useChosenRows } from "./useChosenRows";
 
 export function FormPage() {
@@ -94,7 +94,18 @@ function FormSheet({ first }: { first: FormView }) {
     [edit],
   );
 
-  const onRow = useCallback<OnRow>((row, act, onto) => apply((f) => afterAct(f, row, act, onto)), [apply]);
+  const several = useRef<edits.RowRef[]>([]);
+  several.current = rows.chosen;
+  const onRow = useCallback<OnRow>(
+    (row, act, onto) => {
+      const chosen = several.current;
+      // A row that is dragged takes the others along that are chosen with it.
+      if (act === "drop" && onto && chosen.length > 1 && chosen.some((r) => r.id === row.id))
+        return apply((f) => ({ form: moveAllTo(f, chosen, onto), go: null }));
+      apply((f) => afterAct(f, row, act, onto));
+    },
+    [apply],
+  );
 
   const otherSide = async (row: edits.RowRef) => {
     const posture = edits.postureOf(latest.current, row);

@@ -25,7 +25,8 @@ interface RowToolsProps {
 export function RowTools({ row, name, onRow }: RowToolsProps) {
   return (
     <span
-      className="absolute -top-3 right-1 z-2 hidden rounded-field border border-base-300 bg-base-100 shadow-sm group-focus-within/tools:flex group-hover/tools:flex"
+      // A posture's block cuts off what stands out of it.
+      className={`absolute ${row.level === "posture" ? "top-0.5" : "-top-3"} right-1 z-2 hidden rounded-field border border-base-300 bg-base-100 shadow-sm group-focus-within/tools:flex group-hover/tools:flex data-dragging:flex`}
       data-tools={`${row.level}:${row.id}`}
     >
       {row.level !== "section" && <Grip row={row} name={name} onRow={onRow} />}
@@ -71,19 +72,27 @@ function Grip({ row, name, onRow }: RowToolsProps) {
       aria-label={`Drag: ${name}`}
       title="Drag"
       onMouseDown={(e) => e.preventDefault()}
-      onPointerDown={(e) => e.currentTarget.setPointerCapture(e.pointerId)}
+      onPointerDown={(e) => {
+        e.currentTarget.setPointerCapture(e.pointerId);
+        // The tools stay where the pointer leaves their row.
+        if (e.currentTarget.parentElement) e.currentTarget.parentElement.dataset.dragging = "";
+      }}
       onPointerMove={(e) => {
         if (!e.currentTarget.hasPointerCapture(e.pointerId)) return;
         const edge = e.clientY < 60 ? -12 : e.clientY > window.innerHeight - 60 ? 12 : 0;
         if (edge) window.scrollBy(0, edge);
         show(rowUnder(e.clientX - 60, e.clientY, row) ?? rowUnder(e.clientX, e.clientY, row));
       }}
-      onPointerUp={() => {
+      onPointerUp={(e) => {
+        delete e.currentTarget.parentElement?.dataset.dragging;
         const to = over.current && rowOf(over.current.querySelector("[data-row]"))?.row;
         show(null);
         if (to) onRow(row, "drop", to);
       }}
-      onPointerCancel={() => show(null)}
+      onPointerCancel={(e) => {
+        delete e.currentTarget.parentElement?.dataset.dragging;
+        show(null);
+      }}
     >
       <GripVertical size={15} />
     </button>

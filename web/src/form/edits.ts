@@ -166,7 +166,17 @@ export const freshPosture = (p: Posture): Posture => ({
   id: newId(),
   movements: p.movements.map(freshMovement),
 });
-const freshSection = (s: Section): Section => ({ ...s, id: newId(), postures: s.postures.map(freshPosture) });
+/** Copies of several postures: other ways stay with the copies of theirs. */
+export function freshPostures(postures: readonly Posture[]): Posture[] {
+  const made = postures.map(freshPosture);
+  const ids = new Map(postures.map((p, i) => [p.id, made[i]?.id ?? ""]));
+  return made.flatMap((p) => {
+    if (!p.variant_of) return [p];
+    const of = ids.get(p.variant_of);
+    return of ? [{ ...p, variant_of: of }] : [];
+  });
+}
+const freshSection = (s: Section): Section => ({ ...s, id: newId(), postures: freshPostures(s.postures) });
 
 /** A copy of the row below it. */
 export function copy(form: Form, row: RowRef): Edited {

@@ -6,7 +6,7 @@ import {
   changePosture,
   copy,
   type Edited,
-  freshPosture,
+  freshPostures,
   insertPosture,
   move,
   postureOf,
@@ -68,9 +68,14 @@ export function moveTo(form: Form, row: RowRef, after: RowRef): Form {
   if (!posture) return form;
   if (row.level === "posture") {
     if (after.level === "movement") after = { level: "posture", id: postureOf(form, after)?.id ?? "" };
-    if (row.id === after.id) return form;
+    if (row.id === after.id || postureOf(form, after)?.variant_of === row.id) return form;
+    const ways = form.sections.flatMap((s) => s.postures).filter((p) => p.variant_of === row.id);
     const without = remove(form, row).form;
-    return insertPosture(without, after, posture).form;
+    // Its other ways come along.
+    return [...ways.toReversed()].reduce(
+      (f, way) => insertPosture(f, row, way).form,
+      insertPosture(without, after, posture).form,
+    );
   }
   const movement = posture.movements.find((m) => m.id === row.id);
   if (!movement || after.level === "section") return form;
@@ -91,6 +96,17 @@ export function moveTo(form: Form, row: RowRef, after: RowRef): Form {
       }),
     })),
   };
+}
+
+/** Rows of one level below another row, in their order. */
+export function moveAllTo(form: Form, chosen: readonly RowRef[], after: RowRef): Form {
+  if (chosen.some((r) => r.id === after.id)) return form;
+  let [made, below] = [form, after];
+  for (const row of chosen) {
+    made = moveTo(made, row, below);
+    below = row;
+  }
+  return made;
 }
 
 /** The same change to all movements that are meant: those chosen, or those of the postures chosen. */
@@ -122,13 +138,14 @@ function movementsOf(form: Form, chosen: readonly RowRef[]): string[] {
 /** The rows as postures for another form: whole ones, or the chosen movements within their posture's name. */
 export function passage(form: Form, chosen: readonly RowRef[]): Posture[] {
   const ids = new Set(chosen.map((r) => r.id));
-  return form.sections.flatMap((s) =>
+  const taken = form.sections.flatMap((s) =>
     s.postures.flatMap((p) => {
-      if (ids.has(s.id) || ids.has(p.id)) return [freshPosture(p)];
+      if (ids.has(s.id) || ids.has(p.id) || (p.variant_of && ids.has(p.variant_of))) return [p];
       const movements = p.movements.filter((m) => ids.has(m.id));
-      return movements.length ? [freshPosture({ ...p, movements })] : [];
+      return movements.length ? [{ ...p, movements }] : [];
     }),
   );
+  return freshPostures(taken);
 }
 
 /** The form with a passage of another one at its end, in a section of its own. */
