@@ -5,7 +5,7 @@ BIN := .venv/bin
 STAMPS := .stamps
 PAGES := src/kemvo/api/pages/index.html
 TYPES := web/src/shared/api-types.ts
-SCHEMAS := form session room schedule-problem schedule-answer
+SCHEMAS := form session class room schedule-problem schedule-answer
 WEB_SOURCES := $(shell find web/src web/public -type f -not -name api-types.ts 2>/dev/null) web/index.html web/vite.config.ts web/tsconfig.json docs/guide.md
 
 .PHONY: neural demo run test quick check bench learn setup pages types screenshots

@@ -9,10 +9,13 @@ from jsonschema import Draft202012Validator
 
 from kemvo.core.model.form import Form
 from kemvo.core.model.session import Session
+from kemvo.core.progress.model import CareNeeded, ClassGroup, Course, Holiday, Lesson, LessonPart, OpenPoint
 from kemvo.demo.load import demo_files
+from kemvo.formats.class_file import ClassBundle, write_class
 from kemvo.formats.kemvo_json import write_form, write_session
 from kemvo.formats.schemas import SCHEMAS
 from strategies import forms, practices
+from teaching import DAY, form_of
 
 FOLDER = Path(__file__).parents[2] / "docs/schema"
 VALIDATORS = {kind: Draft202012Validator(json.loads((FOLDER / f"{kind}.schema.json").read_text())) for kind in SCHEMAS}
@@ -39,6 +42,16 @@ def test_any_form_is_written_as_its_schema_says(form: Form) -> None:
 @settings(max_examples=40)
 def test_any_session_is_written_as_its_schema_says(made: tuple[Session, dict[str, Form]]) -> None:
     VALIDATORS["session"].validate(json.loads(write_session(*made)))
+
+
+def test_a_class_is_written_as_its_schema_says() -> None:
+    point = OpenPoint(id="o1", text="Shoulders rise", settled=DAY)
+    lesson = Lesson(class_id="c", day=DAY, parts=(LessonPart(form_id="f", posture_id="p1", ms=1000),), points=(point,))
+    course = Course(class_id="c", starts=DAY, holidays=(Holiday(first=DAY, last=DAY),))
+    group = ClassGroup(title="Mornings", days=(3,), care=CareNeeded(knees=1), form_id="f")
+    written = json.loads(write_class(ClassBundle(group, (lesson,), (course,), {"f": form_of(3)})))
+    VALIDATORS["class"].validate(written)
+    assert not VALIDATORS["class"].is_valid({**written, "lessons": [{"day": "soon", "parts": 5}]})
 
 
 @pytest.mark.parametrize("spoil", [{"tempo": -5}, {"sections": 5}, {"unknown": 1}])

@@ -47,7 +47,7 @@ BODY_BOUNDS: tuple[tuple[re.Pattern[str], int, str], ...] = (
     (re.compile(r"^/api/(?:sessions|recordings)/[^/]+/takes$"), 65 * MEGABYTE, "Record one line at a time."),
     (re.compile(r"^/api/recordings/incoming/[^/]+$"), 65 * MEGABYTE, "Send the file in smaller pieces."),
     (
-        re.compile(r"/(?:file|cue-file|cue-file/look|captions|marks-file)$"),
+        re.compile(r"/(?:file|log-file|cue-file|cue-file/look|captions|marks-file)$"),
         21 * MEGABYTE,
         "Choose a form, a session or a text.",
     ),

@@ -8,6 +8,7 @@ from pydantic import BaseModel, Field
 
 from kemvo.core.model.form import Form
 from kemvo.core.model.session import Session
+from kemvo.core.progress.model import ClassGroup, Course, Lesson
 from kemvo.core.tables.rooms import Room
 from kemvo.formats.schedule_json import AnswerOut, ProblemIn
 
@@ -31,9 +32,22 @@ class SessionFile(BaseModel):
     forms: dict[str, Form] = Field(default_factory=dict)
 
 
+class ClassFile(BaseModel):
+    """A class with its lessons, its courses, and the forms they speak of, by the ids they use."""
+
+    format: Literal["kemvo"]
+    version: Literal[1]
+    kind: Literal["class"]
+    group: ClassGroup = Field(alias="class")
+    lessons: tuple[Lesson, ...] = ()
+    courses: tuple[Course, ...] = ()
+    forms: dict[str, Form] = Field(default_factory=dict)
+
+
 SCHEMAS: dict[str, type[BaseModel]] = {
     "form": FormFile,
     "session": SessionFile,
+    "class": ClassFile,
     "room": Room,
     "schedule-problem": ProblemIn,
     "schedule-answer": AnswerOut,
