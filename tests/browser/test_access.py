@@ -3,7 +3,7 @@
 from pathlib import Path
 
 import pytest
-from playwright.sync_api import Browser, expect
+from playwright.sync_api import Browser, Route, expect
 
 AXE = Path(__file__).parents[2] / "web/node_modules/axe-core/axe.min.js"
 RULES = {"runOnly": ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]}
@@ -87,4 +87,18 @@ def test_the_main_thing_is_within_ten_stops(browser: Browser, demo: str, path: s
             )
         )
     assert any(MAIN_THINGS[path] in m for m in met), met
+    page.close()
+
+
+@pytest.mark.parametrize("path", [p for p in PAGES if p not in ("forms/text",)])
+def test_every_page_says_that_it_waits_and_when_it_cannot_be_had(browser: Browser, demo: str, path: str) -> None:
+    page = browser.new_page(viewport={"width": 1280, "height": 800})
+    held: list[Route] = []
+    page.route("**/api/**", lambda route: held.append(route))
+    page.goto(f"{demo}/{path}")
+    expect(page.get_by_text("One moment…").first).to_be_visible()
+    page.route("**/api/**", lambda route: route.abort())
+    for route in held:
+        route.abort()
+    expect(page.get_by_role("alert").first).to_contain_text("Kemvo cannot be reached")
     page.close()
