@@ -142,3 +142,17 @@ def test_chosen_rows_are_dragged_together_and_ways_go_with_their_posture(page: P
     page.keyboard.press("Control+z")
     page.keyboard.press("Control+z")
     saved(page)
+
+    # A section is dragged below the one after it.
+    section = page.locator('[data-row="section:s1"]').first
+    section.hover()
+    grip = page.locator('[data-tools="section:s1"] [title="Drag"]').bounding_box()
+    to = page.locator('[data-row="section:s2"]').first.bounding_box()
+    page.mouse.move(grip["x"] + 14, grip["y"] + 14)
+    page.mouse.down()
+    page.mouse.move(to["x"] + 100, to["y"] + 12, steps=5)
+    page.mouse.up()
+    expect(page.locator('[data-row^="section:"]').first).to_have_attribute("data-row", "section:s2")
+    saved(page)
+    page.keyboard.press("Control+z")
+    saved(page)

@@ -29,7 +29,7 @@ export function RowTools({ row, name, onRow }: RowToolsProps) {
       className={`absolute ${row.level === "posture" ? "top-0.5" : "-top-3"} right-1 z-2 hidden rounded-field border border-base-300 bg-base-100 shadow-sm group-focus-within/tools:flex group-hover/tools:flex data-dragging:flex`}
       data-tools={`${row.level}:${row.id}`}
     >
-      {row.level !== "section" && <Grip row={row} name={name} onRow={onRow} />}
+      <Grip row={row} name={name} onRow={onRow} />
       {TOOLS.map(({ act, name: does, Icon }) => (
         <button
           key={act}
@@ -49,11 +49,16 @@ export function RowTools({ row, name, onRow }: RowToolsProps) {
   );
 }
 
+/** What row an element of the sheet is: a section's names itself, others hold what names them. */
+const refOf = (row: HTMLElement | null | undefined): RowRef | undefined =>
+  row ? rowOf(row.matches("[data-row]") ? row : row.querySelector("[data-row]"))?.row : undefined;
+
 /** The row below which something would be dropped at a place of the window. */
 function rowUnder(x: number, y: number, dragged: RowRef): HTMLElement | null {
   const row = document.elementFromPoint(x, y)?.closest<HTMLElement>(".sheet-row");
-  const at = row && rowOf(row.querySelector("[data-row]"))?.row;
-  return at && at.level !== "section" && at.id !== dragged.id ? row : null;
+  const at = refOf(row);
+  const fits = dragged.level === "section" || at?.level !== "section";
+  return at && fits && at.id !== dragged.id ? (row ?? null) : null;
 }
 
 /** A handle that is dragged with the mouse or a finger: the row comes below the one where it is let go. */
@@ -85,7 +90,7 @@ function Grip({ row, name, onRow }: RowToolsProps) {
       }}
       onPointerUp={(e) => {
         delete e.currentTarget.parentElement?.dataset.dragging;
-        const to = over.current && rowOf(over.current.querySelector("[data-row]"))?.row;
+        const to = over.current && refOf(over.current);
         show(null);
         if (to) onRow(row, "drop", to);
       }}

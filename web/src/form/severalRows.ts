@@ -1,5 +1,5 @@
 /** Changes to several rows of a form at once: which rows are meant, and what becomes of them. */
-import type { Form, Movement, Posture } from "../shared/api";
+import type { Form, Movement, Posture, Section } from "../shared/api";
 import {
   add,
   changeMovement,
@@ -61,9 +61,10 @@ export function copyAll(form: Form, chosen: readonly RowRef[]): { form: Form; ma
   return { form: now, made };
 }
 
-/** Put a movement below another row, or a posture below another posture (or at the beginning of a section). */
+/** Put a movement below another row, a posture below another posture (or at the beginning of a section), a section below another. */
 export function moveTo(form: Form, row: RowRef, after: RowRef): Form {
-  if (row.id === after.id || row.level === "section") return form;
+  if (row.id === after.id) return form;
+  if (row.level === "section") return sectionTo(form, row.id, after.id);
   const posture = postureOf(form, row);
   if (!posture) return form;
   if (row.level === "posture") {
@@ -96,6 +97,17 @@ export function moveTo(form: Form, row: RowRef, after: RowRef): Form {
       }),
     })),
   };
+}
+
+/** A section below the one that has a row. */
+function sectionTo(form: Form, id: string, row: string): Form {
+  const has = (s: Section) =>
+    s.id === row || s.postures.some((p) => p.id === row || p.movements.some((m) => m.id === row));
+  const section = form.sections.find((s) => s.id === id);
+  const target = form.sections.find(has);
+  if (!section || !target || target === section) return form;
+  const rest = form.sections.filter((s) => s !== section);
+  return { ...form, sections: rest.toSpliced(rest.indexOf(target) + 1, 0, section) };
 }
 
 /** Rows of one level below another row, in their order. */
