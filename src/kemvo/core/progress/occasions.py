@@ -5,8 +5,6 @@ from __future__ import annotations
 from collections.abc import Collection, Iterable, Sequence
 from datetime import date, datetime, time, timedelta
 
-from pydantic import TypeAdapter
-
 from kemvo.core.progress.course import CoursePlan
 from kemvo.core.progress.model import ClassGroup, Course
 from kemvo.core.types import Value
@@ -64,9 +62,6 @@ class CalendarEvent(Value):
     cancelled: bool = False
     sequence: int = 0
     modified: str = ""
-
-
-EVENTS = TypeAdapter(tuple[CalendarEvent, ...])
 
 
 def course_events(course_id: str, course: Course, group: ClassGroup, made: CoursePlan) -> tuple[CalendarEvent, ...]:
