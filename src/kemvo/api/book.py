@@ -15,7 +15,7 @@ from kemvo.api.house import Here, House
 from kemvo.api.logbook import AS_LAST, Book, form_of
 from kemvo.api.sound import Choice
 from kemvo.core.model.session import Forms
-from kemvo.core.progress.account import HowFar, how_far
+from kemvo.core.progress.account import HowFar
 from kemvo.core.progress.course import CoursePlan
 from kemvo.core.progress.levels import LEVELS, RECALLS
 from kemvo.core.progress.model import NEEDS, WEEKDAYS, ClassGroup, Course, Lesson, reader_of
@@ -143,15 +143,11 @@ def list_kept(house: Here, kind: KeptKind, class_id: str = "", removed: bool = F
 
 
 def _class_row(house: House, s: Stored[ClassGroup]) -> KeptRow:
-    form = form_of(house, s.body.form_id)
     book = Book(house)
-    had = {
-        p.posture_id for x in book.lessons(s.id) if x.lesson.held for p in x.lesson.parts if p.form_id == s.body.form_id
-    }
     used = [f"the session {x.body.title or 'without a title'}" for x in house.sessions.all() if x.body.class_id == s.id]
     return KeptRow(
         id=s.id, title=s.body.title, saved=s.saved, line=when_words(s.body), day=book.next_day(s.id),
-        how_far=how_far(form, {*had, *s.body.known}) if form else None, used_in=tuple(used[:6]),
+        how_far=book.account(s.id).how_far if form_of(house, s.body.form_id) else None, used_in=tuple(used[:6]),
     )  # fmt: skip
 
 
