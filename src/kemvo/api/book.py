@@ -18,8 +18,8 @@ from kemvo.core.model.session import Forms
 from kemvo.core.progress.account import HowFar
 from kemvo.core.progress.course import CoursePlan
 from kemvo.core.progress.levels import LEVELS, RECALLS
-from kemvo.core.progress.model import NEEDS, WEEKDAYS, ClassGroup, Course, Lesson, reader_of
-from kemvo.core.tables.block_kinds import BLOCK_KINDS, PATTERNS
+from kemvo.core.progress.model import NEEDS, WEEKDAYS, ClassGroup, Course, Lesson, LessonPart, reader_of
+from kemvo.core.tables.block_kinds import BLOCK_KINDS, PATTERNS, Facing
 from kemvo.core.tables.groups import GROUPS
 from kemvo.core.views.class_pages import ONLY_NUMBERS, ClassSheet, LessonSheet, class_sheet, lesson_sheet, when_words
 from kemvo.store.documents import CannotBeRead, Documents, NotThere, Stored
@@ -82,16 +82,23 @@ SHELVES: dict[KeptKind, _Shelf] = {
 Kept = ClassView | LessonView | CourseView
 
 
+class PartKind(Choice):
+    """A kind of pass that a lesson's part may be of, and the facing it has."""
+
+    facing: Facing
+
+
 class ClassTables(BaseModel):
     """What a class can be chosen to be: weekdays (0 is Monday), levels, how what was taught is spaced, patterns, what is needed; and the
-    kinds of passes a lesson's parts may be of."""
+    kinds of passes a lesson's parts may be of; `new_part`: what a part that is entered by hand begins with."""
 
     days: list[str]
     levels: list[Choice]
     recalls: list[Choice]
     patterns: list[Choice]
     needs: list[Choice]
-    kinds: list[Choice]
+    kinds: list[PartKind]
+    new_part: LessonPart = LessonPart(ms=5 * 60_000)
     only_numbers: str = ONLY_NUMBERS
 
 
@@ -105,7 +112,7 @@ def class_tables(house: Here) -> ClassTables:
         recalls=[Choice(id=r.id, title=r.title) for r in RECALLS.values()],
         patterns=[*patterns, Choice(id=AS_LAST, title="As the last lesson was")],
         needs=[Choice(id=need, title=GROUPS[group].title) for need, group in NEEDS.items()],
-        kinds=[Choice(id=r.id, title=r.title) for r in BLOCK_KINDS.values()],
+        kinds=[PartKind(id=r.id, title=r.title, facing=r.facing) for r in BLOCK_KINDS.values()],
     )
 
 

@@ -74,7 +74,7 @@ class Book:
     def lessons(self, id_: str) -> list[Dated]:
         """All lessons of a class in their order: those written down, and those that ran and were not written down yet."""
         if id_ not in self._lessons:
-            counted = [Dated(f"{RAN}{x.day}", x) for x in self.ran(id_).counted]
+            counted = [Dated(f"{RAN}{x.day}", x, written=False) for x in self.ran(id_).counted]
             found = [*self._written.get(id_, ()), *counted]
             self._lessons[id_] = sorted(found, key=lambda x: (x.lesson.day, x.lesson.began))
         return self._lessons[id_]

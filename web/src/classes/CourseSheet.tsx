@@ -187,7 +187,7 @@ function CourseRow({ row, coming, course, pin }: RowProps) {
     >
       <span className="font-name text-lg">{row.no}</span>
       <span>
-        {row.lesson_id && !row.lesson_id.startsWith("ran-") ? (
+        {row.lesson_id ? (
           <Link
             className="font-semibold hover:underline"
             to={`/classes/${course.class_id}/lessons/${row.lesson_id}`}

@@ -25,6 +25,7 @@ import { useClassTables } from "./ClassPage";
 import { DayField } from "./DayField";
 import { dayWords, minutesOf, todayIso } from "./days";
 import { LessonParts } from "./LessonParts";
+import { PostureSelect } from "./PostureSelect";
 
 /** A lesson that was held, to be finished in a minute: who came, what went wrong, what to bring back. */
 export default function LessonPage() {
@@ -196,22 +197,19 @@ function Points({ lesson, sheet, set }: PointsProps) {
               autoFocus={!point.text}
               onChange={(e) => change(point.id, { text: e.target.value }, "typing")}
             />
-            <select
-              className="select select-sm w-full"
-              aria-label="Of which posture"
-              value={posture ? `${posture.form_id} ${posture.posture_id}` : ""}
-              onChange={(e) => {
-                const [form_id = "", posture_id = ""] = e.target.value.split(" ");
-                change(point.id, { form_id, posture_id, movement_id: "" });
-              }}
-            >
-              <option value="">The whole lesson</option>
-              {sheet.choices.map((c) => (
-                <option key={`${c.form_id} ${c.posture_id}`} value={`${c.form_id} ${c.posture_id}`}>
-                  {c.title}
-                </option>
-              ))}
-            </select>
+            <PostureSelect
+              label="Of which posture"
+              none="The whole lesson"
+              sheet={sheet}
+              of={point}
+              onChoose={(c) =>
+                change(point.id, {
+                  form_id: c?.form_id ?? "",
+                  posture_id: c?.posture_id ?? "",
+                  movement_id: "",
+                })
+              }
+            />
             <select
               className="select select-sm w-full"
               aria-label="Of which movement"

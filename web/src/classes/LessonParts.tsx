@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { ClassTables, Lesson, LessonPart, LessonSheet } from "../shared/api";
 import { NumberField } from "../shared/NumberField";
 import { minutesOf } from "./days";
+import { PostureSelect } from "./PostureSelect";
 
 interface PartsProps {
   lesson: Lesson;
@@ -10,21 +11,6 @@ interface PartsProps {
   tables: ClassTables;
   set: (part: Partial<Lesson>, how?: "typing") => void;
 }
-
-const NEW: LessonPart = {
-  form_id: "",
-  posture_id: "",
-  posture: "",
-  kind: "follow",
-  facing: "behind",
-  voice: "full",
-  side: null,
-  tempo: 0,
-  ms: 300_000,
-  share: 1,
-  pass_title: "",
-  place: "",
-};
 
 /** What was done: by posture, or part by part to be put right; a lesson without Kemvo is entered here. */
 export function LessonParts({ lesson, sheet, tables, set }: PartsProps) {
@@ -65,32 +51,26 @@ export function LessonParts({ lesson, sheet, tables, set }: PartsProps) {
                 className="grid items-center gap-2 rounded-field border border-base-300 bg-base-100 p-2 sm:grid-cols-[minmax(0,2fr)_minmax(0,1fr)_6rem_6rem_auto]"
                 data-part={n}
               >
-                <select
-                  className="select select-sm w-full"
-                  aria-label="Posture"
-                  value={p.posture_id ? `${p.form_id} ${p.posture_id}` : ""}
-                  onChange={(e) => {
-                    const [form_id = "", posture_id = ""] = e.target.value.split(" ");
-                    const chosen = sheet.choices.find(
-                      (c) => c.form_id === form_id && c.posture_id === posture_id,
-                    );
-                    change(n, { form_id, posture_id, posture: chosen?.title ?? "" });
-                  }}
-                >
-                  <option value="">{p.posture_id ? p.posture : p.pass_title || "Without a posture"}</option>
-                  {sheet.choices.map((c) => (
-                    <option key={`${c.form_id} ${c.posture_id}`} value={`${c.form_id} ${c.posture_id}`}>
-                      {c.title}
-                    </option>
-                  ))}
-                </select>
+                <PostureSelect
+                  label="Posture"
+                  none={p.posture_id ? p.posture : p.pass_title || "Without a posture"}
+                  sheet={sheet}
+                  of={p}
+                  onChoose={(c) =>
+                    change(n, {
+                      form_id: c?.form_id ?? "",
+                      posture_id: c?.posture_id ?? "",
+                      posture: c?.title ?? "",
+                    })
+                  }
+                />
                 <select
                   className="select select-sm w-full"
                   aria-label="How"
                   value={p.kind}
                   onChange={(e) => {
                     const kind = e.target.value as LessonPart["kind"];
-                    change(n, { kind, facing: kind === "watch" ? "watch" : "behind" });
+                    change(n, { kind, facing: tables.kinds.find((k) => k.id === kind)?.facing ?? p.facing });
                   }}
                 >
                   {tables.kinds.map((k) => (
@@ -127,7 +107,7 @@ export function LessonParts({ lesson, sheet, tables, set }: PartsProps) {
               </li>
             ))}
           </ol>
-          <AddPostures lesson={lesson} sheet={sheet} set={set} />
+          <AddPostures lesson={lesson} sheet={sheet} tables={tables} set={set} />
         </>
       )}
     </section>
@@ -135,12 +115,12 @@ export function LessonParts({ lesson, sheet, tables, set }: PartsProps) {
 }
 
 /** Postures from one to another, in so many minutes together: a lesson without Kemvo is entered in a minute. */
-function AddPostures({ lesson, sheet, set }: Omit<PartsProps, "tables">) {
+function AddPostures({ lesson, sheet, tables, set }: PartsProps) {
   const last = lesson.parts.findLast((p) => p.posture_id);
   const after = sheet.choices.findIndex((c) => last && c.posture_id === last.posture_id) + 1;
   const next = Math.min(after, sheet.choices.length - 1);
   const [ends, setEnds] = useState<{ from: number; to: number } | null>(null);
-  const [minutes, setMinutes] = useState(5);
+  const [minutes, setMinutes] = useState(tables.new_part.ms / 60_000);
   const { from, to } = ends ?? { from: next, to: next };
   const chosen = sheet.choices.slice(Math.min(from, to), Math.max(from, to) + 1);
   const end = (name: string, value: number, put: (n: number) => void) => (
@@ -169,7 +149,7 @@ function AddPostures({ lesson, sheet, set }: Omit<PartsProps, "tables">) {
         onClick={() => {
           const ms = Math.round((minutes * 60_000) / chosen.length);
           const made = chosen.map((c) => ({
-            ...NEW,
+            ...tables.new_part,
             form_id: c.form_id,
             posture_id: c.posture_id,
             posture: c.title,

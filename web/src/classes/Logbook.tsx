@@ -104,7 +104,7 @@ export function Logbook({ id, version }: { id: string; version: number }) {
           <h2 className="mb-1 text-xl">Lessons</h2>
           <ul className="grid gap-1">
             {account.lessons.toReversed().map((l) => {
-              const ran = l.lesson_id.startsWith("ran-");
+              const ran = !l.written;
               return (
                 <li
                   key={l.lesson_id}

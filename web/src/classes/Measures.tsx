@@ -75,7 +75,7 @@ function TempoLine({ lessons }: { lessons: Account["lessons"] }) {
         ))}
       </svg>
       <p className="text-sm">
-        {most - least > 3
+        {Math.round(first.tempo) !== Math.round(last.tempo)
           ? `${Math.round(first.tempo)} to ${Math.round(last.tempo)} counts a minute`
           : `${Math.round(last.tempo)} counts a minute all the time`}
       </p>

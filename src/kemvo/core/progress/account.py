@@ -59,9 +59,10 @@ class PostureAccount(Value):
 
 class LessonColumn(Value):
     """A lesson as the account has it: its day, how long it ran, at which tempo its postures were done on the whole (counts a minute,
-    by their time; 0: not known). `stopped`: it was to take much longer."""
+    by their time; 0: not known). `stopped`: it was to take much longer; `written`: it was written down."""
 
     lesson_id: str
+    written: bool
     title: str
     day: date
     began: str
@@ -115,10 +116,11 @@ STOPPED = 0.8
 
 
 class Dated(NamedTuple):
-    """A lesson by its id (of a lesson found in the runs: what it is called there)."""
+    """A lesson by its id; `written`: it was written down, and is not only found in what ran."""
 
     id: str
     lesson: Lesson
+    written: bool = True
 
 
 def account(form_id: str, form: Form, group: ClassGroup, lessons: Iterable[Dated]) -> ClassAccount:
@@ -133,7 +135,7 @@ def account(form_id: str, form: Form, group: ClassGroup, lessons: Iterable[Dated
     still = elsewhere = 0
     columns: list[LessonColumn] = []
     points: list[Point] = []
-    for n, (id_, lesson) in enumerate(held):
+    for n, (id_, lesson, written) in enumerate(held):
         new: list[str] = []
         for part in lesson.parts:
             i = row.get(part.posture_id) if part.form_id == form_id else None
@@ -163,7 +165,7 @@ def account(form_id: str, form: Form, group: ClassGroup, lessons: Iterable[Dated
                 tally[i].open.append(told)
         columns.append(
             LessonColumn(
-                lesson_id=id_, title=lesson.title, day=lesson.day, began=lesson.began, ms=lesson.ms(), planned_ms=lesson.planned_ms,
+                lesson_id=id_, written=written, title=lesson.title, day=lesson.day, began=lesson.began, ms=lesson.ms(), planned_ms=lesson.planned_ms,
                 stopped=lesson.ms() < STOPPED * lesson.planned_ms, attendance=lesson.attendance, tempo=tempo_of(lesson.parts),
                 new=tuple(new), points=sum(p.settled is None for p in lesson.points),
             )

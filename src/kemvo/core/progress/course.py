@@ -118,7 +118,7 @@ LessonState = Literal["held", "missed", "planned", "holiday"]
 
 class CourseLesson(Value):
     """A day of a course. `no`: the lesson's number among those that are held. `new`: the postures that are new on it. Minutes: `room` in
-    which something can be taught, of which `recap`, `new` and `join`. `lesson_id`: what was written down of it."""
+    which something can be taught, of which `recap`, `new` and `join`. `lesson_id`: what was written down of it (empty: nothing)."""
 
     day: date
     state: LessonState
@@ -312,7 +312,7 @@ def _held(day: date, no: int, x: Dated, new: tuple[CoursePosture, ...], room: fl
         if p.posture_id:
             sums["teach" if p.posture_id in ids and not (watched(p) and p.kind == "whole") else "recap"] += p.ms
     return CourseLesson(
-        day=day, state="held", no=no, title=x.lesson.title, new=new, room=round(room, 1), lesson_id=x.id,
+        day=day, state="held", no=no, title=x.lesson.title, new=new, room=round(room, 1), lesson_id=x.id if x.written else "",
         recap=round(sums["recap"] / 60_000, 1), teach=round(sums["teach"] / 60_000, 1), join=0.0,
     )  # fmt: skip
 
