@@ -124,7 +124,7 @@ def test_chosen_rows_are_dragged_together_and_ways_go_with_their_posture(page: P
     first = page.locator('[data-posture="p1"]')
     first.get_by_label("Name of the posture").click()
     page.keyboard.press("Alt+7")
-    page.get_by_role("button", name="a gentler way").click()
+    page.get_by_role("button", name="Gentler way").click()
     saved(page)
     first.get_by_label("Name of the posture").hover()
     grip = first.locator('[data-tools="posture:p1"] [title="Drag"]').bounding_box()

@@ -12,7 +12,7 @@ def test_a_gentler_way_is_written_and_taken(page: Page, demo: str) -> None:
     heron = page.locator('[data-posture="p7"]')
     heron.get_by_label("Name of the posture").click()
     page.keyboard.press("Alt+7")
-    page.get_by_role("button", name="a gentler way").click()
+    page.get_by_role("button", name="Gentler way").click()
     saved(page)
     way = page.locator('[data-variant="gentler"]')
     expect(way).to_contain_text("Gentler way of 7 Heron stands")

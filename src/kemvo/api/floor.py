@@ -14,6 +14,7 @@ from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.floor.closing import Closing, closings
 from kemvo.core.floor.placement import Facings
 from kemvo.core.floor.start_position import Standing, standing
+from kemvo.core.model.variants import VARIANTS
 from kemvo.core.review.context import seen
 from kemvo.core.review.mends import mends
 from kemvo.core.tables.groups import GROUPS
@@ -33,11 +34,12 @@ class Named(BaseModel):
 
 
 class Tables(BaseModel):
-    """What a form can choose from: schools with all they say, groups, stances."""
+    """What a form can choose from: schools with all they say, groups, stances, other ways of a posture."""
 
     schools: dict[str, SchoolRow]
     groups: list[Named]
     stances: list[Named]
+    variants: list[Named]
 
 
 @router.get("/tables")
@@ -46,6 +48,7 @@ def tables() -> Tables:
     return Tables(
         schools={str(k): v for k, v in SCHOOLS.items()},
         groups=[Named(id=g.id, title=g.title, says=g.caution) for g in GROUPS.values()],
+        variants=[Named(id=v.id, title=v.title, says=v.said) for v in VARIANTS.values()],
         stances=[Named(id=s.id, title=s.title, says=", ".join(s.names)) for s in STANCES.values()],
     )
 

@@ -144,10 +144,10 @@ def test_what_differs_is_named() -> None:
     )
     assert difference(usual, usual.model_copy(update={"variant": "other"})) == "the same movements"
     # What a foot does tells what is spared, whatever was marked.
-    assert sheet(heron()).ways["p3"].endswith("without standing on one leg")
+    assert sheet(heron()).ways["p3"].differs.endswith("without standing on one leg")
     same = usual.model_copy(update={"id": "p9", "variant_of": "p2", "variant": "gentler", "kinds": ()})
     form = finished(Form(sections=(Section(postures=(heron().postures()[0], usual, same)),)))
-    assert sheet(form).ways["p9"] == "the same movements"
+    assert sheet(form).ways["p9"].differs == "the same movements"
 
 
 def test_a_variant_begins_with_the_weight_with_which_its_posture_begins() -> None:

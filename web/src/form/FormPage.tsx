@@ -293,7 +293,7 @@ function FormSheet({ first }: { first: FormView }) {
                   changeMovement={changeMovement}
                   onRow={onRow}
                   usual={p.variant_of ? s.postures.find((x) => x.id === p.variant_of) : undefined}
-                  differs={derived.ways[p.id]}
+                  way={derived.ways[p.id]}
                 />
               ))}
               <p className="border-base-300 border-t p-1">

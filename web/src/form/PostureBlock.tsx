@@ -19,16 +19,15 @@ interface PostureBlockProps {
   onRow: OnRow;
   /** Of another way of doing a posture: the posture, and what differs. */
   usual?: Posture;
-  differs?: string;
+  way?: Sheet["ways"][string];
 }
 
 const SIDES = { L: "left", R: "right" } as const;
-const WAYS_SAID = { gentler: "Gentler way", footwork: "Other footwork", other: "Another way" } as const;
 
 /** A posture: its name, number, side and repeats above, its movements below. */
 export const PostureBlock = memo(
   function PostureBlock(props: PostureBlockProps) {
-    const { posture: p, totals, movements, changePosture, changeMovement, onRow, usual, differs } = props;
+    const { posture: p, totals, movements, changePosture, changeMovement, onRow, usual, way } = props;
     const row = { level: "posture" as const, id: p.id };
     const first: MovementLine | undefined = p.movements[0] && movements[p.movements[0].id];
     const at = first
@@ -55,8 +54,8 @@ export const PostureBlock = memo(
           >
             {p.variant_of ? (
               <p className="min-w-40 flex-1 py-1 pl-3" data-variant={p.variant}>
-                <b>{WAYS_SAID[p.variant || "other"]}</b> of {usual?.number} {usual?.name || "this posture"}
-                <span className="quiet block text-sm">{differs}</span>
+                <b>{way?.title ?? "Another way"}</b> of {usual?.number} {usual?.name || "this posture"}
+                <span className="quiet block text-sm">{way?.differs}</span>
               </p>
             ) : (
               <>
@@ -121,7 +120,8 @@ export const PostureBlock = memo(
     a.posture === b.posture &&
     a.totals?.counts === b.totals?.counts &&
     a.totals?.ms === b.totals?.ms &&
-    a.differs === b.differs &&
+    a.way?.title === b.way?.title &&
+    a.way?.differs === b.way?.differs &&
     a.usual?.name === b.usual?.name &&
     a.usual?.number === b.usual?.number &&
     a.changePosture === b.changePosture &&

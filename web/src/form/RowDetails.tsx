@@ -1,4 +1,13 @@
-import type { Form, Movement, MovementLine, Posture, Totals } from "../shared/api";
+import { useQuery } from "@tanstack/react-query";
+import {
+  call,
+  type Form,
+  type Movement,
+  type MovementLine,
+  type Posture,
+  type Tables,
+  type Totals,
+} from "../shared/api";
 import { Check } from "../shared/Check";
 import { Choose } from "../shared/Choose";
 import { Field } from "../shared/Field";
@@ -70,14 +79,15 @@ interface PostureDetailsProps {
   onVariant: (variant: Posture["variant"]) => void;
 }
 
-const WAYS = [
-  ["gentler", "a gentler way"],
-  ["footwork", "other footwork"],
-  ["other", "another way"],
-] as const;
+/** The kinds of other ways there are. */
+function useWays() {
+  const { data } = useQuery({ queryKey: ["tables"], queryFn: () => call<Tables>("tables") });
+  return data?.variants ?? [];
+}
 
 /** The rest of a posture: side, repeats, other names, gentler version, cautions. */
 export function PostureDetails({ posture: p, change, onOtherSide, onVariant }: PostureDetailsProps) {
+  const ways = useWays();
   if (p.variant_of) return <VariantDetails posture={p} change={change} />;
   return (
     <div className="grid gap-3">
@@ -128,9 +138,14 @@ export function PostureDetails({ posture: p, change, onOtherSide, onVariant }: P
       </button>
       <div className="flex flex-wrap items-center gap-1">
         <span className="quiet text-sm">Add</span>
-        {WAYS.map(([id, name]) => (
-          <button key={id} type="button" className="btn btn-xs" onClick={() => onVariant(id)}>
-            {name}
+        {ways.map((way) => (
+          <button
+            key={way.id}
+            type="button"
+            className="btn btn-xs"
+            onClick={() => onVariant(way.id as Posture["variant"])}
+          >
+            {way.title}
           </button>
         ))}
       </div>
@@ -140,6 +155,7 @@ export function PostureDetails({ posture: p, change, onOtherSide, onVariant }: P
 
 /** Another way of doing a posture: which kind it is. */
 function VariantDetails({ posture: p, change }: Pick<PostureDetailsProps, "posture" | "change">) {
+  const ways = useWays();
   return (
     <div className="grid gap-2">
       <p className="text-sm">
@@ -149,7 +165,7 @@ function VariantDetails({ posture: p, change }: Pick<PostureDetailsProps, "postu
       <Choose
         name="It is"
         value={p.variant}
-        options={WAYS}
+        options={ways.map((way) => [way.id, way.title] as const)}
         onChoose={(id) => change(p.id, { variant: id as Posture["variant"] })}
       />
     </div>

@@ -14,7 +14,7 @@ from kemvo.core.floor.feet import Event, Feet, FloorStep, Moment, centre
 from kemvo.core.floor.footprint import Disc, Needed, in_a_sentence, needed, space
 from kemvo.core.floor.placement import best_spot, seen_by, seen_from
 from kemvo.core.model.form import Form
-from kemvo.core.model.variants import difference, in_ways, variants_by_kind
+from kemvo.core.model.variants import VARIANTS, difference, in_ways, variants_by_kind
 from kemvo.core.movement.fact_words import in_words
 from kemvo.core.movement.interpretation import SaidFact, foot_side, line_facts
 from kemvo.core.review.checks import of_variants, read_through
@@ -95,6 +95,13 @@ class GroupCare(Value):
     gentler: dict[str, str]
 
 
+class WayLine(Value):
+    """A variant: what kind it is, and what differs, in words."""
+
+    title: str
+    differs: str
+
+
 class Sheet(Value):
     """What follows from a form by itself, once through at its own tempo; rows by id. Variants stand where they are done: in the
     place of their posture. `ways`: of every variant, what differs."""
@@ -106,7 +113,7 @@ class Sheet(Value):
     floor: Floor
     findings: tuple[Finding, ...]
     care: GroupCare
-    ways: dict[str, str]
+    ways: dict[str, WayLine]
 
 
 def sheet(form: Form) -> Sheet:
@@ -115,7 +122,7 @@ def sheet(form: Form) -> Sheet:
     findings = read_through(look)
     lines = _lines(look)
     totals = {p: t for p, t in _by_posture(look).items() if p}
-    ways: dict[str, str] = {}
+    ways: dict[str, WayLine] = {}
     usual = {p.id: p for p in form.postures()}
     for variant, others in variants_by_kind(form).items():
         other = seen(in_ways(form, variant))
@@ -125,7 +132,7 @@ def sheet(form: Form) -> Sheet:
         for p in others:
             totals[p.id] = done.get(p.variant_of, Totals())
             without = set(look.cares[p.variant_of]) - set(other.cares[p.variant_of])
-            ways[p.id] = difference(usual[p.variant_of], p, without)
+            ways[p.id] = WayLine(title=VARIANTS[variant].title, differs=difference(usual[p.variant_of], p, without))
         findings += of_variants(other, others, {f.id for f in findings}, form.set_aside)
     whole, sections = totals_by(look.spans, lambda _: 0, lambda s: s.performance.section_id if s.performance else "")
     return Sheet.model_construct(
