@@ -147,7 +147,11 @@ def way_of(p: Piece, noun: int | None) -> tuple[str | None, int | None]:
         for i in p.sides()
         if (noun is None or i > noun or with_it) and "to" in p.before(i) and p.w(i + 1) not in (*PLACES, *lx.FOOT)
     ]
-    return ("side", to_side[0]) if to_side else (None, None)
+    if to_side:
+        return "side", to_side[0]
+    # "Bring the left foot to the right foot": beside it.
+    to_foot = [i for i in p.sides() if noun is not None and i > noun and "to" in p.before(i) and p.w(i + 1) in lx.FOOT]
+    return ("in", to_foot[0]) if to_foot else (None, None)
 
 
 def _is_no_way(p: Piece, i: int, others: bool) -> bool:
