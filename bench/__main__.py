@@ -26,7 +26,7 @@ import soundfile
 from bench import captions, early, reading
 from bench.material import long_form, long_session
 from bench.milp import milp_value
-from kemvo.api.house import House
+from kemvo.api.base.house import House
 from kemvo.audio.render import render
 from kemvo.core.cues.candidates import candidates
 from kemvo.core.cues.decisions import decide
@@ -49,7 +49,7 @@ from kemvo.core.timing.pass_breath import breaths_of
 from kemvo.core.timing.timeline import plan
 from kemvo.core.views.session_plan import session_plan
 from kemvo.demo.load import demo_files, fill
-from kemvo.formats.kemvo_json import read_file
+from kemvo.formats.documents.kemvo_json import read_file
 
 
 def times(work: Callable[[], object], runs: int) -> list[float]:

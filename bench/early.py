@@ -10,7 +10,7 @@ from collections.abc import Iterable, Iterator, Mapping
 from bench.material import long_form, long_session
 from bench.reading import LINES as LINES_READ
 from bench.reading import cases as cases_of
-from kemvo.audio.espeak import espeak_voice
+from kemvo.audio.speech.espeak import espeak_voice
 from kemvo.core.cues.essential import ESSENTIAL
 from kemvo.core.cues.wording import wordings_of
 from kemvo.core.language.sides import side_words
@@ -23,7 +23,7 @@ from kemvo.core.practice.pipeline import Practice, work_out
 from kemvo.core.reading.reader import read_line
 from kemvo.core.types import EVEN
 from kemvo.demo.load import demo_files
-from kemvo.formats.kemvo_json import read_file
+from kemvo.formats.documents.kemvo_json import read_file
 
 TEMPOS = (26.0, 40.0, 62.0)
 WPM = 150

@@ -33,8 +33,8 @@ print(f"{took:.1f} s for {media.ms / 1000:.0f} s: {media.ms / 1000 / took:.0f} x
 GIVE_BACK = """
 import sys, time, resource
 from pathlib import Path
-from kemvo.audio.clips import Clips
-from kemvo.audio.voices import voice_of
+from kemvo.audio.speech.clips import Clips
+from kemvo.audio.speech.voices import voice_of
 from kemvo.core.model.session import SpeechChoice
 from kemvo.core.practice.soundtrack import Sound
 from kemvo.film.give_back import Wish, give_back

@@ -6,7 +6,7 @@ from kemvo.core.model.form import Form, Movement, Section
 from kemvo.core.model.session import Part, Pass, Session, with_pass_ids
 from kemvo.core.movement.readings import finished
 from kemvo.demo.load import demo_files
-from kemvo.formats.kemvo_json import read_file
+from kemvo.formats.documents.kemvo_json import read_file
 
 POSTURES = 108
 

@@ -9,7 +9,7 @@ from bench.material import long_form
 from kemvo.core.facts import Fact
 from kemvo.core.model.catalogue import name_index
 from kemvo.core.reading.reader import forget_lines, read_line
-from kemvo.formats.catalogue import shipped_catalogue
+from kemvo.formats.documents.catalogue import shipped_catalogue
 
 LINES = Path(__file__).parent / "lines"
 KEYED = {"turn": "to", "breath": "direction"}

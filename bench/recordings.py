@@ -31,7 +31,7 @@ from kemvo.core.recording.truth import Slips, Truth, truth_of
 from kemvo.core.timing.score import score_of
 from kemvo.core.timing.timeline import timed
 from kemvo.demo.load import demo_files
-from kemvo.formats.kemvo_json import read_file
+from kemvo.formats.documents.kemvo_json import read_file
 
 BOUNDS_MS = (300, 500, 1000)
 SWAPS = {

@@ -6,7 +6,7 @@ import tempfile
 from pathlib import Path
 
 from kemvo.api.app import create_app
-from kemvo.formats.schemas import SCHEMAS, schema_of
+from kemvo.formats.documents.schemas import SCHEMAS, schema_of
 
 ROOT = Path(__file__).parent.parent
 KEPT = ROOT / "web/src/shared/openapi.json"

@@ -8,8 +8,8 @@ from fastapi.testclient import TestClient
 from hypothesis import settings
 
 from kemvo.api.app import create_app
-from kemvo.audio.espeak import EspeakVoice
-from kemvo.audio.voice import Utterance
+from kemvo.audio.speech.espeak import EspeakVoice
+from kemvo.audio.speech.voice import Utterance
 
 settings.register_profile("kemvo", deadline=None)
 settings.load_profile("kemvo")

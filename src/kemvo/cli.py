@@ -8,7 +8,7 @@ from typing import Annotated, Literal
 
 import typer
 
-from kemvo.audio.neural import neural_voices
+from kemvo.audio.speech.neural import neural_voices
 from kemvo.cli_parts import FormFile, SessionFile, end, progress, sentences
 from kemvo.cli_recording import recording
 from kemvo.core.errors import Problem
@@ -80,7 +80,7 @@ def demo(
 def passphrase(folder: Folder = None) -> None:
     """Set the passphrase that other machines enter when Kemvo is started with --host. It is asked for twice, or read from
     the standard input where that is no terminal."""
-    from kemvo.api.entry import set_passphrase
+    from kemvo.api.guard.entry import set_passphrase
     from kemvo.store.database import home
 
     with sentences():
@@ -157,7 +157,7 @@ def form(
     ] = "",
 ) -> None:
     """Make a form of a text, as the page “Bring in a text” does. What was not understood is told on the error output."""
-    from kemvo.formats.kemvo_json import write_form
+    from kemvo.formats.documents.kemvo_json import write_form
     from kemvo.main_job import form_of_text
 
     with sentences():
@@ -193,7 +193,7 @@ def session(
 ) -> None:
     """Make a session of one pass over a form."""
     from kemvo.core.lesson.one_pass import one_pass
-    from kemvo.formats.kemvo_json import write_session
+    from kemvo.formats.documents.kemvo_json import write_session
     from kemvo.main_job import one_form
 
     with sentences():
@@ -248,7 +248,7 @@ def schedule(
 ) -> None:
     """Decide what is said, in which words, starting when: the exact optimum of a problem of your own."""
     from kemvo.core.scheduling.solver import solve
-    from kemvo.formats.schedule_json import read_talk, write_answer
+    from kemvo.formats.documents.schedule_json import read_talk, write_answer
 
     with sentences():
         talk = read_talk(problem.read_bytes(), problem.name)
@@ -299,8 +299,8 @@ def read(
     """Read a text of instruction: which foot moves, where the weight goes, which way the body turns."""
     from kemvo.core.model.catalogue import name_index
     from kemvo.core.text_import.script import as_plain_entry, read_script
-    from kemvo.formats.catalogue import shipped_catalogue
-    from kemvo.formats.scripts import script_entries
+    from kemvo.formats.documents.catalogue import shipped_catalogue
+    from kemvo.formats.texts.scripts import script_entries
 
     with sentences():
         entries = [
@@ -358,7 +358,7 @@ def floor(
     from kemvo.core.floor.start_position import standing
     from kemvo.core.review.context import seen
     from kemvo.core.views.form_sheet import floor_of
-    from kemvo.formats.kemvo_json import read_room
+    from kemvo.formats.documents.kemvo_json import read_room
     from kemvo.main_job import one_form
 
     with sentences():
@@ -394,7 +394,7 @@ def schema(
     kind: Annotated[str, typer.Argument(help="form, session, room, schedule-problem or schedule-answer.")],
 ) -> None:
     """Print the JSON Schema of a kind of file (as in docs/schema)."""
-    from kemvo.formats.schemas import SCHEMAS, schema_of
+    from kemvo.formats.documents.schemas import SCHEMAS, schema_of
 
     with sentences():
         if kind not in SCHEMAS:

@@ -8,9 +8,9 @@ from collections.abc import Iterable
 from pathlib import Path
 from typing import NamedTuple
 
-from kemvo.audio.clips import Clips
 from kemvo.audio.render import Order, under_of
-from kemvo.audio.voices import voice_of
+from kemvo.audio.speech.clips import Clips
+from kemvo.audio.speech.voices import voice_of
 from kemvo.core.cues.decisions import Decision
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.catalogue import name_index, over
@@ -26,15 +26,15 @@ from kemvo.core.text_import.names_after import NamesStand
 from kemvo.core.text_import.script import read_script
 from kemvo.core.timing.pass_postures import missing_parts, require_a_form
 from kemvo.core.timing.timeline import chapters
-from kemvo.formats.captions import write_captions
-from kemvo.formats.catalogue import shipped_catalogue
-from kemvo.formats.cue_files import CUE_FILES
-from kemvo.formats.cue_pdf import write_cue_pdf
-from kemvo.formats.kemvo_json import read_file
-from kemvo.formats.midi import write_midi
-from kemvo.formats.packed import PackedFile, is_packed
-from kemvo.formats.scripts import script_entries
+from kemvo.formats.documents.catalogue import shipped_catalogue
+from kemvo.formats.documents.kemvo_json import read_file
+from kemvo.formats.documents.packed import PackedFile, is_packed
+from kemvo.formats.paper.cue_pdf import write_cue_pdf
 from kemvo.formats.text import MOST_TEXT_BYTES, bounded
+from kemvo.formats.texts.scripts import script_entries
+from kemvo.formats.tracks.captions import write_captions
+from kemvo.formats.tracks.cue_files import CUE_FILES
+from kemvo.formats.tracks.midi import write_midi
 from kemvo.packing import loop_of, unpack_sounds
 from kemvo.store.database import Database, home
 from kemvo.store.lengths import StoredBook

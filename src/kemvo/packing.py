@@ -12,7 +12,7 @@ from kemvo.audio.intake import Report
 from kemvo.audio.takes import as_wav, made_ready, read_recording
 from kemvo.core.errors import KemvoError
 from kemvo.core.model.session import Session
-from kemvo.formats.packed import PackedFile, PackedSound, PackedTake
+from kemvo.formats.documents.packed import PackedFile, PackedSound, PackedTake
 from kemvo.store.sounds import Brought, BroughtSounds, Takes, ending_of
 
 

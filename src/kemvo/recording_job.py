@@ -18,10 +18,10 @@ from kemvo.film.give_back import Wish, captions_of, give_back
 from kemvo.film.probe import Report, probe
 from kemvo.film.studio import Studio, film
 from kemvo.film.tracks import Caption
-from kemvo.formats.captions import write_captions
-from kemvo.formats.marks_json import read_marks, read_slips, read_taps, write_marks
-from kemvo.formats.script_captions import timed_texts
+from kemvo.formats.documents.marks_json import read_marks, read_slips, read_taps, write_marks
 from kemvo.formats.text import MOST_TEXT_BYTES, bounded, decoded
+from kemvo.formats.texts.script_captions import timed_texts
+from kemvo.formats.tracks.captions import write_captions
 from kemvo.main_job import OpenedSession
 
 

@@ -17,8 +17,8 @@ import uvicorn
 from filelock import FileLock, Timeout
 
 from kemvo.api.app import create_app
-from kemvo.api.entry import Guard
-from kemvo.api.house import House
+from kemvo.api.base.house import House
+from kemvo.api.guard.entry import Guard
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.store.trouble import StoreTrouble
 

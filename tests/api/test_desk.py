@@ -15,14 +15,14 @@ from typer.testing import CliRunner
 
 from following import made
 from kemvo.api.app import create_app
-from kemvo.audio.clips import Clips
-from kemvo.audio.neural import KeptVoice
-from kemvo.audio.voice import Utterance
+from kemvo.audio.speech.clips import Clips
+from kemvo.audio.speech.neural import KeptVoice
+from kemvo.audio.speech.voice import Utterance
 from kemvo.cli import app
 from kemvo.core.scheduling.solver import solve
 from kemvo.demo.load import demo_files
-from kemvo.formats.packed import PackedSound, PackedTake, write_packed
-from kemvo.formats.schedule_json import read_talk
+from kemvo.formats.documents.packed import PackedSound, PackedTake, write_packed
+from kemvo.formats.documents.schedule_json import read_talk
 
 CLASS = "/api/sessions/evening-class"
 

@@ -14,7 +14,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from kemvo.api.app import create_app
-from kemvo.api.house import House
+from kemvo.api.base.house import House
 from kemvo.core.errors import KemvoError
 from kemvo.core.model.form import Form
 from kemvo.store.database import Database, migrations
@@ -168,7 +168,7 @@ def test_the_other_side_of_a_posture(client: TestClient) -> None:
 KILLED = """
 import os, sys
 from pathlib import Path
-from kemvo.api.house import House
+from kemvo.api.base.house import House
 from kemvo.core.model.form import Form
 house = House(Path(sys.argv[1]))
 first = house.forms.add(Form(title="Nine"))

@@ -12,7 +12,7 @@ from fastapi.testclient import TestClient
 from typer.testing import CliRunner
 
 from kemvo.api.app import create_app
-from kemvo.api.entry import FILE, Guard, set_passphrase
+from kemvo.api.guard.entry import FILE, Guard, set_passphrase
 from kemvo.cli import app
 from kemvo.core.errors import KemvoError
 

@@ -11,7 +11,7 @@ from kemvo.core.errors import KemvoError
 from kemvo.core.model.form import Form
 from kemvo.core.timing.pass_postures import missing_parts
 from kemvo.demo.load import demo_files
-from kemvo.formats.kemvo_json import read_file, write_form, write_session
+from kemvo.formats.documents.kemvo_json import read_file, write_form, write_session
 from strategies import forms, practices
 
 

@@ -10,7 +10,7 @@ from fastapi.testclient import TestClient
 
 import kemvo.core.movement.readings as readings_room
 import kemvo.store.database as database_room
-from kemvo.api.house import House
+from kemvo.api.base.house import House
 from kemvo.core.facts import Fact
 from kemvo.core.model.form import Form, Movement, Readings, words_key
 from strategies import one_posture

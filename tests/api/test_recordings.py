@@ -9,7 +9,7 @@ from fastapi.testclient import TestClient
 
 from following import ended, made
 from kemvo.api.app import create_app
-from kemvo.api.house import House
+from kemvo.api.base.house import House
 from kemvo.core.recording.truth import Slips
 from kemvo.film.studio import Studio, film
 from takes import DONE, FORM, FORMS, SESSION

@@ -10,11 +10,11 @@ from fastapi.testclient import TestClient
 from typer.testing import CliRunner
 
 from following import ended
-from kemvo.audio.clips import Clips
-from kemvo.audio.espeak import EspeakVoice
 from kemvo.audio.render import RATE, blocks, render
+from kemvo.audio.speech.clips import Clips
+from kemvo.audio.speech.espeak import EspeakVoice
+from kemvo.audio.speech.voice import Utterance, resampled
 from kemvo.audio.tones import breath_tone, chime
-from kemvo.audio.voice import Utterance, resampled
 from kemvo.cli import app
 from kemvo.core.errors import KemvoError
 from kemvo.core.practice.soundtrack import Sound

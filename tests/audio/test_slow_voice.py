@@ -8,10 +8,10 @@ from pathlib import Path
 import numpy as np
 import pytest
 
-from kemvo.api.house import House
-from kemvo.audio.clips import LEARNED_FROM, ROOM, Clips
-from kemvo.audio.neural import KeptVoice
-from kemvo.audio.voice import Utterance
+from kemvo.api.base.house import House
+from kemvo.audio.speech.clips import LEARNED_FROM, ROOM, Clips
+from kemvo.audio.speech.neural import KeptVoice
+from kemvo.audio.speech.voice import Utterance
 from kemvo.core.language.speech_estimate import estimated_ms
 from kemvo.demo.load import fill
 
@@ -66,7 +66,7 @@ def test_of_a_slow_voice_only_what_is_said_is_spoken_and_what_comes_first_before
 ) -> None:
     fill(tmp_path)
     voice = Slow(pace)
-    monkeypatch.setattr("kemvo.api.house.voice_of", lambda choice, folder: voice)
+    monkeypatch.setattr("kemvo.api.base.house.voice_of", lambda choice, folder: voice)
     house = House(tmp_path)
     try:
         session, glimpse = house.practice_of("thursday-class", wait=False)

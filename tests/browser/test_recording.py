@@ -9,7 +9,7 @@ from playwright.sync_api import Page, expect
 from typer.testing import CliRunner
 
 from kemvo.cli import app
-from kemvo.formats.kemvo_json import write_session
+from kemvo.formats.documents.kemvo_json import write_session
 from takes import FORMS, SESSION
 
 

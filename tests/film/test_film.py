@@ -14,8 +14,8 @@ from mutagen.mp4 import MP4
 from pymediainfo import MediaInfo
 from typer.testing import CliRunner
 
-from kemvo.audio.clips import Clips
-from kemvo.audio.espeak import EspeakVoice
+from kemvo.audio.speech.clips import Clips
+from kemvo.audio.speech.espeak import EspeakVoice
 from kemvo.cli import app
 from kemvo.core.errors import KemvoError
 from kemvo.core.practice.soundtrack import Sound
@@ -27,7 +27,7 @@ from kemvo.film.give_back import Wish, ending_for, give_back
 from kemvo.film.probe import probe
 from kemvo.film.sounds import form_of, own_sound
 from kemvo.film.studio import Studio, film
-from kemvo.formats.kemvo_json import write_session
+from kemvo.formats.documents.kemvo_json import write_session
 from kemvo.recordings import take_in
 from kemvo.store.database import Database
 from kemvo.store.lengths import StoredBook

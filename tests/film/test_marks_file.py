@@ -11,7 +11,7 @@ from kemvo.core.recording.model import Again, Mark, Media, Recording
 from kemvo.core.recording.performed import edited, keyed, performances_of
 from kemvo.core.timing.score import score_of
 from kemvo.core.timing.timeline import timed
-from kemvo.formats.marks_json import read_marks, read_slips, read_taps, write_marks
+from kemvo.formats.documents.marks_json import read_marks, read_slips, read_taps, write_marks
 from strategies import practices
 from takes import DONE
 

@@ -21,8 +21,8 @@ from hypothesis import strategies as st
 
 from kemvo.core.practice.pipeline import work_out
 from kemvo.core.practice.soundtrack import Sound
-from kemvo.formats.captions import write_captions
-from kemvo.formats.cue_files import CUE_FILES
+from kemvo.formats.tracks.captions import write_captions
+from kemvo.formats.tracks.cue_files import CUE_FILES
 from strategies import practices, talk
 
 TIMING = re.compile(r"^(\d{2,}:)?[0-5]\d:[0-5]\d\.\d{3} --> (\d{2,}:)?[0-5]\d:[0-5]\d\.\d{3}$")

@@ -13,7 +13,7 @@ from scipy.optimize import Bounds, LinearConstraint, milp
 from kemvo.core.progress.course import Load, divided
 from kemvo.core.progress.levels import RECALLS
 from kemvo.core.progress.occasions import CalendarEvent, with_changes
-from kemvo.formats.calendar import write_calendar
+from kemvo.formats.paper.calendar import write_calendar
 
 
 def fits_for_the_solver(load: Load) -> bool:

@@ -16,8 +16,8 @@ from kemvo.core.timing.breath_planner import BREATH_COST, KEPT_COST, WITHIN_COST
 from kemvo.core.timing.tempo import length_ms
 from kemvo.core.timing.timeline import plan
 from kemvo.demo.load import demo_files
-from kemvo.formats.kemvo_json import read_file
-from kemvo.formats.midi import write_midi
+from kemvo.formats.documents.kemvo_json import read_file
+from kemvo.formats.tracks.midi import write_midi
 
 
 def solved(

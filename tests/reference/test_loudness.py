@@ -16,12 +16,12 @@ import pyloudnorm
 import pytest
 
 from kemvo.audio.background import ground
-from kemvo.audio.clips import Clips
-from kemvo.audio.espeak import EspeakVoice
 from kemvo.audio.loudness import Meter, applied, levelling
 from kemvo.audio.render import RATE, Order, render
+from kemvo.audio.speech.clips import Clips
+from kemvo.audio.speech.espeak import EspeakVoice
+from kemvo.audio.speech.voice import Utterance
 from kemvo.audio.takes import TAKE_LUFS, as_wav, made_ready, read_recording
-from kemvo.audio.voice import Utterance
 from kemvo.core.errors import KemvoError
 from kemvo.core.language.speech_estimate import estimated_ms, syllables
 from kemvo.core.model.session import SoundChoice

@@ -11,8 +11,8 @@ from kemvo.core.model.catalogue import name_index
 from kemvo.core.text_import.draft import draft
 from kemvo.core.text_import.script import read_script
 from kemvo.core.timing.timeline import plan_form
-from kemvo.formats.catalogue import shipped_catalogue
-from kemvo.formats.scripts import script_entries
+from kemvo.formats.documents.catalogue import shipped_catalogue
+from kemvo.formats.texts.scripts import script_entries
 
 NAMES = name_index(shipped_catalogue())
 

@@ -11,9 +11,9 @@ from kemvo.core.model.form import Form
 from kemvo.core.model.session import Session
 from kemvo.core.progress.model import CareNeeded, ClassGroup, Course, Holiday, Lesson, LessonPart, OpenPoint
 from kemvo.demo.load import demo_files
-from kemvo.formats.class_file import ClassBundle, write_class
-from kemvo.formats.kemvo_json import write_form, write_session
-from kemvo.formats.schemas import SCHEMAS
+from kemvo.formats.documents.class_file import ClassBundle, write_class
+from kemvo.formats.documents.kemvo_json import write_form, write_session
+from kemvo.formats.documents.schemas import SCHEMAS
 from strategies import forms, practices
 from teaching import DAY, form_of
 

@@ -11,10 +11,10 @@ import av
 import numpy as np
 import pytest
 
-from kemvo.audio.clips import Clips
-from kemvo.audio.espeak import EspeakVoice
 from kemvo.audio.render import RATE, render
-from kemvo.audio.voice import resampled
+from kemvo.audio.speech.clips import Clips
+from kemvo.audio.speech.espeak import EspeakVoice
+from kemvo.audio.speech.voice import resampled
 from kemvo.core.practice.soundtrack import Sound
 from kemvo.store.database import Database
 from kemvo.store.lengths import StoredBook

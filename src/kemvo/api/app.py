@@ -15,36 +15,20 @@ from starlette.middleware.gzip import GZipMiddleware
 from starlette.types import Receive, Scope, Send
 
 from kemvo import __version__
-from kemvo.api import (
-    beginnings,
-    book,
-    booth,
-    catalogue,
-    classes,
-    data,
-    desk,
-    errors,
-    floor,
-    forms,
-    lessons,
-    live,
-    mending,
-    reading,
-    recording_files,
-    recording_marks,
-    recordings,
-    sessions,
-    settings,
-    sound,
-    tags,
-    takeaway,
-    work,
-    work_steps,
-)
-from kemvo.api.described import described
-from kemvo.api.entry import Entry, Guard
-from kemvo.api.house import House
-from kemvo.api.trust import Named, Trust
+from kemvo.api.base import sound, work
+from kemvo.api.base.house import House
+from kemvo.api.classes import book, classes
+from kemvo.api.forms import catalogue, floor, forms, reading, tags
+from kemvo.api.guard import errors
+from kemvo.api.guard.described import described
+from kemvo.api.guard.entry import Entry, Guard
+from kemvo.api.guard.trust import Named, Trust
+from kemvo.api.recordings import files as recording_files
+from kemvo.api.recordings import marks as recording_marks
+from kemvo.api.recordings import recordings
+from kemvo.api.sessions import lessons, live, sessions
+from kemvo.api.start import beginnings, data, settings
+from kemvo.api.words import booth, desk, mending, takeaway, work_steps
 from kemvo.store.copies import copy_of_today
 
 LOCAL_HOSTS = ["127.0.0.1", "localhost", "[::1]", "testserver"]

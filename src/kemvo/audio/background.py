@@ -8,8 +8,8 @@ from functools import lru_cache
 import numpy as np
 
 from kemvo.audio.loops import JOIN_S, QUIETEST, HeldLoop, Loop, growth
+from kemvo.audio.speech.voice import Samples
 from kemvo.audio.tones import RATE
-from kemvo.audio.voice import Samples
 from kemvo.core.model.session import BackgroundId
 from kemvo.core.practice.soundtrack import Sound
 

@@ -21,7 +21,7 @@ from av.audio.fifo import AudioFifo
 from av.audio.stream import AudioStream
 from av.container import InputContainer
 
-from kemvo.audio.voice import Samples
+from kemvo.audio.speech.voice import Samples
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.types import in_minutes
 

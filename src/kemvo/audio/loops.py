@@ -9,8 +9,8 @@ from typing import Protocol
 import numpy as np
 
 from kemvo.audio.intake import Intake, Report
+from kemvo.audio.speech.voice import Samples
 from kemvo.audio.tones import RATE
-from kemvo.audio.voice import Samples
 
 JOIN_S = 4
 """So long the end of a round is laid softly over its beginning."""

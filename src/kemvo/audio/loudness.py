@@ -13,7 +13,7 @@ from typing import NamedTuple
 import numpy as np
 import numpy.typing as npt
 
-from kemvo.audio.voice import Samples
+from kemvo.audio.speech.voice import Samples
 
 Floats = npt.NDArray[np.float64]
 

@@ -14,11 +14,11 @@ import soundfile
 
 from kemvo.audio.background import Bed, ground
 from kemvo.audio.chapters import write_chapters
-from kemvo.audio.clips import Clips
 from kemvo.audio.loops import FiledLoop, Loop
 from kemvo.audio.loudness import Levelling, Loudness, Meter, applied, levelling
+from kemvo.audio.speech.clips import Clips
+from kemvo.audio.speech.voice import Samples, resampled
 from kemvo.audio.tones import RATE, breath_tone, chime
-from kemvo.audio.voice import Samples, resampled
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.session import SoundChoice
 from kemvo.core.practice.soundtrack import Sound

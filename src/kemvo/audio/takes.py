@@ -10,8 +10,8 @@ import soundfile
 
 from kemvo.audio.intake import read_whole
 from kemvo.audio.loudness import Meter
+from kemvo.audio.speech.voice import Samples, Utterance, resampled
 from kemvo.audio.tones import RATE
-from kemvo.audio.voice import Samples, Utterance, resampled
 from kemvo.core.errors import KemvoError, Problem
 
 TAKE_LUFS = -19.0

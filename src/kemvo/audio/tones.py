@@ -6,7 +6,7 @@ from functools import lru_cache
 
 import numpy as np
 
-from kemvo.audio.voice import Samples
+from kemvo.audio.speech.voice import Samples
 
 RATE = 44_100
 """Rate of everything Kemvo renders, in hertz."""

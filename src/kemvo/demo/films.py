@@ -6,8 +6,8 @@ import tempfile
 import uuid
 from pathlib import Path
 
-from kemvo.audio.clips import Clips
-from kemvo.audio.voices import voice_of
+from kemvo.audio.speech.clips import Clips
+from kemvo.audio.speech.voices import voice_of
 from kemvo.core.model.form import Form
 from kemvo.core.model.session import Part, Pass, Session, with_pass_ids
 from kemvo.core.recording.model import Filmed, Recording

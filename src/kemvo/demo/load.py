@@ -8,7 +8,7 @@ from pathlib import Path
 
 from kemvo.core.model.form import Form
 from kemvo.demo.log import teach
-from kemvo.formats.kemvo_json import read_file
+from kemvo.formats.documents.kemvo_json import read_file
 from kemvo.store.database import Database
 from kemvo.store.documents import form_documents, session_documents
 from kemvo.store.flags import FIRST_HOUR, Flags

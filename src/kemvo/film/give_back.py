@@ -14,8 +14,8 @@ from av.packet import Packet
 from av.video.stream import VideoStream
 
 from kemvo.audio.chapters import write_chapters
-from kemvo.audio.clips import Clips
-from kemvo.audio.voice import Samples
+from kemvo.audio.speech.clips import Clips
+from kemvo.audio.speech.voice import Samples
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.session import SoundChoice
 from kemvo.core.practice.soundtrack import Sound

@@ -10,11 +10,11 @@ import av
 import numpy as np
 import soxr
 
-from kemvo.audio.clips import Clips
 from kemvo.audio.loudness import Meter
 from kemvo.audio.render import blocks, samples_of
+from kemvo.audio.speech.clips import Clips
+from kemvo.audio.speech.voice import Samples
 from kemvo.audio.tones import RATE
-from kemvo.audio.voice import Samples
 from kemvo.core.model.session import SoundChoice
 from kemvo.core.practice.soundtrack import Sound
 from kemvo.core.recording.model import KeptTalk, Media

@@ -15,9 +15,9 @@ from av.container import OutputContainer
 from av.video.stream import VideoStream
 
 from kemvo.audio.background import ground
-from kemvo.audio.clips import Clips
+from kemvo.audio.speech.clips import Clips
+from kemvo.audio.speech.voice import Samples, resampled
 from kemvo.audio.tones import RATE
-from kemvo.audio.voice import Samples, resampled
 from kemvo.core.cues.candidates import name_wordings
 from kemvo.core.cues.wording import sayable
 from kemvo.core.model.session import Forms, Session

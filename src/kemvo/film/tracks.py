@@ -14,7 +14,7 @@ from av.stream import Stream
 from av.subtitles.stream import SubtitleStream
 from av.video.stream import VideoStream
 
-from kemvo.audio.voice import Samples
+from kemvo.audio.speech.voice import Samples
 
 MS = Fraction(1, 1000)
 

@@ -18,7 +18,7 @@ from kemvo.core.text_import.script import read_script
 from kemvo.core.timing.opening_pause import with_pauses
 from kemvo.core.timing.pass_breath import breaths_of
 from kemvo.core.timing.timeline import plan
-from kemvo.formats.scripts import script_entries
+from kemvo.formats.texts.scripts import script_entries
 
 
 def form(*postures: Posture, **more: object) -> Form:

@@ -16,8 +16,8 @@ from kemvo.core.tables.block_kinds import BLOCK_KINDS, CURVES, PATTERNS, thinned
 from kemvo.core.timing.timeline import plan
 from kemvo.core.views.printed_plan import paper
 from kemvo.core.views.session_plan import clock_at, session_plan
-from kemvo.formats.plan_pdf import write_pdf
-from kemvo.formats.plan_text import write_csv, write_markdown
+from kemvo.formats.paper.plan_pdf import write_pdf
+from kemvo.formats.paper.plan_text import write_csv, write_markdown
 from strategies import talk
 
 FORM = finished(

@@ -17,7 +17,7 @@ from kemvo.core.movement.readings import finished, opened, read, read_again, rea
 from kemvo.core.timing.paces import BACK_SHIFT, BACK_WORDS
 from kemvo.core.timing.timeline import plan_form
 from kemvo.core.views.form_sheet import sheet
-from kemvo.formats.kemvo_json import read_file, write_form
+from kemvo.formats.documents.kemvo_json import read_file, write_form
 from strategies import LINES, forms, one_posture
 
 WORDS = st.sampled_from(

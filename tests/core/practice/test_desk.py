@@ -26,9 +26,9 @@ from kemvo.core.practice.cures import BETTER, cures
 from kemvo.core.practice.desk import desk
 from kemvo.core.practice.pipeline import Practice, work_out
 from kemvo.core.tables.groups import Who
-from kemvo.formats.cue_files import CUE_FILES
-from kemvo.formats.cue_pdf import write_cue_pdf
-from kemvo.formats.cues_back import read_cues
+from kemvo.formats.paper.cue_pdf import write_cue_pdf
+from kemvo.formats.tracks.cue_files import CUE_FILES
+from kemvo.formats.tracks.cues_back import read_cues
 from strategies import practices, talk
 
 FORM = finished(

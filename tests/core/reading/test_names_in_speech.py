@@ -8,7 +8,7 @@ from kemvo.core.model.catalogue import name_index
 from kemvo.core.reading.reader import read_line
 from kemvo.core.text_import.entries import ScriptEntry
 from kemvo.core.text_import.script import read_script
-from kemvo.formats.catalogue import shipped_catalogue
+from kemvo.formats.documents.catalogue import shipped_catalogue
 
 CATALOGUE = shipped_catalogue()
 NAMES = name_index(CATALOGUE)

@@ -18,8 +18,8 @@ from kemvo.core.text_import.entries import ScriptEntry
 from kemvo.core.text_import.line_notes import noted
 from kemvo.core.text_import.posture_lines import unlabelled
 from kemvo.core.text_import.script import read_script
-from kemvo.formats.catalogue import shipped_catalogue
-from kemvo.formats.scripts import script_entries
+from kemvo.formats.documents.catalogue import shipped_catalogue
+from kemvo.formats.texts.scripts import script_entries
 from told_facts import stands_in
 
 CATALOGUE = shipped_catalogue()

@@ -15,7 +15,7 @@ from kemvo.core.review.mends import mends
 from kemvo.core.tables.groups import GROUPS, Who
 from kemvo.core.tables.rooms import Camera, Room, Spot
 from kemvo.core.tables.schools import SCHOOLS
-from kemvo.formats.catalogue import shipped_catalogue
+from kemvo.formats.documents.catalogue import shipped_catalogue
 
 BOW = ("All the weight into the right", "Left heel steps forward", "Seventy percent into the left")
 

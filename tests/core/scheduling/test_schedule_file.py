@@ -11,8 +11,8 @@ from kemvo.cli import app
 from kemvo.core.errors import KemvoError
 from kemvo.core.scheduling.model import Talk, in_order
 from kemvo.core.scheduling.solver import solve
-from kemvo.formats.schedule_json import read_talk, write_answer, write_talk
-from kemvo.formats.schemas import SCHEMAS, schema_of
+from kemvo.formats.documents.schedule_json import read_talk, write_answer, write_talk
+from kemvo.formats.documents.schemas import SCHEMAS, schema_of
 from talks import talks
 
 

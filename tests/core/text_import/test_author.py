@@ -7,8 +7,8 @@ from kemvo.core.model.form import Form
 from kemvo.core.text_import.draft import draft
 from kemvo.core.text_import.line_notes import noted, weight_in
 from kemvo.core.text_import.script import read_script
-from kemvo.formats.catalogue import shipped_catalogue
-from kemvo.formats.scripts import script_entries
+from kemvo.formats.documents.catalogue import shipped_catalogue
+from kemvo.formats.texts.scripts import script_entries
 
 CATALOGUE = shipped_catalogue()
 NAMES = name_index(CATALOGUE)

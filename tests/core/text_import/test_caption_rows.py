@@ -11,8 +11,8 @@ from kemvo.core.text_import.caption_rows import LONG, SHORT, in_rows
 from kemvo.core.text_import.draft import draft
 from kemvo.core.text_import.entries import ScriptEntry
 from kemvo.core.text_import.script import ReadEntry, read_script
-from kemvo.formats.catalogue import shipped_catalogue
-from kemvo.formats.scripts import script_entries
+from kemvo.formats.documents.catalogue import shipped_catalogue
+from kemvo.formats.texts.scripts import script_entries
 
 SENTENCES = (
     "Shift your weight to the right, and step out with the left foot.",

@@ -11,8 +11,8 @@ from kemvo.core.errors import KemvoError
 from kemvo.core.model.form import Form
 from kemvo.core.text_import.draft import Draft, draft
 from kemvo.core.text_import.script import read_script
-from kemvo.formats.catalogue import shipped_catalogue
-from kemvo.formats.scripts import script_entries
+from kemvo.formats.documents.catalogue import shipped_catalogue
+from kemvo.formats.texts.scripts import script_entries
 
 
 def made(text: str, name: str = "x.txt", title: str = "") -> Draft:

@@ -8,8 +8,8 @@ from kemvo.core.model.catalogue import name_index
 from kemvo.core.text_import.draft import Draft, draft
 from kemvo.core.text_import.names_after import NamesStand
 from kemvo.core.text_import.script import read_script
-from kemvo.formats.catalogue import shipped_catalogue
-from kemvo.formats.scripts import script_entries
+from kemvo.formats.documents.catalogue import shipped_catalogue
+from kemvo.formats.texts.scripts import script_entries
 
 CATALOGUE = shipped_catalogue()
 NAMES = name_index(CATALOGUE)

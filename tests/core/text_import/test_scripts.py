@@ -13,9 +13,9 @@ from kemvo.core.text_import.draft import draft
 from kemvo.core.text_import.entries import ScriptEntry
 from kemvo.core.text_import.line_joining import breaks_off, running
 from kemvo.core.text_import.script import read_script
-from kemvo.formats.catalogue import shipped_catalogue
-from kemvo.formats.script_captions import caption_entries
-from kemvo.formats.scripts import script_entries
+from kemvo.formats.documents.catalogue import shipped_catalogue
+from kemvo.formats.texts.script_captions import caption_entries
+from kemvo.formats.texts.scripts import script_entries
 
 
 def entries(text: str, name: str = "x.txt") -> list[ScriptEntry]:

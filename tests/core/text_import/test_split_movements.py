@@ -13,8 +13,8 @@ from kemvo.core.text_import.draft import Draft, draft
 from kemvo.core.text_import.entries import ScriptEntry
 from kemvo.core.text_import.script import read_script
 from kemvo.core.text_import.split_movements import told_apart
-from kemvo.formats.catalogue import shipped_catalogue
-from kemvo.formats.scripts import script_entries
+from kemvo.formats.documents.catalogue import shipped_catalogue
+from kemvo.formats.texts.scripts import script_entries
 
 LINES = [text for name in ("tuned.txt", "spoken_b.txt", "idioms.txt") for text, _ in cases(name)]
 sentences = st.lists(st.sampled_from(LINES), min_size=1, max_size=4).map(", then ".join)

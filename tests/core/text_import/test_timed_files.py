@@ -17,9 +17,9 @@ from kemvo.core.practice.pipeline import work_out
 from kemvo.core.text_import.draft import draft
 from kemvo.core.text_import.script import read_script
 from kemvo.core.timing.timeline import plan
-from kemvo.formats.cue_files import CUE_FILES
-from kemvo.formats.midi import left_of_pan, pan_of_left, write_midi
-from kemvo.formats.scripts import script_entries
+from kemvo.formats.texts.scripts import script_entries
+from kemvo.formats.tracks.cue_files import CUE_FILES
+from kemvo.formats.tracks.midi import left_of_pan, pan_of_left, write_midi
 from strategies import forms, one_posture, practices, talk
 
 

@@ -1,0 +1,1 @@
+"""Routes of classes: their lessons, courses and what next."""

@@ -1,0 +1,1 @@
+"""Routes of forms: the sheet, the floor, the catalogue, reading, tags."""

@@ -1,0 +1,131 @@
+"""Routes of reading: what a line says, a reading put right, a whole text made into a form."""
+
+from __future__ import annotations
+
+from typing import Annotated, Literal
+
+from fastapi import APIRouter, Form, Response, UploadFile
+from pydantic import BaseModel, Field
+
+from kemvo.api.base.documents import file_text
+from kemvo.api.base.house import Here, House
+from kemvo.api.base.work import JobView, job_view
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.model.form import Movement
+from kemvo.core.movement.fields import Sign, corrected, filled, signs
+from kemvo.core.movement.readings import read_as_in
+from kemvo.core.text_import.draft import Draft, draft
+from kemvo.core.text_import.headings import Flat
+from kemvo.core.text_import.names_after import NamesStand
+from kemvo.core.text_import.script import read_script
+from kemvo.formats.texts.scripts import script_entries
+from kemvo.jobs import Job
+
+router = APIRouter(prefix="/api", tags=["reading"])
+
+
+class LineReading(BaseModel):
+    """What a movement's line says, the movement with that filled in where it may be, and in all fields (`over`)."""
+
+    signs: list[Sign]
+    movement: Movement
+    over: Movement
+
+
+def _reading(movement: Movement) -> LineReading:
+    return LineReading(signs=signs(movement), movement=filled(movement), over=filled(movement, over=True))
+
+
+@router.post("/read/movement")
+def read_movement(house: Here, movement: Movement, form: str = "") -> LineReading:
+    """What a movement's line says. `form`: where it stands; words that were read there are not read anew."""
+    return _reading(_as_in(house, movement, form))
+
+
+def _as_in(house: House, movement: Movement, form: str) -> Movement:
+    return read_as_in(movement, house.forms.get(form).body) if form else movement
+
+
+class Correcting(BaseModel):
+    """One fact of a movement's line to be put right: its number, and what of it goes to the next value; "gone": its
+    words mean nothing; "read": the reading counts again."""
+
+    movement: Movement
+    no: Annotated[int, Field(ge=0)]
+    what: Literal["side", "direction", "touch", "size", "toes", "on", "to", "part", "gone", "read"]
+
+
+@router.post("/read/correct")
+def correct_reading(house: Here, correcting: Correcting, form: str = "") -> LineReading:
+    """Put a reading right. It stays with the words it was read from."""
+    try:
+        movement = _as_in(house, correcting.movement, form)
+        return _reading(corrected(movement, correcting.no, correcting.what))
+    except (IndexError, KeyError):
+        raise KemvoError(
+            Problem(what="This reading cannot be put right so.", mend="Choose one of the signs beside the line.")
+        ) from None
+
+
+class PastedText(BaseModel):
+    """A text as it was pasted. `items`: what the items of a flat list are, `names`: where the names stand, where the instructor says so."""
+
+    text: Annotated[str, Field(min_length=1, max_length=2_000_000)]
+    title: Annotated[str, Field(max_length=200)] = ""
+    items: Flat = ""
+    names: NamesStand = ""
+
+
+ReadNow = Annotated[Draft | JobView, Field(description="The form; of a long text the job that makes it.")]
+
+
+@router.post("/texts")
+def read_text(house: Here, response: Response, pasted: PastedText) -> ReadNow:
+    """A pasted text made into a form, for confirmation; nothing is saved. A long text is read as a job, which makes it."""
+    return _draft(
+        house, response, pasted.text.encode(), "pasted.txt", pasted.title, "New form", pasted.items, pasted.names
+    )
+
+
+@router.post("/texts/file")
+def read_text_file(
+    house: Here,
+    response: Response,
+    file: UploadFile,
+    title: Annotated[str, Form(max_length=200)] = "",
+    items: Annotated[Flat, Form()] = "",
+    names: Annotated[NamesStand, Form()] = "",
+) -> ReadNow:
+    """A text file made into a form, for confirmation; nothing is saved. A long text is read as a job, which makes it."""
+    name = file.filename or "text.txt"
+    return _draft(house, response, file_text(file), name, title, name.rsplit(".", 1)[0][:200], items, names)
+
+
+LINES_AT_ONCE = 600
+"""A text of more lines takes about a second or longer to read (`make bench`)."""
+
+LINES_A_STEP = 200
+
+
+def _draft(
+    house: House, response: Response, data: bytes, name: str, title: str, usual: str, items: Flat, names: NamesStand
+) -> Draft | JobView:
+    entries = script_entries(data, name)
+    if len(entries) <= LINES_AT_ONCE:
+        return draft(read_script(entries, house.names()), house.catalogue(), title, usual or "New form", items, names)
+
+    def work(job: Job) -> None:
+        for n in range(0, len(entries), LINES_A_STEP):
+            # What was read is remembered: the whole is then put together at once.
+            read_script(entries[n : n + LINES_A_STEP], house.names())
+            job.report(READING * n / len(entries))
+        read = read_script(entries, house.names())
+        made = draft(read, house.catalogue(), title, usual or "New form", items, names)
+        job.made = made.model_dump(mode="json")
+
+    response.status_code = 202
+    return job_view(house.jobs.start(f"Reading {name[:100]}", "", "", work))
+
+
+READING = 0.8
+"""The share of the work that is done when every line is read."""

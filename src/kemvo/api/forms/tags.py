@@ -1,0 +1,32 @@
+"""Routes of tags: words to find forms and sessions by."""
+
+from __future__ import annotations
+
+from typing import Literal
+
+from fastapi import APIRouter
+from pydantic import BaseModel
+
+from kemvo.api.base.house import Here
+from kemvo.core.types import Tags
+
+router = APIRouter(prefix="/api/{kind}/{id_}/tags", tags=["tags"])
+
+
+class Tagged(BaseModel):
+    """The tags of a document."""
+
+    tags: Tags
+
+
+@router.put("")
+def put_tags(house: Here, kind: Literal["forms", "sessions"], id_: str, tagged: Tagged) -> Tagged:
+    """Give a form or a session other tags: spaces around them and the same tag twice are left out."""
+    tags = tuple(dict.fromkeys(" ".join(t.split()) for t in tagged.tags if t.strip()))
+    if kind == "forms":
+        form = house.forms.get(id_)
+        house.forms.save(id_, form.version, form.body.model_copy(update={"tags": tags}))
+    else:
+        session = house.sessions.get(id_)
+        house.sessions.save(id_, session.version, session.body.model_copy(update={"tags": tags}))
+    return Tagged(tags=tags)

@@ -1,0 +1,1 @@
+"""Routes of recordings: the file, its marks, what is given back."""

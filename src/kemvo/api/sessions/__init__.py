@@ -1,0 +1,1 @@
+"""Routes of sessions: the plan, the lesson, the stage while it runs."""

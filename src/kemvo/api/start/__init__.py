@@ -1,0 +1,1 @@
+"""Routes of the first hour, the data folder and the settings."""

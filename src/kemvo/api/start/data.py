@@ -1,0 +1,125 @@
+"""Routes of the data folder: how it stands, a copy of everything, and back from a copy."""
+
+from __future__ import annotations
+
+import shutil
+from datetime import datetime
+from pathlib import Path
+
+from fastapi import APIRouter, UploadFile
+from pydantic import BaseModel
+
+from kemvo.api.base.documents import received
+from kemvo.api.base.house import Here, House
+from kemvo.api.base.work import JobView, job_view
+from kemvo.core.errors import KemvoError, Problem
+from kemvo.jobs import Job
+from kemvo.store.copies import MOST_BYTES, back_up, day_copies, restore
+from kemvo.store.database import COPIES
+
+router = APIRouter(prefix="/api/data", tags=["data"])
+
+
+class CopyView(BaseModel):
+    """A copy that Kemvo made by itself. `kind`: of a day, before a change by a newer Kemvo, or before restoring."""
+
+    name: str
+    kind: str
+    made: str
+    bytes: int
+
+
+class DataView(BaseModel):
+    """How the data stand: where they are, how large, the copies, and what cannot be read. `trouble`: what is wrong with the
+    whole of it."""
+
+    folder: str
+    database_bytes: int
+    sound_bytes: int
+    media_bytes: int
+    free_bytes: int
+    copies: list[CopyView]
+    unreadable: list[str]
+    trouble: Problem | None
+
+
+KINDS = {
+    "day": "copy of the day",
+    "before-version": "before a newer Kemvo changed it",
+    "before-restoring": "before restoring",
+}
+"""What the copies are, by how their file's name begins."""
+
+
+@router.get("")
+def your_data(house: Here) -> DataView:
+    """How the data stand."""
+    unreadable: list[str] = []
+    trouble, media_bytes = None, 0
+    try:
+        media_bytes = house.media.size(r.body.media for gone in (False, True) for r in house.recordings.all(gone))
+        shelves = (house.forms, house.sessions, house.recordings, house.classes, house.lessons, house.courses)
+        for documents in shelves:
+            unreadable += [f"the {documents.kind} “{u.title or u.id}”" for u in documents.unreadable()]
+        house.own_postures.all()
+        house.own_patterns.all()
+        for n, what in ((house.own_postures.unreadable, "own posture"), (house.own_patterns.unreadable, "own pattern")):
+            unreadable += [f"{n} {what}{'s' if n > 1 else ''}"] if n else []
+    except KemvoError as error:
+        trouble = error.problems[0]
+    shelf_bytes = sum(f.stat().st_size for f in house.takes.shelf.folder.glob("*") if f.is_file())
+    return DataView(
+        folder=str(house.folder.resolve()),
+        database_bytes=sum(f.stat().st_size for f in house.folder.glob("kemvo.sqlite*")),
+        sound_bytes=shelf_bytes - media_bytes,
+        media_bytes=media_bytes,
+        free_bytes=shutil.disk_usage(house.folder).free,
+        copies=[
+            CopyView(kind=next((k for begin, k in KINDS.items() if c.name.startswith(begin)), "copy"), **c._asdict())
+            for c in day_copies(house.folder)
+        ],
+        unreadable=unreadable,
+        trouble=trouble,
+    )
+
+
+@router.post("/backup", status_code=202)
+def back_up_all(house: Here, large: bool = True) -> JobView:
+    """Begin to make one file of everything; the answer is the job to follow. `large`: with the sounds brought in."""
+
+    def work(job: Job) -> Path:
+        path = house.renders / f"{job.id}.zip"
+        job.note = back_up(house.database, path, large, job.report).says()
+        return path
+
+    name = f"kemvo-{datetime.now():%Y-%m-%d}.zip"
+    return job_view(house.jobs.start("A copy of everything", name, "application/zip", work))
+
+
+@router.post("/restore", status_code=202)
+def restore_file(house: Here, file: UploadFile) -> JobView:
+    """Begin to put a copy in the place of all that is here; what is here is copied first. The answer is the job to follow."""
+    with received(house, file, MOST_BYTES, "Restore it with “kemvo restore”.") as path:
+        kept = path.rename(path.with_name(f"{path.name}.zip"))
+    return _restoring(house, kept, True)
+
+
+@router.post("/copies/{name}/restore", status_code=202)
+def restore_copy(house: Here, name: str) -> JobView:
+    """The same with a copy that Kemvo made by itself."""
+    if name not in {c.name for c in day_copies(house.folder)}:
+        raise KemvoError(Problem(what="There is no such copy any more.", mend="Choose another from the list."))
+    return _restoring(house, house.folder / COPIES / name, False)
+
+
+def _restoring(house: House, archive: Path, mine: bool) -> JobView:
+    def work(job: Job) -> None:
+        try:
+            found = restore(house.database, archive, job.report)
+            house.forget()
+            job.note = f"{found.forms} forms and {found.sessions} sessions are here again, as they were in the copy."
+        finally:
+            if mine:
+                archive.unlink(missing_ok=True)
+
+    return job_view(house.jobs.start("Restoring a copy", "", "", work))

@@ -1,0 +1,1 @@
+"""Voices: what speaks a text, and the clips of what was spoken."""

@@ -1,0 +1,1 @@
+"""What is handed out: paper, tables, the calendar, the take-away page."""

@@ -1,0 +1,1 @@
+"""Texts of instruction of any kind, opened as entries with times."""

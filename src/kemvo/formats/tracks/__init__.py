@@ -1,0 +1,1 @@
+"""Tracks that run beside a sound: captions, cue files, MIDI."""
