@@ -15,7 +15,7 @@ from kemvo.api.app import create_app
 from kemvo.core.progress.model import Lesson, LessonPart
 from kemvo.demo.load import fill
 from kemvo.store.database import Database
-from kemvo.store.documents import lesson_documents
+from kemvo.store.shelves import lesson_documents
 
 PARTS = 150
 PAGES = (

@@ -18,7 +18,8 @@ from kemvo.api.base.house import House
 from kemvo.core.errors import KemvoError
 from kemvo.core.model.form import Form
 from kemvo.store.database import Database, migrations
-from kemvo.store.documents import Stale, form_documents
+from kemvo.store.documents import Stale
+from kemvo.store.shelves import form_documents
 from strategies import forms
 
 

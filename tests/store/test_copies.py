@@ -23,8 +23,8 @@ from kemvo.demo.load import fill
 from kemvo.store import copies
 from kemvo.store.copies import back_up, copy_of_today, day_copies, restore
 from kemvo.store.database import NEWEST, Database
-from kemvo.store.documents import recording_documents
 from kemvo.store.media import LOUDNESS, media_file
+from kemvo.store.shelves import recording_documents
 
 
 @pytest.fixture

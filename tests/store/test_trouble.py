@@ -16,7 +16,7 @@ from kemvo.cli import app
 from kemvo.demo.load import demo_files, fill
 from kemvo.store import database as database_module
 from kemvo.store.database import Database
-from kemvo.store.documents import form_documents
+from kemvo.store.shelves import form_documents
 from kemvo.store.trouble import StoreTrouble
 
 

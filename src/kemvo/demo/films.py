@@ -15,9 +15,9 @@ from kemvo.core.recording.truth import Slips
 from kemvo.film.studio import Studio, film
 from kemvo.recordings import take_in
 from kemvo.store.database import Database
-from kemvo.store.documents import form_documents, recording_documents, session_documents
 from kemvo.store.lengths import StoredBook
 from kemvo.store.media import MediaShelf
+from kemvo.store.shelves import form_documents, recording_documents, session_documents
 
 FORM_ID, SESSION_ID = "nine-willows", "nine-willows-filmed"
 TEMPO = 44.0

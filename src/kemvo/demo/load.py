@@ -10,8 +10,8 @@ from kemvo.core.model.form import Form
 from kemvo.demo.log import teach
 from kemvo.formats.documents.kemvo_json import read_file
 from kemvo.store.database import Database
-from kemvo.store.documents import form_documents, session_documents
 from kemvo.store.flags import FIRST_HOUR, Flags
+from kemvo.store.shelves import form_documents, session_documents
 
 FORM_FILES = ("long-causeway.form.json", "nine-willows.form.json")
 SESSION_FILES = ("evening-class.session.json", "thursday-class.session.json")

@@ -21,8 +21,8 @@ from kemvo.core.tables.block_kinds import PATTERNS
 from kemvo.core.timing.score import score_of
 from kemvo.core.timing.timeline import Span, timed
 from kemvo.store.database import Database
-from kemvo.store.documents import class_documents, course_documents, form_documents, lesson_documents
 from kemvo.store.runs import Runs
+from kemvo.store.shelves import class_documents, course_documents, form_documents, lesson_documents
 
 WEEKS = 8
 HOLIDAY_WEEK = 4

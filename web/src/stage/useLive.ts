@@ -4,17 +4,18 @@
  */
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { type Live, type SessionView, type Stage, sentence } from "../shared/api";
-import { type Choices, fetchStage, type Kept, keptName, liveOf, PLANNED } from "./choices";
-import { COUNT_IN, jump, placeAt, postureAt, postureEnd, timeOf } from "./places";
+import { type Choices, fetchStage, liveOf, PLANNED } from "./choices";
+import { COUNT_IN, placeAt, postureEnd, timeOf } from "./places";
 import { Player } from "./player";
 import { RunRecord } from "./runRecord";
+import { useKept } from "./useKept";
+import { type Steps, useSteps } from "./useSteps";
 
 const SOON_MS = 450;
 const TRIES = 4;
 const SLIPPED_MS = 40;
-const KEEP_MS = 2000;
 
-export interface Running {
+export interface Running extends Steps {
   stage: Stage;
   choices: Choices;
   playing: boolean;
@@ -33,12 +34,6 @@ export interface Running {
   toggle: () => void;
   change: (part: Partial<Choices>) => void;
   to: (place: string) => void;
-  step: (by: -1 | 1, over: "movement" | "posture") => void;
-  restart: () => void;
-  again: () => void;
-  correct: () => void;
-  loopPosture: (more?: boolean) => void;
-  onward: () => void;
 }
 
 interface Begun {
@@ -75,6 +70,11 @@ export function useLive(session: SessionView, begun: Begun): Running {
   const now = useRef({ stage, choices });
   now.current = { stage, choices };
 
+  const present = useCallback(() => now.current, []);
+  const voice = useCallback(() => player.current, []);
+  const chosen = useCallback(() => {
+    moved.current = true;
+  }, []);
   const here = useCallback(() => player.current?.position() ?? 0, []);
   const heardNow = useCallback(() => {
     const { cues, from } = said.current;
@@ -313,82 +313,24 @@ export function useLive(session: SessionView, begun: Begun): Running {
     if (voice.playing) record.current?.begin(seen, going.current, at);
   }, [go, noteEnd]);
 
-  const step = useCallback(
-    (by: -1 | 1, over: "movement" | "posture") => {
-      const span = jump(now.current.stage, here(), by, over);
-      if (span) to(span.key);
-    },
-    [here, to],
-  );
-  const again = useCallback(() => {
-    const { stage: seen, choices: c } = now.current;
-    const voice = player.current;
-    // Where it waits at the end of a posture, that one is meant.
-    const at = voice?.holding ? here() - 60 : here();
-    const posture = postureAt(seen, at);
-    if (posture) void go(posture.first.key, c, true);
-  }, [go, here]);
-  const correct = useCallback(() => {
-    const voice = player.current;
-    const posture = postureAt(now.current.stage, here());
-    if (!voice || !posture) return;
-    if (!voice.playing) {
-      void toggle();
-      return;
-    }
+  const leave = useCallback(() => {
     noteEnd();
-    voice.pause();
-    void voice.seek(posture.first.start_ms);
-    moved.current = true;
-    setPlaying(false);
-    setCorrecting(true);
-  }, [here, noteEnd, toggle]);
-  const loopPosture = useCallback(
-    (more = false) => {
-      const { stage: seen, choices: c } = now.current;
-      if (c.loop && !more) {
-        change({ loop: null });
-        return;
-      }
-      if (c.loop) {
-        if (seen.next_until) change({ loop: { ...c.loop, until: seen.next_until } });
-        return;
-      }
-      const posture = postureAt(seen, here());
-      if (posture) change({ loop: { from: posture.first.key, until: posture.last.key } });
-    },
-    [change, here],
-  );
-  const onward = useCallback(() => {
-    const voice = player.current;
-    const { choices: c } = now.current;
-    if (!voice) return;
-    if (voice.holding) void toggle();
-    else if (c.led || voice.playing) step(1, "posture");
-    else void toggle();
-  }, [step, toggle]);
-
-  // Where one is, for after a reload.
-  useEffect(() => {
-    const keep = () => {
-      const { place, share } = placeAt(now.current.stage, here());
-      const { loop: _, ...kept } = now.current.choices;
-      const row: Kept = { place, share, choices: { ...kept, loop: null }, when: Date.now() };
-      localStorage.setItem(keptName(id), JSON.stringify(row));
-    };
-    const leave = () => {
-      keep();
-      noteEnd();
-      void record.current?.send();
-    };
-    const timer = window.setInterval(keep, KEEP_MS);
-    window.addEventListener("pagehide", leave);
-    return () => {
-      keep();
-      window.clearInterval(timer);
-      window.removeEventListener("pagehide", leave);
-    };
-  }, [id, here, noteEnd]);
+    void record.current?.send();
+  }, [noteEnd]);
+  useKept(id, present, here, leave);
+  const steps = useSteps({
+    player: voice,
+    now: present,
+    chosen,
+    here,
+    go,
+    to,
+    toggle,
+    change,
+    noteEnd,
+    setPlaying,
+    setCorrecting,
+  });
 
   return useMemo(
     () => ({
@@ -406,31 +348,8 @@ export function useLive(session: SessionView, begun: Begun): Running {
       toggle: () => void toggle(),
       change,
       to,
-      step,
-      restart: () => to(now.current.stage.spans.find((s) => s.key !== COUNT_IN)?.key ?? ""),
-      again,
-      correct,
-      loopPosture,
-      onward,
+      ...steps,
     }),
-    [
-      stage,
-      choices,
-      playing,
-      holding,
-      correcting,
-      busy,
-      told,
-      here,
-      toggle,
-      change,
-      to,
-      step,
-      again,
-      correct,
-      loopPosture,
-      onward,
-      replan,
-    ],
+    [stage, choices, playing, holding, correcting, busy, told, here, toggle, change, to, steps, replan],
   );
 }

@@ -32,16 +32,7 @@ from kemvo.jobs import Jobs
 from kemvo.packing import loop_of
 from kemvo.store.calendar import CalendarBook
 from kemvo.store.database import Database
-from kemvo.store.documents import (
-    CannotBeRead,
-    NotThere,
-    class_documents,
-    course_documents,
-    form_documents,
-    lesson_documents,
-    recording_documents,
-    session_documents,
-)
+from kemvo.store.documents import CannotBeRead, NotThere
 from kemvo.store.flags import FIRST_HOUR, Flags
 from kemvo.store.lengths import StoredBook
 from kemvo.store.media import MediaShelf
@@ -49,6 +40,14 @@ from kemvo.store.own_patterns import OwnPatterns
 from kemvo.store.own_postures import OwnPostures
 from kemvo.store.runs import Runs
 from kemvo.store.settings import StoredSettings
+from kemvo.store.shelves import (
+    class_documents,
+    course_documents,
+    form_documents,
+    lesson_documents,
+    recording_documents,
+    session_documents,
+)
 from kemvo.store.sounds import BroughtSounds, FoundTakes, Shelf, Takes
 
 

@@ -11,7 +11,7 @@ from kemvo.core.text_import.line_joining import running
 from kemvo.formats.text import CLOCK, decoded, stamp_ms, unknown_ending, unquoted
 from kemvo.formats.texts.script_captions import caption_entries, has_caption_times
 from kemvo.formats.texts.script_table import is_table, row_entries, table_entries
-from kemvo.formats.texts.timed import chapter_entries, is_metadata, metadata_entries, midi_entries
+from kemvo.formats.tracks.timed import chapter_entries, is_metadata, metadata_entries, midi_entries
 
 _TIME = re.compile(rf"^\s*[\[(]?({CLOCK})(?:\s*(?:-->|[-–—]|to)\s*{CLOCK})?[\])]?\s*[-–—:]?\s*")
 _SENTENCE = re.compile(r"(?<=[.!?])(?<!\b\d\.)(?<!\b\d\d\.)(?<!\b\d\d\d\.)\s+(?=[A-Z“\"'(\d])")

@@ -12,7 +12,7 @@ from kemvo.core.practice.cue_import import FileCue
 from kemvo.formats.csv_text import csv_rows
 from kemvo.formats.paper.cue_pdf import attached
 from kemvo.formats.text import decoded, stamp_ms, unknown_ending
-from kemvo.formats.texts.timed import is_metadata
+from kemvo.formats.tracks.timed import is_metadata
 from kemvo.formats.webvtt import as_text, read_vtt
 
 

@@ -2,7 +2,7 @@
 
 A count is a quarter note. Where a tempo changes gradually every movement has the tempo that makes it as long as it is.
 Still times are counted in seconds. Where the weight arrives is the pan (controller 10), breaths and still times are text
-events, so that `formats/texts/timed.py` reads a form from it again. Texts are UTF-8.
+events, so that `formats/tracks/timed.py` reads a form from it again. Texts are UTF-8.
 """
 
 from __future__ import annotations

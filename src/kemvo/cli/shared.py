@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import json
 import sys
 from pathlib import Path
 from typing import Annotated, NoReturn
@@ -48,3 +49,8 @@ def end(*problems: Problem) -> NoReturn:
     for problem in problems:
         typer.echo(problem.sentence(), err=True)
     raise typer.Exit(2)
+
+
+def print_json(value: object) -> None:
+    """Print a value as JSON, as people read it."""
+    typer.echo(json.dumps(value, ensure_ascii=False, indent=1))

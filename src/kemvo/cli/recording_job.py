@@ -6,6 +6,7 @@ from __future__ import annotations
 from pathlib import Path
 from typing import NamedTuple
 
+from kemvo.cli.main_job import OpenedSession
 from kemvo.core.practice.recorded import RecordedPractice, work_out_recording
 from kemvo.core.recording.calls import marks_from
 from kemvo.core.recording.model import Does, Filmed, Media, Recording, with_marks
@@ -22,7 +23,6 @@ from kemvo.formats.documents.marks_json import read_marks, read_slips, read_taps
 from kemvo.formats.text import MOST_TEXT_BYTES, bounded, decoded
 from kemvo.formats.texts.script_captions import timed_texts
 from kemvo.formats.tracks.captions import write_captions
-from kemvo.main_job import OpenedSession
 
 
 def shoot(opened: OpenedSession, out: Path, how: Studio, slips: Path | None, truth: Path | None, report: Report) -> str:

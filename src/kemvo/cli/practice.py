@@ -1,141 +1,19 @@
-"""The kemvo command: serve the pages, run the demo, or do the main job without pages."""
+"""The commands of the main job: a text to a form, a form to a session, its cues, its sound; a line read, a form checked."""
 
 from __future__ import annotations
 
-import sys
 from pathlib import Path
 from typing import Annotated, Literal
 
 import typer
 
-from kemvo.audio.speech.neural import neural_voices
-from kemvo.cli_parts import FormFile, SessionFile, end, progress, sentences
-from kemvo.cli_recording import recording
+from kemvo.cli.shared import FormFile, SessionFile, end, print_json, progress, sentences
 from kemvo.core.errors import Problem
 
-app = typer.Typer(
-    name="kemvo",
-    no_args_is_help=True,
-    add_completion=False,
-    pretty_exceptions_enable=False,
-    help="Timed, spoken follow-along tai chi practice. Tempo is in counts a minute, times in files are in milliseconds.",
-)
-
-app.add_typer(recording)
-
-Host = Annotated[
-    str,
-    typer.Option(help="Address to listen on. Other than 127.0.0.1 lets other machines in, with the passphrase."),
-]
-Names = Annotated[list[str], typer.Option("--name", help="With --host: a name that other machines know this one by.")]
-Folder = Annotated[Path | None, typer.Option(help="The data folder. Default: your own data.")]
-Port = Annotated[int, typer.Option(help="Port to listen on; 0 takes a free one.", min=0, max=65535)]
-Browser = Annotated[bool, typer.Option("--browser/--no-browser", help="Open a browser when there is a desktop.")]
+commands = typer.Typer()
 
 
-@app.command()
-def serve(host: Host = "127.0.0.1", port: Port = 8137, browser: Browser = False, name: Names = []) -> None:  # noqa: B006
-    """Serve the pages on your own data (in KEMVO_HOME, or the usual place on this system)."""
-    from kemvo.serve import alone, serve_folder
-    from kemvo.store.database import home
-
-    with sentences(), alone(home()):
-        serve_folder(home(), host, port, browser, name)
-
-
-@app.command()
-def demo(
-    folder: Annotated[Path, typer.Option(help="Folder for the demo's data.")] = Path(".demo"),
-    host: Host = "127.0.0.1",
-    port: Port = 8137,
-    browser: Browser = True,
-    fresh: Annotated[bool, typer.Option(help="Begin with unchanged demo data again.")] = False,
-    films: Annotated[
-        bool, typer.Option("--films/--no-films", help="Have the stand-in studio film two recordings.")
-    ] = True,
-    neural: Annotated[
-        bool,
-        typer.Option("--neural/--no-neural", help="Let the evening class speak with the neural voice, if it is here."),
-    ] = True,
-    name: Names = [],  # noqa: B006
-) -> None:
-    """Serve the pages on the demo: Saltmarsh Hall with its two forms, and two classes with eight weeks of lessons."""
-    import threading
-
-    from kemvo.demo.films import film_demo
-    from kemvo.demo.load import fill
-    from kemvo.serve import alone, serve_folder
-
-    with sentences():
-        folder.mkdir(parents=True, exist_ok=True)
-        with alone(folder):
-            voices_here = neural_voices(folder) if neural else []
-            fill(folder, fresh, voices_here[0].id if voices_here else "")
-            if films:
-                threading.Thread(target=film_demo, args=(folder,), name="kemvo-films", daemon=True).start()
-            serve_folder(folder, host, port, browser, name)
-
-
-@app.command()
-def passphrase(folder: Folder = None) -> None:
-    """Set the passphrase that other machines enter when Kemvo is started with --host. It is asked for twice, or read from
-    the standard input where that is no terminal."""
-    from kemvo.api.guard.entry import set_passphrase
-    from kemvo.store.database import home
-
-    with sentences():
-        if sys.stdin.isatty():
-            said = typer.prompt("Passphrase", hide_input=True, confirmation_prompt=True)
-        else:
-            said = sys.stdin.readline().rstrip("\n")
-        set_passphrase(folder or home(), said)
-        typer.echo("The passphrase is set. Start Kemvo again for it to count.")
-
-
-@app.command()
-def backup(
-    file: Annotated[
-        Path | None, typer.Argument(metavar="[FILE]", help="File to write. Default: kemvo-DATE.zip here.")
-    ] = None,
-    large: Annotated[bool, typer.Option("--large/--no-large", help="With the sounds that were brought in.")] = True,
-    folder: Folder = None,
-) -> None:
-    """Write everything (forms, sessions, takes, sounds, own postures and patterns) into one file, and check it."""
-    from datetime import datetime
-
-    from kemvo.store.copies import back_up
-    from kemvo.store.database import Database, home
-
-    with sentences():
-        out = file or Path(f"kemvo-{datetime.now():%Y-%m-%d}.zip")
-        made = back_up(Database((folder or home()) / "kemvo.sqlite"), out, large, progress)
-        typer.echo(f"{out}: {made.says()}")
-
-
-@app.command()
-def restore(
-    file: Annotated[
-        Path, typer.Argument(metavar="FILE", help="A file that “kemvo backup” made, or one in the folder “copies”.")
-    ],
-    folder: Folder = None,
-) -> None:
-    """Put a copy in the place of your data. What is there now is copied first, into the folder “copies”."""
-    from kemvo.serve import alone
-    from kemvo.store.copies import restore as put_back
-    from kemvo.store.database import Database, home
-
-    with sentences():
-        file.stat()
-        where = folder or home()
-        where.mkdir(parents=True, exist_ok=True)
-        with alone(where):
-            found = put_back(Database(where / "kemvo.sqlite"), file, progress)
-        typer.echo(
-            f"{found.forms} forms and {found.sessions} sessions are in {where} now, as they were in {file.name}."
-        )
-
-
-@app.command()
+@commands.command()
 def form(
     text: Annotated[
         Path,
@@ -157,8 +35,8 @@ def form(
     ] = "",
 ) -> None:
     """Make a form of a text, as the page “Bring in a text” does. What was not understood is told on the error output."""
+    from kemvo.cli.main_job import form_of_text
     from kemvo.formats.documents.kemvo_json import write_form
-    from kemvo.main_job import form_of_text
 
     with sentences():
         if names not in ("", "before", "after"):
@@ -174,7 +52,7 @@ def form(
         typer.echo(f"{path}: {len(postures)} postures, {sum(len(p.movements) for p in postures)} movements.", err=True)
 
 
-@app.command()
+@commands.command()
 def session(
     form: FormFile,
     out: Annotated[
@@ -192,9 +70,9 @@ def session(
     ] = "behind",
 ) -> None:
     """Make a session of one pass over a form."""
+    from kemvo.cli.main_job import one_form
     from kemvo.core.lesson.one_pass import one_pass
     from kemvo.formats.documents.kemvo_json import write_session
-    from kemvo.main_job import one_form
 
     with sentences():
         body = one_form(form)
@@ -204,7 +82,7 @@ def session(
         typer.echo(f"{path}: {made.title}, {made.passes[0].tempo or body.tempo:g} counts a minute.", err=True)
 
 
-@app.command()
+@commands.command()
 def cues(
     session: SessionFile,
     out: Annotated[
@@ -221,7 +99,7 @@ def cues(
 
     What had to be shortened or left out is told on the error output, with the reason.
     """
-    from kemvo.main_job import prepared
+    from kemvo.cli.main_job import prepared
 
     with sentences():
         job = prepared(session, speed)
@@ -234,7 +112,7 @@ def cues(
             typer.echo(line, err=True)
 
 
-@app.command()
+@commands.command()
 def schedule(
     problem: Annotated[
         Path,
@@ -259,7 +137,7 @@ def schedule(
             typer.echo(text)
 
 
-@app.command()
+@commands.command()
 def render(
     session: SessionFile,
     out: Annotated[Path, typer.Option("-o", "--out", help="Sound file to write: .wav, .flac, .mp3 or .ogg.")] = Path(
@@ -269,8 +147,8 @@ def render(
 ) -> None:
     """Render a session to a sound file: voice, breath tones and chimes."""
     from kemvo.audio.render import render as render_sounds
+    from kemvo.cli.main_job import prepared
     from kemvo.core.types import in_minutes
-    from kemvo.main_job import prepared
 
     with sentences():
         job = prepared(session, speed)
@@ -287,7 +165,7 @@ def render(
         typer.echo(f"\r{out}: {told}", err=True)
 
 
-@app.command()
+@commands.command()
 def read(
     file: Annotated[
         Path, typer.Argument(metavar="FILE", help="A text of instruction: .txt, .md, .csv, .srt, .vtt or .mid.")
@@ -308,7 +186,7 @@ def read(
             for e in read_script(script_entries(file.read_bytes(), file.name), name_index(shipped_catalogue()))
         ]
         if as_json:
-            _print_json(entries)
+            print_json(entries)
             return
         for entry in entries:
             typer.echo(f"{entry['line']:>5}  {entry['text']}")
@@ -320,20 +198,20 @@ def read(
 AsJson = Annotated[bool, typer.Option("--json", help="Print JSON: lengths in metres, angles in degrees.")]
 
 
-@app.command()
+@commands.command()
 def check(form: FormFile, as_json: AsJson = False) -> None:
     """Read a form through: feet, weight, knees, breath, sides, room. Says what it noticed, and how it can be mended."""
+    from kemvo.cli.main_job import one_form
     from kemvo.core.review.checks import read_through
     from kemvo.core.review.context import seen
     from kemvo.core.review.mends import mends
-    from kemvo.main_job import one_form
 
     with sentences():
         body = one_form(form)
         found = read_through(seen(body))
         mended = {f.id: [m.says for m in mends(body, f.id)] for f in found}
         if as_json:
-            _print_json([{**f.model_dump(), "mends": mended[f.id]} for f in found])
+            print_json([{**f.model_dump(), "mends": mended[f.id]} for f in found])
             return
         if not found:
             typer.echo("Nothing was noticed.")
@@ -343,7 +221,7 @@ def check(form: FormFile, as_json: AsJson = False) -> None:
                 typer.echo(f"       – {says}")
 
 
-@app.command()
+@commands.command()
 def floor(
     form: FormFile,
     room: Annotated[
@@ -354,12 +232,12 @@ def floor(
     as_json: AsJson = False,
 ) -> None:
     """The form's feet on the floor, the room it needs, its mark, and where to begin it in a room so that it fits."""
+    from kemvo.cli.main_job import one_form
     from kemvo.core.floor.footprint import space
     from kemvo.core.floor.start_position import standing
     from kemvo.core.review.context import seen
     from kemvo.core.views.form_sheet import floor_of
     from kemvo.formats.documents.kemvo_json import read_room
-    from kemvo.main_job import one_form
 
     with sentences():
         if facings not in ("front", "four", "all"):
@@ -375,44 +253,9 @@ def floor(
         if as_json:
             discs = [list(d) for d in space(look.trace)]
             plain = told.model_dump(mode="json")
-            _print_json({**plain, "space": discs, "standing": where.model_dump() if where else None})
+            print_json({**plain, "space": discs, "standing": where.model_dump() if where else None})
             return
         typer.echo(told.sentence)
         typer.echo(told.mark_sentence)
         if where:
             typer.echo(where.says)
-
-
-def _print_json(value: object) -> None:
-    import json
-
-    typer.echo(json.dumps(value, ensure_ascii=False, indent=1))
-
-
-@app.command()
-def schema(
-    kind: Annotated[str, typer.Argument(help="form, session, room, schedule-problem or schedule-answer.")],
-) -> None:
-    """Print the JSON Schema of a kind of file (as in docs/schema)."""
-    from kemvo.formats.documents.schemas import SCHEMAS, schema_of
-
-    with sentences():
-        if kind not in SCHEMAS:
-            end(Problem(what=f"There is no schema called “{kind}”.", mend=f"Choose one of {', '.join(SCHEMAS)}."))
-        _print_json(schema_of(kind))
-
-
-@app.command(hidden=True)
-def openapi() -> None:
-    """Print the description of the web API, from which the front end's types are made."""
-    import json
-    import tempfile
-
-    from kemvo.api.app import create_app
-
-    with tempfile.TemporaryDirectory() as folder:
-        typer.echo(json.dumps(create_app(Path(folder)).openapi(), indent=1))
-
-
-if __name__ == "__main__":
-    app()

@@ -7,7 +7,7 @@ from typing import Annotated, Literal
 
 import typer
 
-from kemvo.cli_parts import SessionFile, progress, sentences
+from kemvo.cli.shared import SessionFile, progress, sentences
 
 recording = typer.Typer(
     name="recording",
@@ -41,9 +41,9 @@ def record_demo(
     slips: Annotated[Path | None, typer.Option(help="slips.json: postures left out, done again, stops.")] = None,
 ) -> None:
     """Film a session with a moving figure: wavering tempo, unplanned stops, steps and breath to be heard."""
+    from kemvo.cli.main_job import opened_session
+    from kemvo.cli.recording_job import shoot
     from kemvo.film.studio import Studio
-    from kemvo.main_job import opened_session
-    from kemvo.recording_job import shoot
 
     with sentences():
         how = Studio(seed, narrated, music, turned_over)
@@ -67,8 +67,8 @@ def record_mark(
     hand_ms: Annotated[int, typer.Option(help="How late the hand taps, in milliseconds.", min=0, max=1000)] = 80,
 ) -> None:
     """Mark where each posture is in a recording, by taps, by captions, and by the plan between them."""
-    from kemvo.main_job import opened_session
-    from kemvo.recording_job import mark
+    from kemvo.cli.main_job import opened_session
+    from kemvo.cli.recording_job import mark
 
     with sentences():
         made = mark(opened_session(session), take, captions, taps, hand_ms)
@@ -112,9 +112,9 @@ def record_voice(
 
     What had to be shortened or left out is told on the error output, with the reason.
     """
+    from kemvo.cli.main_job import not_in_full, opened_session
+    from kemvo.cli.recording_job import caption_text, voiced, write_voiced
     from kemvo.core.errors import KemvoError, Problem
-    from kemvo.main_job import not_in_full, opened_session
-    from kemvo.recording_job import caption_text, voiced, write_voiced
 
     with sentences():
         if out is None and captions_only is None:

@@ -1,0 +1,38 @@
+"""The commands that print descriptions: the schemas of files, and the web API."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import Annotated
+
+import typer
+
+from kemvo.cli.shared import end, print_json, sentences
+from kemvo.core.errors import Problem
+
+commands = typer.Typer()
+
+
+@commands.command()
+def schema(
+    kind: Annotated[str, typer.Argument(help="form, session, room, schedule-problem or schedule-answer.")],
+) -> None:
+    """Print the JSON Schema of a kind of file (as in docs/schema)."""
+    from kemvo.formats.documents.schemas import SCHEMAS, schema_of
+
+    with sentences():
+        if kind not in SCHEMAS:
+            end(Problem(what=f"There is no schema called “{kind}”.", mend=f"Choose one of {', '.join(SCHEMAS)}."))
+        print_json(schema_of(kind))
+
+
+@commands.command(hidden=True)
+def openapi() -> None:
+    """Print the description of the web API, from which the front end's types are made."""
+    import json
+    import tempfile
+
+    from kemvo.api.app import create_app
+
+    with tempfile.TemporaryDirectory() as folder:
+        typer.echo(json.dumps(create_app(Path(folder)).openapi(), indent=1))
