@@ -40,6 +40,7 @@ learn: $(STAMPS)/dev ## Learn anew where speakers pause and what actions sound l
 
 types: $(STAMPS)/python ## Write the API's description and the files' schemas anew; the front end's types are made from it
 	$(BIN)/kemvo openapi > web/src/shared/openapi.json
+	$(BIN)/kemvo blanks > web/src/shared/blanks.json
 	@for kind in $(SCHEMAS); do $(BIN)/kemvo schema $$kind > docs/schema/$$kind.schema.json; done
 	@$(MAKE) --no-print-directory $(TYPES)
 

@@ -36,3 +36,11 @@ def openapi() -> None:
 
     with tempfile.TemporaryDirectory() as folder:
         typer.echo(json.dumps(create_app(Path(folder)).openapi(), indent=1))
+
+
+@commands.command(hidden=True)
+def blanks() -> None:
+    """Print what new rows begin with, which the front end takes."""
+    from kemvo.core.model.blanks import blanks as made
+
+    print_json(made())

@@ -1,5 +1,4 @@
 import { useQuery } from "@tanstack/react-query";
-import { EMPTY } from "../form/RoomFields";
 import { RoomShape } from "../form/RoomShape";
 import {
   type ClassGroup,
@@ -9,6 +8,7 @@ import {
   type FormRow,
   type Room,
 } from "../shared/api";
+import { BLANK_ROOM } from "../shared/blanks";
 import { Choose } from "../shared/Choose";
 import { ClockField } from "../shared/ClockField";
 import { Field } from "../shared/Field";
@@ -249,9 +249,9 @@ function ClassRoom({ room, onRoom }: { room: Room | null; onRoom: (room: Room | 
   return (
     <div className="flex flex-wrap items-center gap-2">
       <span className="quiet text-sm">Room: as each form has it</span>
-      {[...(rooms ?? []), EMPTY].map((r) => (
+      {[...(rooms ?? []), BLANK_ROOM].map((r) => (
         <button key={JSON.stringify(r)} type="button" className="btn btn-xs" onClick={() => onRoom(r)}>
-          {r === EMPTY ? "Another room" : r.title || `${r.width} × ${r.depth} m`}
+          {r === BLANK_ROOM ? "Another room" : r.title || `${r.width} × ${r.depth} m`}
         </button>
       ))}
     </div>

@@ -132,7 +132,11 @@ function LessonForm({ classId, first, tables }: FormProps) {
           onChange={(e) => set({ notes: e.target.value }, "typing")}
         />
       </section>
-      <LessonParts lesson={lesson} sheet={derived} tables={tables} set={set} />
+      <LessonParts
+        {...{ lesson, tables, set }}
+        sheet={derived}
+        onStretch={(first, last, ms) => void doc.ask("stretch", { first, last, ms })}
+      />
       <div className="flex flex-wrap gap-2">
         <Link className="btn btn-primary" to={`/classes/${classId}/log`}>
           Done

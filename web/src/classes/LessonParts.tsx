@@ -10,10 +10,12 @@ interface PartsProps {
   sheet: LessonSheet;
   tables: ClassTables;
   set: (part: Partial<Lesson>, how?: "typing") => void;
+  /** Postures from one of the sheet's choices to another were done, in so many milliseconds together. */
+  onStretch: (first: number, last: number, ms: number) => void;
 }
 
 /** What was done: by posture, or part by part to be put right; a lesson without Kemvo is entered here. */
-export function LessonParts({ lesson, sheet, tables, set }: PartsProps) {
+export function LessonParts({ lesson, sheet, tables, set, onStretch }: PartsProps) {
   const [open, setOpen] = useState(lesson.source === "hand");
   const change = (n: number, part: Partial<LessonPart>) =>
     set({ parts: lesson.parts.map((p, i) => (i === n ? { ...p, ...part } : p)) });
@@ -107,7 +109,7 @@ export function LessonParts({ lesson, sheet, tables, set }: PartsProps) {
               </li>
             ))}
           </ol>
-          <AddPostures lesson={lesson} sheet={sheet} tables={tables} set={set} />
+          <AddPostures {...{ lesson, sheet, tables, onStretch }} />
         </>
       )}
     </section>
@@ -115,14 +117,14 @@ export function LessonParts({ lesson, sheet, tables, set }: PartsProps) {
 }
 
 /** Postures from one to another, in so many minutes together: a lesson without Kemvo is entered in a minute. */
-function AddPostures({ lesson, sheet, tables, set }: PartsProps) {
+function AddPostures({ lesson, sheet, tables, onStretch }: Omit<PartsProps, "set">) {
   const last = lesson.parts.findLast((p) => p.posture_id);
   const after = sheet.choices.findIndex((c) => last && c.posture_id === last.posture_id) + 1;
   const next = Math.min(after, sheet.choices.length - 1);
   const [ends, setEnds] = useState<{ from: number; to: number } | null>(null);
   const [minutes, setMinutes] = useState(tables.new_part.ms / 60_000);
   const { from, to } = ends ?? { from: next, to: next };
-  const chosen = sheet.choices.slice(Math.min(from, to), Math.max(from, to) + 1);
+  const several = Math.abs(to - from) + 1;
   const end = (name: string, value: number, put: (n: number) => void) => (
     <select
       className="select select-sm w-full"
@@ -147,19 +149,11 @@ function AddPostures({ lesson, sheet, tables, set }: PartsProps) {
         type="button"
         className="btn btn-sm"
         onClick={() => {
-          const ms = Math.round((minutes * 60_000) / chosen.length);
-          const made = chosen.map((c) => ({
-            ...tables.new_part,
-            form_id: c.form_id,
-            posture_id: c.posture_id,
-            posture: c.title,
-            ms,
-          }));
-          set({ parts: [...lesson.parts, ...made] });
+          onStretch(from, to, Math.round(minutes * 60_000));
           setEnds(null);
         }}
       >
-        <Plus size={15} /> {chosen.length === 1 ? "Add the posture" : `Add ${chosen.length} postures`}
+        <Plus size={15} /> {several === 1 ? "Add the posture" : `Add ${several} postures`}
       </button>
     </div>
   );

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import {
   type CueChoice,
@@ -14,7 +14,6 @@ import {
   type Stage,
   sentence,
 } from "../shared/api";
-import { plural } from "../shared/format";
 import { KeysDialog } from "../shared/KeysDialog";
 import { DESK_KEYS } from "../shared/keys";
 import { newId } from "../shared/newId";
@@ -28,7 +27,8 @@ import { useTitle } from "../shared/useTitle";
 import { WorkHead } from "../shared/WorkHead";
 import { CallsPanel } from "./CallsPanel";
 import { CuePanel } from "./CuePanel";
-import { decided, inOrder, ownCue } from "./cueChoices";
+import { decided, forgotten, inOrder, nudged, ownWordsChanged, withOwnWords } from "./cueChoices";
+import { DeskFigures } from "./DeskFigures";
 import { DeskScroll } from "./DeskScroll";
 import { FilesPanel } from "./FilesPanel";
 import { MendTogether } from "./MendTogether";
@@ -96,42 +96,20 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
   });
   const listening = useListening(stage.data, desk.data?.speech);
   const saved = doc.saving === "saved";
-  const [fullness, setFullness] = useState(session.fullness);
-  useEffect(() => setFullness(session.fullness), [session.fullness]);
 
   const choose = (change: Partial<CueChoice>, how?: "typing") => {
-    if (!cue) return;
-    edit((s) => decided(s, cue, change), how);
+    if (cue) edit((s) => decided(s, cue, change), how);
   };
   const nudge = (ms: number) => {
-    if (!cue || cue.start_ms === null) return;
-    const own = ownCue(session, cue);
-    if (own)
-      edit((s) => ({
-        ...s,
-        own_cues: s.own_cues.map((c) => (c.id === own.id ? { ...c, at_ms: c.at_ms + ms } : c)),
-      }));
-    else choose({ pin_ms: Math.round((cue.start_ms - cue.target_ms + ms) / 10) * 10 });
+    if (cue) edit((s) => nudged(s, cue, ms));
   };
   const forget = () => {
-    if (!cue) return;
-    const own = ownCue(session, cue);
-    edit((s) => ({
-      ...s,
-      cue_choices: s.cue_choices.filter((c) => c.cue !== cue.id),
-      own_cues: own ? s.own_cues.filter((c) => c.id !== own.id) : s.own_cues,
-    }));
+    if (cue) edit((s) => forgotten(s, cue));
   };
   const add = () => {
     if (!cue) return;
     const made = newId();
-    edit((s) => ({
-      ...s,
-      own_cues: [
-        ...s.own_cues,
-        { id: made, text: "Words of your own", at_ms: (cue.end_ms ?? cue.target_ms) + 300, by: "" },
-      ],
-    }));
+    edit((s) => withOwnWords(s, made, cue));
     setChosenId(`own.${made}.text`);
     setLeaf("cue");
   };
@@ -193,7 +171,6 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
   const error = desk.error ?? stage.error;
   if (!desk.data || !stage.data)
     return error ? <Waiting error={sentence(error)} /> : <p className="quiet p-6">Measuring the voice…</p>;
-  const { share_pct, words_a_minute, missed } = desk.data;
   return (
     <div data-desk={cues.length} data-desk-version={desk.isPlaceholderData ? "" : version}>
       <div className="mb-2 flex flex-wrap items-end gap-x-4 gap-y-1">
@@ -210,44 +187,12 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
           {told}
         </p>
       )}
-      <div className="mb-3 flex flex-wrap items-center gap-x-5 gap-y-1">
-        <label className="flex items-center gap-2 text-sm">
-          sparse
-          <input
-            type="range"
-            className="range range-primary range-xs w-44"
-            aria-label="How much is said"
-            min={0}
-            max={100}
-            step={2}
-            value={fullness}
-            onChange={(e) => {
-              const value = Number(e.target.value);
-              setFullness(value);
-              edit((s) => ({ ...s, fullness: value }), "typing");
-            }}
-          />
-          full
-        </label>
-        <p data-share={share_pct}>
-          <b>{share_pct} %</b> of the time is talk · {words_a_minute} words a minute
-        </p>
-        <p className="quiet text-sm">
-          {plural(cues.filter((c) => c.state === "left out").length, "cue")} left out,{" "}
-          {cues.filter((c) => c.state === "shorter").length} shorter,{" "}
-          {cues.filter((c) => c.state === "moved").length} early
-        </p>
-        {measuring !== null && (
-          <p role="status" className="text-sm" data-measuring>
-            Measuring the voice, {Math.round(measuring * 100)} %: lengths are estimated until then.
-          </p>
-        )}
-        {missed > 0 && (
-          <p role="alert" className="text-error">
-            {plural(missed, "essential cue")} {missed === 1 ? "does" : "do"} not fit.
-          </p>
-        )}
-      </div>
+      <DeskFigures
+        desk={desk.data}
+        fullness={session.fullness}
+        measuring={measuring}
+        onFullness={(value) => edit((s) => ({ ...s, fullness: value }), "typing")}
+      />
       <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem] 2xl:grid-cols-[minmax(0,1fr)_28rem]">
         <div>
           <div
@@ -297,15 +242,7 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
                 onCure={cure}
                 onListen={listen}
                 onKeepWords={(scope) => void keepWords(scope)}
-                onOwnWords={(text) =>
-                  edit(
-                    (s) => ({
-                      ...s,
-                      own_cues: s.own_cues.map((c) => (`own.${c.id}.text` === cue.id ? { ...c, text } : c)),
-                    }),
-                    "typing",
-                  )
-                }
+                onOwnWords={(text) => edit((s) => ownWordsChanged(s, cue, text), "typing")}
               />
             )}
             {leaf === "problems" && (

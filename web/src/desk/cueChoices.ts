@@ -32,3 +32,34 @@ export function decided(s: Decided, cue: CueLine, change: Partial<CueChoice>): D
   const others = s.cue_choices.filter((c) => c.cue !== cue.id);
   return { ...s, cue_choices: says ? [...others, made] : others };
 }
+
+/** A session in which a cue begins so much earlier or later. */
+export function nudged(s: Decided, cue: CueLine, ms: number): Decided {
+  if (cue.start_ms === null) return s;
+  const own = ownCue(s, cue);
+  if (!own) return decided(s, cue, { pin_ms: cue.start_ms - cue.target_ms + ms });
+  return {
+    ...s,
+    own_cues: s.own_cues.map((c) => (c.id === own.id ? { ...c, at_ms: c.at_ms + ms } : c)),
+  };
+}
+
+/** A session in which nothing is decided about a cue; words of one's own are gone. */
+export function forgotten(s: Decided, cue: CueLine): Decided {
+  const own = ownCue(s, cue);
+  return {
+    ...s,
+    cue_choices: s.cue_choices.filter((c) => c.cue !== cue.id),
+    own_cues: own ? s.own_cues.filter((c) => c.id !== own.id) : s.own_cues,
+  };
+}
+
+/** A session with words of one's own more, after a cue. */
+export function withOwnWords(s: Decided, id: string, after: CueLine): Decided {
+  const at_ms = (after.end_ms ?? after.target_ms) + 300;
+  return { ...s, own_cues: [...s.own_cues, { id, text: "Words of your own", at_ms, by: "" }] };
+}
+
+export function ownWordsChanged(s: Decided, cue: CueLine, text: string): Decided {
+  return { ...s, own_cues: s.own_cues.map((c) => (`own.${c.id}.text` === cue.id ? { ...c, text } : c)) };
+}

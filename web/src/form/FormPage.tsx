@@ -1,5 +1,4 @@
 import { useQuery } from "@tanstack/react-query";
-import { Download, Play, Search } from "lucide-react";
 import { type KeyboardEvent, useCallback, useEffect, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import {
@@ -12,12 +11,8 @@ import {
   type Sheet,
   sentence,
 } from "../shared/api";
-import { Field } from "../shared/Field";
-import { GrowingText } from "../shared/GrowingText";
-import { KeysDialog } from "../shared/KeysDialog";
-import { FORM_KEYS, pressed } from "../shared/keys";
-import { NumberField } from "../shared/NumberField";
-import { SaveState, SaveTrouble } from "../shared/SaveState";
+import { pressed } from "../shared/keys";
+import { SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
 import { useDocument } from "../shared/useDocument";
 import { useKeys } from "../shared/useKeys";
@@ -26,12 +21,12 @@ import { ChosenBar } from "./ChosenBar";
 import * as edits from "./edits";
 import { FindBar } from "./FindBar";
 import { FormAside } from "./FormAside";
+import { FormHead } from "./FormHead";
 import { focusRow, rowOf, useSeenMovement } from "./focus";
-import { PostureBlock } from "./PostureBlock";
-import { formLine } from "./RowDetails";
-import { AddRow, type OnRow, RowTools } from "./RowTools";
+import { AddRow, type OnRow } from "./RowTools";
 import { afterAct, afterKey, isBlank, neighbour } from "./rowKeys";
-import { LaneHead, SectionLine } from "./SheetHead";
+import { SectionBlock } from "./SectionBlock";
+import { LaneHead } from "./SheetHead";
 import { copyAll, moveAll, moveAllTo, removeAll } from "./severalRows";
 import { useChosenRows } from "./useChosenRows";
 
@@ -193,51 +188,7 @@ function FormSheet({ first }: { first: FormView }) {
 
   return (
     <>
-      <div className="mb-3 flex flex-wrap items-end gap-x-4 gap-y-1">
-        <div className="min-w-64 flex-1">
-          <h1 className="sr-only">{form.title || "Untitled form"}</h1>
-          <GrowingText
-            className="font-name !px-1 !py-0 text-3xl font-semibold"
-            label="Title of the form"
-            value={form.title}
-            placeholder="Title of the form"
-            onType={(text) => edit((f) => ({ ...f, title: text.slice(0, 200) }), "typing")}
-            onKeyDown={(e) => {
-              const posture = form.sections[0]?.postures[0];
-              if (e.key !== "Enter" || !posture) return;
-              e.preventDefault();
-              focusRow({ level: "posture", id: posture.id });
-            }}
-          />
-          <p className="px-1" data-totals>
-            {formLine(form, derived.totals)}
-          </p>
-        </div>
-        <label className="flex items-center gap-1">
-          <NumberField
-            label="Tempo in counts a minute"
-            className="!w-16"
-            value={form.tempo}
-            least={4}
-            most={240}
-            onNumber={(tempo) => edit((f) => ({ ...f, tempo }))}
-          />
-          counts a minute
-        </label>
-        <div className="flex flex-wrap items-center gap-1">
-          <SaveState doc={doc} />
-          <KeysDialog keys={FORM_KEYS} title="form sheet" />
-          <button type="button" className="btn btn-sm" title="Find (Ctrl F)" onClick={() => setFinding(true)}>
-            <Search size={16} /> Find
-          </button>
-          <a className="btn btn-sm" href={`/api/forms/${first.id}/file`} download>
-            <Download size={16} /> Save file
-          </a>
-          <button type="button" className="btn btn-primary btn-sm" onClick={() => void play()}>
-            <Play size={16} /> New session
-          </button>
-        </div>
-      </div>
+      <FormHead id={first.id} doc={doc} onFind={() => setFinding(true)} onPlay={() => void play()} />
       <SaveTrouble doc={doc} />
       {told && (
         <div role="alert" className="alert alert-error mb-3">
@@ -256,60 +207,12 @@ function FormSheet({ first }: { first: FormView }) {
           <ChosenBar formId={first.id} form={form} rows={rows} edit={edit} onTold={setTold} />
           <LaneHead />
           {form.sections.map((s) => (
-            <div
+            <SectionBlock
               key={s.id}
-              className="border-base-300 mb-4 overflow-hidden rounded-box border"
-              data-section={s.id}
-            >
-              <div
-                className="sheet-row group/tools relative flex items-baseline gap-2 bg-base-300/60 px-2 py-1"
-                data-row={`section:${s.id}`}
-                data-field="line"
-              >
-                <Field
-                  label="Title of the section"
-                  className="font-semibold"
-                  placeholder="Title of the section"
-                  value={s.title}
-                  onCommit={(text) => {
-                    edit((f) => edits.changeSection(f, s.id, { title: text.slice(0, 200) }));
-                    return true;
-                  }}
-                />
-                <SectionLine totals={derived.sections[s.id]} />
-                <RowTools
-                  row={{ level: "section", id: s.id }}
-                  name={s.title || "section without a title"}
-                  onRow={onRow}
-                />
-              </div>
-              {s.postures.map((p) => (
-                <PostureBlock
-                  key={p.id}
-                  posture={p}
-                  totals={derived.postures[p.id]}
-                  movements={derived.movements}
-                  changePosture={changePosture}
-                  changeMovement={changeMovement}
-                  onRow={onRow}
-                  usual={p.variant_of ? s.postures.find((x) => x.id === p.variant_of) : undefined}
-                  way={derived.ways[p.id]}
-                />
-              ))}
-              <p className="border-base-300 border-t p-1">
-                <AddRow
-                  name="posture"
-                  onAdd={() =>
-                    onRow(
-                      s.postures.length
-                        ? { level: "posture", id: s.postures.at(-1)?.id ?? "" }
-                        : { level: "section", id: s.id },
-                      "posture",
-                    )
-                  }
-                />
-              </p>
-            </div>
+              section={s}
+              derived={derived}
+              {...{ edit, onRow, changePosture, changeMovement }}
+            />
           ))}
           <p className="mb-4">
             <AddRow

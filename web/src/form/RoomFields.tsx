@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { type Camera, call, type Form, type Room, type Standing, sentence } from "../shared/api";
+import { BLANK_ROOM } from "../shared/blanks";
 import { Check } from "../shared/Check";
 import { Labelled } from "../shared/Labelled";
 import { NumberField } from "../shared/NumberField";
@@ -13,25 +14,15 @@ interface RoomFieldsProps {
   change: (change: Partial<Form>) => void;
 }
 
-export const EMPTY: Room = {
-  title: "",
-  width: 6,
-  depth: 5,
-  corners: [],
-  front_deg: 0,
-  sides: { front: "", right: "", back: "", left: "" },
-  camera: null,
-};
-
 /** The room, and where to begin in it. */
 export function RoomFields({ formId, version, form, change }: RoomFieldsProps) {
   const { data: rooms } = useQuery({ queryKey: ["rooms", version], queryFn: () => call<Room[]>("rooms") });
   const room = form.room;
-  const set = (part: Partial<Room>) => change({ room: { ...(room ?? EMPTY), ...part }, start: null });
+  const set = (part: Partial<Room>) => change({ room: { ...(room ?? BLANK_ROOM), ...part }, start: null });
   if (!room)
     return (
       <div className="flex flex-wrap gap-2">
-        <button type="button" className="btn btn-sm" onClick={() => change({ room: EMPTY })}>
+        <button type="button" className="btn btn-sm" onClick={() => change({ room: BLANK_ROOM })}>
           Add a room
         </button>
         {rooms?.map((r) => (

@@ -1,5 +1,6 @@
 /** Changes to a form as lists of rows: add, move, copy, delete. Each gives the new form and the row to go to. */
 import type { Form, Movement, Posture, Section } from "../shared/api";
+import { newMovement, newPosture, newSection, OTHER_WAY } from "../shared/blanks";
 import { newId } from "../shared/newId";
 
 export type Level = "section" | "posture" | "movement";
@@ -17,50 +18,6 @@ interface Place {
   s: number;
   p: number;
   m: number;
-}
-
-const EMPTY_CUES = { full: "", short: "", keyword: "" };
-
-export function newMovement(like?: Movement): Movement {
-  return {
-    id: newId(),
-    line: "",
-    counts: like?.counts ?? 4,
-    hold_ms: 0,
-    left_pct: like?.left_pct ?? 50,
-    breath: "free",
-    side: null,
-    foot: "",
-    stance: null,
-    facing: null,
-    gaze: "",
-    cues: EMPTY_CUES,
-    corrections: [],
-    origins: { counts: "filled", hold_ms: "filled", left_pct: "filled", breath: "filled", side: "filled" },
-    unread: true,
-  };
-}
-
-export function newPosture(): Posture {
-  return {
-    id: newId(),
-    name: "",
-    aliases: [],
-    number: "",
-    side: null,
-    repeats: 1,
-    alternate: false,
-    movements: [newMovement()],
-    kinds: [],
-    gentler: "",
-    cautions: [],
-    variant_of: "",
-    variant: "",
-  };
-}
-
-export function newSection(): Section {
-  return { id: newId(), title: "", postures: [newPosture()] };
 }
 
 /** All rows of a form from top to bottom. */
@@ -280,7 +237,7 @@ export function addVariant(form: Form, id: string, variant: Posture["variant"]):
   const row = { level: "posture" as const, id };
   const posture = postureOf(form, row);
   if (!posture) return { form, go: null };
-  const made = { ...freshPosture(posture), variant_of: id, variant, kinds: [], gentler: "", repeats: 1 };
+  const made = { ...freshPosture(posture), ...OTHER_WAY, variant_of: id, variant };
   return insertPosture(form, row, made);
 }
 

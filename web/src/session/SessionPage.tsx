@@ -22,6 +22,7 @@ import {
   type SessionView,
   sentence,
 } from "../shared/api";
+import { newPass } from "../shared/blanks";
 import { Field } from "../shared/Field";
 import { clock, readClock } from "../shared/format";
 import { GrowingText } from "../shared/GrowingText";
@@ -38,7 +39,7 @@ import { type Group, GroupHead } from "./GroupHead";
 import { LessonPanel } from "./LessonPanel";
 import { PassRow } from "./PassRow";
 import { Played } from "./Played";
-import { addPass, changePass, copyPass, movePass, newPass, removePass } from "./passes";
+import { addPass, changePass, copyPass, movePass, removePass } from "./passes";
 import { SoundPanel } from "./SoundPanel";
 import { Strip } from "./Strip";
 
@@ -111,7 +112,10 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
     [edit],
   );
   const add = (after?: string) => {
-    const made = newPass(forms, session.passes.find((p) => p.id === after) ?? session.passes.at(-1));
+    const made = newPass(
+      forms[0]?.id ?? "",
+      session.passes.find((p) => p.id === after) ?? session.passes.at(-1),
+    );
     go.current = made.id;
     edit((s) => addPass(s, made, after));
   };

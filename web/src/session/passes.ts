@@ -1,48 +1,6 @@
 /** Changes to the row of passes: add, copy, move, delete. */
-import type { FormRow, Pass, Session } from "../shared/api";
+import type { Pass, Session } from "../shared/api";
 import { newId } from "../shared/newId";
-
-export function newPass(forms: FormRow[], like?: Pass): Pass {
-  return {
-    id: newId(),
-    title: "",
-    kind: "follow",
-    off: false,
-    group: "",
-    still_ms: 0,
-    only: "all",
-    alternate: false,
-    variant: null,
-    paces: [],
-    breath: null,
-    bounds: {
-      tempo_least: null,
-      tempo_most: null,
-      repeats_least: null,
-      repeats_most: null,
-      rest_least_ms: null,
-      rest_most_ms: null,
-      drop: false,
-      matters: 3,
-    },
-    part: like?.part ?? {
-      form_id: forms[0]?.id ?? "",
-      first: "",
-      last: "",
-      first_movement: "",
-      last_movement: "",
-    },
-    tempo: like?.tempo ?? null,
-    repeats: 1,
-    facing: like?.facing ?? "behind",
-    other_side: false,
-    voice: like?.voice ?? "full",
-    say: "",
-    pause_before_ms: null,
-    between_ms: null,
-    pause_after_ms: 4_000,
-  };
-}
 
 const at = (s: Session, id: string) => s.passes.findIndex((p) => p.id === id);
 

@@ -8,7 +8,7 @@ from datetime import date
 from typing import Any, Literal, NamedTuple
 
 from fastapi import APIRouter
-from pydantic import BaseModel
+from pydantic import BaseModel, Field
 
 from kemvo.api.base.documents import DocumentView, Earlier, UnreadableView, Version, unreadable_views
 from kemvo.api.base.house import Here, House
@@ -17,6 +17,7 @@ from kemvo.api.classes.logbook import AS_LAST, Book, form_of
 from kemvo.core.model.session import Forms
 from kemvo.core.progress.account import HowFar
 from kemvo.core.progress.course import CoursePlan
+from kemvo.core.progress.lessons import Done, with_stretch
 from kemvo.core.progress.levels import LEVELS, RECALLS
 from kemvo.core.progress.model import NEEDS, WEEKDAYS, ClassGroup, Course, Lesson, LessonPart, reader_of
 from kemvo.core.tables.block_kinds import BLOCK_KINDS, PATTERNS, Facing
@@ -222,6 +223,24 @@ def undo_kept(house: Here, kind: KeptKind, id_: str, at: Version) -> Kept:
 def redo_kept(house: Here, kind: KeptKind, id_: str, at: Version) -> Kept:
     """One step forward again."""
     return SHELVES[kind].view(house, SHELVES[kind].documents(house).redo(id_, at.version))
+
+
+class StretchDone(Version):
+    """Postures from one place of the sheet's choices to another, in so many milliseconds together."""
+
+    first: int = Field(ge=0)
+    last: int = Field(ge=0)
+    ms: int = Field(ge=1_000, le=86_400_000)
+
+
+@router.post("/lessons/{id_}/stretch")
+def add_stretch(house: Here, id_: str, stretch: StretchDone) -> LessonView:
+    """A stretch of postures written down at once. 409 when somebody else wrote since `version`."""
+    lesson = house.lessons.get(id_).body
+    choices = lesson_sheet(lesson, _forms_of(house, lesson)).choices
+    order = [Done(c.form_id, c.posture_id, c.title) for c in choices]
+    made = with_stretch(lesson, order, stretch.first, stretch.last, stretch.ms)
+    return lesson_view(house, house.lessons.save(id_, stretch.version, made))
 
 
 @router.delete("/{kind}/{id_}")

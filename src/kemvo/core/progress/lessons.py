@@ -8,9 +8,10 @@ from itertools import groupby
 from typing import NamedTuple
 from zoneinfo import ZoneInfo, ZoneInfoNotFoundError
 
+from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.session import Forms, Session
 from kemvo.core.practice.recorded import lay_out_recording
-from kemvo.core.progress.model import WEEKDAYS, ClassGroup, Lesson, LessonPart
+from kemvo.core.progress.model import MOST_PARTS, WEEKDAYS, ClassGroup, Lesson, LessonPart
 from kemvo.core.recording.model import Recording
 from kemvo.core.running.run_record import RunPart, parts_of_spans
 
@@ -116,3 +117,41 @@ def day_words(day: date, today: date | None = None) -> str:
             return near
     year = f" {day.year}" if today is not None and day.year != today.year else ""
     return f"{WEEKDAYS[day.weekday()]} {day.day} {day:%B}{year}"
+
+
+class Done(NamedTuple):
+    """A posture that was done: of which form, and its name."""
+
+    form_id: str
+    posture_id: str
+    title: str
+
+
+def with_stretch(lesson: Lesson, order: Sequence[Done], first: int, last: int, ms: int) -> Lesson:
+    """A lesson with a stretch of postures more, entered by hand: those from place `first` to `last` of `order` (either way round), `ms`
+    together, to each an equal share; shares differ by a millisecond at most, so that none is lost. Raises KemvoError where a place is
+    not in the order, or the lesson would have more than `MOST_PARTS` parts."""
+    low, high = sorted((first, last))
+    if low < 0 or high >= len(order):
+        raise KemvoError(
+            Problem(
+                what="A posture of this stretch is not in the form any more.",
+                mend="Choose the postures again from the list.",
+                pointer="/last",
+            )
+        )
+    chosen = order[low : high + 1]
+    if len(lesson.parts) + len(chosen) > MOST_PARTS:
+        raise KemvoError(
+            Problem(
+                what=f"A lesson has at most {MOST_PARTS} parts.",
+                mend="Take parts away, or begin another lesson of the same day.",
+                pointer="/last",
+            )
+        )
+    shares = [ms * (n + 1) // len(chosen) - ms * n // len(chosen) for n in range(len(chosen))]
+    parts = tuple(
+        LessonPart(form_id=d.form_id, posture_id=d.posture_id, posture=d.title, ms=share)
+        for d, share in zip(chosen, shares, strict=True)
+    )
+    return lesson.model_copy(update={"parts": (*lesson.parts, *parts)})

@@ -123,6 +123,10 @@ class OpenPoint(Value):
 LessonSource = Literal["stage", "recording", "hand"]
 
 
+MOST_PARTS = 3000
+"""So many parts a lesson may have."""
+
+
 class Lesson(Value):
     """A lesson that was held. `day`, `began`: when, by the class's clock. `held`: False for a run that was only a rehearsal.
     `runs`, `recording_id`: what it was written from. `planned_ms`: how long it was to take. `attendance`: how many came."""
@@ -138,7 +142,7 @@ class Lesson(Value):
     runs: Annotated[tuple[Id, ...], Field(max_length=100)] = ()
     planned_ms: Annotated[int, Field(ge=0, le=86_400_000)] = 0
     attendance: People | None = None
-    parts: Annotated[tuple[LessonPart, ...], Field(max_length=3000)] = ()
+    parts: Annotated[tuple[LessonPart, ...], Field(max_length=MOST_PARTS)] = ()
     points: Annotated[tuple[OpenPoint, ...], Field(max_length=200)] = ()
     notes: Notes = ""
 

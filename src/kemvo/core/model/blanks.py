@@ -1,0 +1,54 @@
+"""What new rows begin with: movements, postures, sections, passes, rooms, and another way of doing a posture.
+
+The pages add rows without asking the server first; they take these values, written beside the API's description.
+"""
+
+from __future__ import annotations
+
+from typing import Any
+
+from pydantic import BaseModel
+
+from kemvo.core.model.form import Movement, Origins, Posture, Section
+from kemvo.core.model.session import Part, Pass
+from kemvo.core.tables.rooms import Room
+
+MOVEMENT = Movement(
+    counts=4.0,
+    origins=Origins(counts="filled", hold_ms="filled", left_pct="filled", breath="filled", side="filled"),
+    unread=True,
+)
+"""A movement nobody has worded yet: every field may be filled from its words. Four counts: common practice, no source."""
+
+POSTURE = Posture(movements=(MOVEMENT,))
+SECTION = Section(postures=(POSTURE,))
+PASS = Pass(part=Part(form_id=""))
+ROOM = Room(width=6, depth=5)
+"""A usual practice room, in metres: common practice, no source."""
+
+OTHER_WAY = ("kinds", "gentler", "repeats")
+"""Fields of a posture that another way of doing it does not take over: what wants care in it is asked anew, and it is done once."""
+
+GOES_ON: dict[str, tuple[str, ...]] = {
+    "movement": ("counts", "left_pct"),
+    "pass": ("part", "tempo", "facing", "voice"),
+}
+"""Fields that a new row takes from the one before it, where there is one."""
+
+
+def blanks() -> dict[str, Any]:
+    """All of it as JSON values."""
+
+    def plain(value: BaseModel) -> dict[str, Any]:
+        return value.model_dump(mode="json", exclude={"read"})
+
+    posture = plain(POSTURE) | {"movements": [plain(MOVEMENT)]}
+    return {
+        "movement": plain(MOVEMENT),
+        "posture": posture,
+        "section": plain(SECTION) | {"postures": [posture]},
+        "pass": plain(PASS),
+        "room": plain(ROOM),
+        "other_way": {name: posture[name] for name in OTHER_WAY},
+        "goes_on": {kind: list(names) for kind, names in GOES_ON.items()},
+    }

@@ -1,0 +1,54 @@
+"""What new rows begin with: values of the models themselves, ready to be read, and nothing that is a row already."""
+
+import json
+
+import pytest
+from pydantic import BaseModel
+
+from kemvo.core.model.blanks import GOES_ON, MOVEMENT, OTHER_WAY, PASS, POSTURE, ROOM, SECTION, blanks
+from kemvo.core.model.form import Form, Movement, Posture
+from kemvo.core.model.session import Pass
+from kemvo.core.movement.fields import with_typed_read
+
+KINDS: dict[str, BaseModel] = {
+    "movement": MOVEMENT,
+    "posture": POSTURE,
+    "section": SECTION,
+    "pass": PASS,
+    "room": ROOM,
+}
+
+
+@pytest.mark.parametrize("kind", KINDS)
+def test_a_blank_is_the_models_own_value(kind: str) -> None:
+    said = json.loads(json.dumps(blanks()[kind]))
+    assert type(KINDS[kind]).model_validate(said) == KINDS[kind]
+
+
+def test_no_blank_has_an_id_of_its_own() -> None:
+    def ids(value: object) -> list[object]:
+        if isinstance(value, dict):
+            return [v for k, v in value.items() if k == "id"] + [i for v in value.values() for i in ids(v)]
+        return [i for v in value for i in ids(v)] if isinstance(value, list) else []
+
+    assert set(ids(blanks())) == {""}
+
+
+def test_what_goes_on_and_what_another_way_leaves_are_fields() -> None:
+    models: dict[str, type[BaseModel]] = {"movement": Movement, "pass": Pass}
+    assert {kind: set(names) <= set(models[kind].model_fields) for kind, names in GOES_ON.items()} == {
+        "movement": True,
+        "pass": True,
+    }
+    assert set(OTHER_WAY) <= set(Posture.model_fields)
+
+
+def test_a_blank_movement_takes_everything_its_words_say() -> None:
+    typed = MOVEMENT.model_copy(
+        update={"id": "m", "line": "Step forward with the left foot, weight all left, breathe out."}
+    )
+    posture = POSTURE.model_copy(update={"id": "p", "movements": (typed,)})
+    section = SECTION.model_copy(update={"id": "s", "postures": (posture,)})
+    read = with_typed_read(Form(title="Reeds", sections=(section,))).postures()[0].movements[0]
+    assert (read.left_pct, read.breath, read.side) == (100, "out", "L")
+    assert not read.unread
