@@ -1,5 +1,6 @@
 """Fixtures all tests share. No test touches the user's own data."""
 
+import shutil
 from collections.abc import Iterator
 from pathlib import Path
 
@@ -29,14 +30,21 @@ def client(tmp_path: Path) -> Iterator[TestClient]:
         yield made
 
 
-@pytest.fixture
-def demo_client(tmp_path: Path) -> Iterator[TestClient]:
-    """The API on demo data."""
+@pytest.fixture(scope="session")
+def demo_data(tmp_path_factory: pytest.TempPathFactory) -> Path:
+    """A data folder with the demo in it, made once: tests work on copies."""
     from kemvo.demo.load import fill
 
-    folder = tmp_path / "demo"
-    folder.mkdir()
+    folder = tmp_path_factory.mktemp("demo-data")
     fill(folder)
+    return folder
+
+
+@pytest.fixture
+def demo_client(tmp_path: Path, demo_data: Path) -> Iterator[TestClient]:
+    """The API on demo data."""
+    folder = tmp_path / "demo"
+    shutil.copytree(demo_data, folder)
     with TestClient(create_app(folder)) as made:
         yield made
 

@@ -1,15 +1,17 @@
 """Kemvo as a user has it: the built pages, a real server, headless Chromium."""
 
-import os
-import re
 import shutil
-import subprocess
-import sys
+import socket
+import threading
 from collections.abc import Iterator
+from contextlib import contextmanager
 from pathlib import Path
 
 import pytest
+import uvicorn
 from playwright.sync_api import Browser, Page, expect, sync_playwright
+
+from kemvo.api.app import create_app
 
 CHROMIUM = shutil.which("chromium") or "/usr/bin/chromium"
 FLAGS = (
@@ -31,30 +33,34 @@ def browser() -> Iterator[Browser]:
         made.close()
 
 
-def _served(command: list[str], home: Path) -> Iterator[str]:
-    server = subprocess.Popen(
-        [sys.executable, "-m", "kemvo.cli", *command, "--port", "0", "--no-browser"],
-        stdout=subprocess.PIPE,
-        text=True,
-        env={**os.environ, "KEMVO_HOME": str(home)},
-    )
-    line = server.stdout.readline()
-    yield re.search(r"http://\S+", line)[0].replace("localhost", "127.0.0.1")
-    server.terminate()
-    server.wait(10)
+@contextmanager
+def _served(folder: Path) -> Iterator[str]:
+    """The address of a Kemvo on a folder: its real server, in a thread of its own. (That the command starts it is tested in
+    `test_trouble.py` and with the wheel.)"""
+    folder.mkdir(exist_ok=True)
+    listener = socket.create_server(("127.0.0.1", 0))
+    server = uvicorn.Server(uvicorn.Config(create_app(folder), log_level="warning"))
+    thread = threading.Thread(target=server.run, kwargs={"sockets": [listener]})
+    thread.start()
+    yield f"http://127.0.0.1:{listener.getsockname()[1]}"
+    server.should_exit = server.force_exit = True
+    thread.join(10)
 
 
 @pytest.fixture(scope="module")
-def demo(tmp_path_factory: pytest.TempPathFactory) -> Iterator[str]:
+def demo(tmp_path_factory: pytest.TempPathFactory, demo_data: Path) -> Iterator[str]:
     """The address of a Kemvo with demo data, one for each file of tests."""
     folder = tmp_path_factory.mktemp("demo")
-    yield from _served(["demo", "--folder", str(folder), "--no-films", "--no-neural"], folder)
+    shutil.copytree(demo_data, folder, dirs_exist_ok=True)
+    with _served(folder) as address:
+        yield address
 
 
 @pytest.fixture
 def empty(tmp_path: Path) -> Iterator[str]:
     """The address of a Kemvo with nothing in it."""
-    yield from _served(["serve"], tmp_path / "home")
+    with _served(tmp_path / "home") as address:
+        yield address
 
 
 @pytest.fixture
