@@ -1,17 +1,15 @@
 """Kemvo as a user has it: the built pages, a real server, headless Chromium."""
 
+import os
 import shutil
-import socket
-import threading
+import subprocess
+import sys
 from collections.abc import Iterator
 from contextlib import contextmanager
 from pathlib import Path
 
 import pytest
-import uvicorn
 from playwright.sync_api import Browser, Page, expect, sync_playwright
-
-from kemvo.api.app import create_app
 
 CHROMIUM = shutil.which("chromium") or "/usr/bin/chromium"
 FLAGS = (
@@ -33,33 +31,56 @@ def browser() -> Iterator[Browser]:
         made.close()
 
 
-@contextmanager
-def _served(folder: Path) -> Iterator[str]:
-    """The address of a Kemvo on a folder: its real server, in a thread of its own. (That the command starts it is tested in
+class Servers:
+    """Real servers in a process of their own (`servers.py`), one for a folder. (That the command starts one is tested in
     `test_trouble.py` and with the wheel.)"""
-    folder.mkdir(exist_ok=True)
-    listener = socket.create_server(("127.0.0.1", 0))
-    server = uvicorn.Server(uvicorn.Config(create_app(folder), log_level="warning"))
-    thread = threading.Thread(target=server.run, kwargs={"sockets": [listener]})
-    thread.start()
-    yield f"http://127.0.0.1:{listener.getsockname()[1]}"
-    server.should_exit = server.force_exit = True
-    thread.join(10)
+
+    def __init__(self, home: Path) -> None:
+        self.process = subprocess.Popen(
+            [sys.executable, str(Path(__file__).with_name("servers.py"))],
+            stdin=subprocess.PIPE,
+            stdout=subprocess.PIPE,
+            text=True,
+            env={**os.environ, "KEMVO_HOME": str(home)},
+        )
+
+    @contextmanager
+    def on(self, folder: Path) -> Iterator[str]:
+        """The address of a Kemvo on a folder, while it is served."""
+        folder.mkdir(exist_ok=True)
+        address = self._answer(str(folder))
+        yield address
+        self._answer(f"stop {address}")
+
+    def _answer(self, said: str) -> str:
+        print(said, file=self.process.stdin, flush=True)
+        return self.process.stdout.readline().strip()
+
+    def close(self) -> None:
+        self.process.stdin.close()
+        self.process.wait(10)
+
+
+@pytest.fixture(scope="session")
+def servers(tmp_path_factory: pytest.TempPathFactory) -> Iterator[Servers]:
+    made = Servers(tmp_path_factory.mktemp("home"))
+    yield made
+    made.close()
 
 
 @pytest.fixture(scope="module")
-def demo(tmp_path_factory: pytest.TempPathFactory, demo_data: Path) -> Iterator[str]:
+def demo(tmp_path_factory: pytest.TempPathFactory, demo_data: Path, servers: Servers) -> Iterator[str]:
     """The address of a Kemvo with demo data, one for each file of tests."""
     folder = tmp_path_factory.mktemp("demo")
     shutil.copytree(demo_data, folder, dirs_exist_ok=True)
-    with _served(folder) as address:
+    with servers.on(folder) as address:
         yield address
 
 
 @pytest.fixture
-def empty(tmp_path: Path) -> Iterator[str]:
+def empty(tmp_path: Path, servers: Servers) -> Iterator[str]:
     """The address of a Kemvo with nothing in it."""
-    with _served(tmp_path / "home") as address:
+    with servers.on(tmp_path / "home") as address:
         yield address
 
 

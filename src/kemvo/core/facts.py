@@ -28,12 +28,16 @@ FIELDS: dict[FactKind, tuple[str, ...]] = {
 }
 """Which fields each kind has; the others stay empty."""
 
+MORE_FIELDS: dict[FactKind, tuple[str, ...]] = {"step": ("to", "ahead_cm")}
+"""Fields that few of a kind have: they are told only where they are not empty."""
+
 
 class Fact(Value):
     """One thing a line says.
 
     `start`, `end`: the letters of the line it was read from. `side`: the foot that acts; for a shift the leg
-    that receives. `size`: a step smaller or longer than usual; `cm`: how far the foot goes. `share`: percent of the weight on that leg. `to`: of a turn (a pivot: where the toes end, an hour), left, right, front, back, corner, around,
+    that receives. `size`: a step smaller or longer than usual; `cm`: how far the foot goes; `ahead_cm`: how far ahead of where its way leads
+    (negative: behind it). `to` of a step: the compass point or hour it goes towards. `share`: percent of the weight on that leg. `to`: of a turn (a pivot: where the toes end, an hour), left, right, front, back, corner, around,
     a compass word or an hour ("3"). `angle`, `degrees`: in degrees (of a pivot: how far it goes, or at
     which angle outward it ends). `ms`: in milliseconds. Empty: not said. `guessed`: no
     rule read it, its words only sound like it.
@@ -47,6 +51,7 @@ class Fact(Value):
     touch: Touch | None = None
     size: StepSize | None = None
     cm: Annotated[int, Field(ge=1, le=200)] | None = None
+    ahead_cm: Annotated[int, Field(ge=-200, le=200)] | None = None
     on: Literal["heel", "ball"] | None = None
     toes: Literal["in", "out"] | None = None
     angle: int | None = None
@@ -67,5 +72,6 @@ def as_plain(fact: Fact) -> dict[str, Any]:
     return {
         "kind": fact.kind,
         **{name: getattr(fact, name) for name in FIELDS[fact.kind]},
+        **{name: value for name in MORE_FIELDS.get(fact.kind, ()) if (value := getattr(fact, name)) is not None},
         "span": [fact.start, fact.end],
     }

@@ -46,7 +46,7 @@ taught."""
 Care = Literal["kick", "jump", "low", "one-leg", "bend", "twist", "high-arms"]
 """What makes a posture want care, and a gentler version."""
 
-Front = Literal["north", "south"]
+Front = Literal["north", "east", "south", "west"]
 """What a form's front is called on the compass: schools begin towards the north or the south (common practice, no source)."""
 
 Day = Annotated[date, Field(ge=date(1900, 1, 1), le=date(2200, 12, 31))]
@@ -65,6 +65,10 @@ DEFAULT_TEMPO = 30.0
 inside the usual four to six (common practice, no source)."""
 
 EVEN = 50
+
+EMPTY_UP_TO = 10
+"""Percent of the weight up to which a foot counts as empty: above that an empty stance is at fault (common
+practice, no source)."""
 OTHER_SIDE: dict[Side, Side] = {"L": "R", "R": "L"}
 SIDE_WORD: dict[Side, str] = {"L": "left", "R": "right"}
 

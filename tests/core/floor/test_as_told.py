@@ -45,6 +45,16 @@ PLACES = [
         None,
     ),
     (("Weight into the left leg", "Right foot steps out", "Right foot closes to the left foot"), "R", 0, 0, None),
+    ((ON_RIGHT, "Step to the left side and a fist's width back, ball first"), "L", -1, 0, 0),
+    ((ON_RIGHT, "Circle step to the west with the left foot"), "L", -1, 0, None),
+    ((ON_LEFT, "Circle step to the east"), "R", 1, 0, None),
+    ((ON_LEFT, "Right foot steps to three o'clock"), "R", 1, 0, 90),
+    ((ON_RIGHT, "Left foot steps out heel first to nine o'clock"), "L", -1, 0, -90),
+    ((ON_RIGHT, "Step out with the left heel to eleven o'clock", ON_LEFT), "L", -1, 1, -30),
+    ((ON_LEFT, "Right foot steps to the north-east, heel first", ON_RIGHT), "R", 1, 0, 45),
+    ((ON_LEFT, "Step to the south with the right foot"), "R", 1, -1, None),
+    ((ON_RIGHT, "Step back with the left foot to seven o'clock"), "L", -1, -1, None),
+    ((ON_LEFT, "Right foot steps to the north"), "R", 0, 1, 0),
     (("Heels together in a V, a fist between them",), "L", 0, 0, -30),
     (("Heels together in a V",), "R", 0, 0, 30),
     (("Feet together",), "R", 0, 0, 0),
@@ -105,3 +115,38 @@ def test_the_whole_body_turns_and_the_waist_comes_back(line: str, facing: float)
 )
 def test_what_is_kept_on_a_leg_is_there(line: str, left: int) -> None:
     assert trace(form_of(line)).steps[-1].span.left_to == left
+
+
+BACK_BY = [
+    ("Step out to the left", "a fist's width back", -10),
+    ("Step out to the left", "two fists' width back", -20),
+    ("Left foot steps to the side", "ten centimetres back", -10),
+    ("Step to the left with the left foot", "a fist's width forward", 10),
+    ("Step out with the left foot", "five centimetres forward", 5),
+]
+
+
+@pytest.mark.parametrize(("step", "more", "cm"), BACK_BY)
+@pytest.mark.parametrize("join", [" and ", ", "])
+def test_what_is_told_besides_a_way_moves_the_foot_by_that(step: str, more: str, cm: int, join: str) -> None:
+    plain, moved = last(ON_RIGHT, step).after.left, last(ON_RIGHT, f"{step}{join}{more}, ball first").after.left
+    assert (moved.x - plain.x, moved.y - plain.y) == pytest.approx((0, cm / 100))
+    assert moved.contact == "toe"
+
+
+@pytest.mark.parametrize(
+    "line",
+    [
+        "Turn right, then back to the middle",
+        "Turn the waist left and back to the centre",
+        "The waist returns to centre",
+    ],
+)
+def test_back_to_the_middle_of_the_facing_moves_no_weight(line: str) -> None:
+    step = last(ON_RIGHT, line)
+    assert step.facing == 0
+    assert step.span.left_to == 0
+
+
+def test_back_to_the_middle_of_the_weight_moves_it() -> None:
+    assert last(ON_RIGHT, "Shift left, then back to the centre").span.left_to == 50

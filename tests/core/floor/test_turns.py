@@ -5,12 +5,13 @@ from __future__ import annotations
 import pytest
 
 from floors import walk
-from kemvo.core.floor.feet import turned_by
+from kemvo.core.floor.feet import moment, turned_by
 from kemvo.core.floor.walker import trace
 from kemvo.core.model.form import Form, Movement
 from kemvo.core.model.mirror import mirror_form
 from kemvo.core.reading.reader import read_line
 from kemvo.core.tables.rooms import Room, SideNames
+from kemvo.core.types import OTHER_SIDE
 
 HALL = Room(width=8, depth=8, sides=SideNames(right="window side", left="door", back="mirror wall", front="stage"))
 
@@ -119,3 +120,28 @@ def test_the_waist_turns_and_what_the_hands_do_from_it_does_not() -> None:
     (turn,) = read_line("open the door with your waist to the left")
     assert (turn.kind, turn.to) == ("turn", "left")
     assert not [f for f in read_line("push with the right hand from the waist") if f.kind == "turn"]
+
+
+HALF_TURNS = (
+    "Turn around, the left toes turn in", "Turn to face the back, the right toes turn in", "Right foot steps back, turn around",
+    "Face six o'clock, left foot steps in beside the right", "Turn to the south and step out with the left foot",
+    "Shift all into the left leg and turn to the back", "Sit into the right leg, turn around",
+)  # fmt: skip
+
+
+@pytest.mark.parametrize("line", HALF_TURNS)
+def test_half_a_turn_goes_the_other_way_on_the_other_side(line: str) -> None:
+    """Both ways end alike; on the way the bodies are mirror images at every moment."""
+    form: Form = walk(line)
+    (here,), (there,) = trace(form).steps, trace(mirror_form(form)).steps
+    assert abs(here.facing - here.facing_from) == pytest.approx(180)
+    for u in (0.25, 0.5, 0.75, 1):
+        assert moment(here, u).facing == pytest.approx(-moment(there, u).facing)
+        for side in ("L", "R"):
+            a, b = moment(here, u).feet.of(side), moment(there, u).feet.of(OTHER_SIDE[side])
+            assert (a.x, a.y, a.angle, a.contact) == (
+                pytest.approx(-b.x),
+                pytest.approx(b.y),
+                pytest.approx(-b.angle),
+                b.contact,
+            )

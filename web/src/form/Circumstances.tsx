@@ -81,10 +81,7 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
       <Choose
         name="Its front is"
         value={form.front}
-        options={[
-          ["north", "north"],
-          ["south", "south"],
-        ]}
+        options={["north", "east", "south", "west"].map((x) => [x, x] as const)}
         onChoose={(id) => change({ front: id as Form["front"] })}
       />
       <Stances

@@ -106,7 +106,7 @@ function FormSheet({ first }: { first: FormView }) {
     const posture = edits.postureOf(latest.current, row);
     if (!posture) return;
     try {
-      const turned = await call<Posture>("other-side/posture", "POST", posture);
+      const turned = await call<Posture>(`other-side/posture?front=${latest.current.front}`, "POST", posture);
       apply((f) => edits.insertPosture(f, row, edits.freshPosture(turned)));
       setTold("");
     } catch (error) {

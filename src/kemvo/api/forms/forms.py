@@ -25,6 +25,7 @@ from kemvo.core.movement.fields import filled_in, with_typed_read
 from kemvo.core.movement.readings import Reread, read_again, read_earlier
 from kemvo.core.timing.timeline import plan_form
 from kemvo.core.timing.totals import Totals, totals
+from kemvo.core.types import Front
 from kemvo.core.views.form_sheet import Sheet, sheet
 from kemvo.formats.documents.kemvo_json import read_file, write_form
 from kemvo.store.documents import Stored
@@ -234,6 +235,6 @@ other_side = APIRouter(prefix="/api/other-side", tags=["forms"])
 
 
 @other_side.post("/posture")
-def posture_other_side(posture: Posture) -> Posture:
-    """A posture as it is done on the other side."""
-    return mirror_posture(posture)
+def posture_other_side(posture: Posture, front: Front = "north") -> Posture:
+    """A posture as it is done on the other side; `front`: what its form's front is on the compass."""
+    return mirror_posture(posture, front)

@@ -166,7 +166,7 @@ class _Walk:
             found = self.faced.get(_key(m, n))
             if found:
                 return found
-        found = self.faced.get(_key(mirror_movement(m), 0))
+        found = self.faced.get(_key(mirror_movement(m, self.form.front), 0))
         return (-found[0], -found[1]) if found else None
 
 

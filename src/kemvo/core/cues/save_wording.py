@@ -12,6 +12,7 @@ from kemvo.core.model.form import Form, Movement, Phrase
 from kemvo.core.model.mirror import mirror_movement
 from kemvo.core.movement.line_parts import portions, words_of
 from kemvo.core.timing.timeline import Span
+from kemvo.core.types import Front
 
 Scope = Literal["movement", "phrase"]
 
@@ -68,16 +69,16 @@ def _with_movement(form: Form, done: Movement, words: str, notes: bool) -> Form:
     for s in form.sections:
         postures = []
         for p in s.postures:
-            movements = tuple(_told(m, done, words, notes) if m.id == done.id else m for m in p.movements)
+            movements = tuple(_told(m, done, words, notes, form.front) if m.id == done.id else m for m in p.movements)
             postures.append(p.model_copy(update={"movements": movements}))
         sections.append(s.model_copy(update={"postures": tuple(postures)}))
     return form.model_copy(update={"sections": tuple(sections)})
 
 
-def _told(m: Movement, done: Movement, full: str, notes: bool) -> Movement:
-    other = mirror_movement(m)
+def _told(m: Movement, done: Movement, full: str, notes: bool, front: Front) -> Movement:
+    other = mirror_movement(m, front)
     turned = (done.line, done.left_pct) == (other.line, other.left_pct) != (m.line, m.left_pct)
-    words = mirror_text(full) if turned else full
+    words = mirror_text(full, front) if turned else full
     if notes:
         return m.model_copy(update={"foot": words[:2000]})
     return m.model_copy(update={"cues": m.cues.model_copy(update={"full": words[:2000]})})

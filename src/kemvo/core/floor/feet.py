@@ -198,3 +198,11 @@ def placed(
 def nearest(angle: float, to: float) -> float:
     """The angle as many whole turns away as brings it nearest to another."""
     return angle + 360 * round((to - angle) / 360)
+
+
+def half_turn(angle: float, from_: float, side: Side | None) -> float:
+    """An angle half a turn away is reached by the side that acts (to the left by the left foot), so that the other side of a movement
+    turns the other way; all other angles stay."""
+    if side is None or abs(abs(angle - from_) - 180) > 1e-6:
+        return angle
+    return from_ + (180 if side == "R" else -180)

@@ -6,10 +6,12 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from kemvo.core.floor.feet import travel
+from kemvo.core.floor.one_leg import one_leg_times
 from kemvo.core.floor.walker import trace
 from kemvo.core.model.form import Form
 from kemvo.core.timing.score import STILL
 from kemvo.core.timing.timeline import Span
+from kemvo.core.timing.weight_curve import leg_time
 from kemvo.core.types import Value
 
 
@@ -34,27 +36,12 @@ def account(spans: Sequence[Span], form: Form | None) -> Account:
         return Account(standing_ms=standing if form else 0)
     walked = trace(form, spans)
     meters = sum(travel(e.before, e.after) for s in walked.steps for e in s.events if e.kind == "step")
-    total = longest = run = 0
-    ends = {s.span.start_ms: s for s in walked.steps}
-    off = False
-    left = right = 0
-    for s in spans:
-        ms = s.end_ms - s.start_ms
-        step = ends.get(s.start_ms) if s.kind == "movement" else None
-        if step:
-            off = "off" in (step.after.left.contact, step.after.right.contact)
-        if s.kind in STILL:
-            off = False
-        run = run + ms if off else 0
-        total += ms if off else 0
-        longest = max(longest, run)
-        if s.left_to > 50:
-            left += ms
-        elif s.left_to < 50:
-            right += ms
+    alone = [t.ms for t in one_leg_times(spans, walked.steps)]
+    longest = max(alone, default=0)
+    left, right = legs(spans)
     limit = form.who.limits().one_leg_ms
     return Account(
-        one_leg_ms=total,
+        one_leg_ms=sum(alone),
         one_leg_longest_ms=longest,
         standing_ms=standing,
         walked_m=round(meters, 1),
@@ -63,6 +50,19 @@ def account(spans: Sequence[Span], form: Form | None) -> Account:
         even_pct=_evenly(left, right),
         over_ms=max(0, longest - limit),
     )
+
+
+def legs(spans: Sequence[Span]) -> tuple[int, int]:
+    """How long the left and the right leg is the full one (ms), from the weight's own curve, in movements and holds. What is done several
+    times in a row counts as a round that never began: the way into its first movement is as into every other's, so that a symmetrical
+    drill is even."""
+    moving = [s for s in spans if s.kind not in STILL]
+    if not moving:
+        return 0, 0
+    drilled = moving[-1].round.nth > moving[0].round.nth
+    begins = moving[-1].left_to if drilled else moving[0].left_from
+    times = [leg_time(s.left_from if n else begins, s.left_to, s.end_ms - s.start_ms) for n, s in enumerate(moving)]
+    return sum(t.left for t in times), sum(t.right for t in times)
 
 
 def _evenly(left: int, right: int) -> int:

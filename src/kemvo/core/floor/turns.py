@@ -40,16 +40,22 @@ class Act(NamedTuple):
     words: frozenset[str]
 
 
+def towards(to: str, front: Front) -> float | None:
+    """The angle of an hour or of a point of the compass from the form's front, in degrees; None for another word."""
+    if to.isdecimal():
+        return 30.0 * int(to)
+    return (COMPASS_DEG[to] - COMPASS_DEG[front]) % 360 if to in COMPASS_DEG else None
+
+
 def faced(act: Act, facing: float, foot: Side | None, room: Room | None, front: Front = "north") -> float:
     """Which way the body faces after a turn; `front`: what the form's front is on the compass. A turn to the left or right that says no angle and no corner is one of
     the waist, which comes back by itself."""
     fact = act.fact
     assert fact is not None
     to = fact.to or ""
-    if to.isdecimal():
-        return nearest(30.0 * int(to), facing)
-    if to in COMPASS_DEG:
-        return nearest((COMPASS_DEG[to] - COMPASS_DEG[front]) % 360, facing)
+    there = towards(to, front)
+    if there is not None:
+        return nearest(there, facing)
     if to in ("front", "back"):
         return nearest(SIDE_TURN[to], facing)
     if to in NAMED_SIDES:

@@ -9,7 +9,7 @@ from collections.abc import Iterable, Sequence
 from functools import lru_cache
 from typing import Literal, NamedTuple
 
-from kemvo.core.facts import Fact
+from kemvo.core.floor.acting import emptier, leaves, part_lifted
 from kemvo.core.floor.feet import (
     SAME_PLACE,
     Event,
@@ -19,14 +19,16 @@ from kemvo.core.floor.feet import (
     Foot,
     Moment,
     Trace,
+    half_turn,
     in_front,
     nearest,
     offset,
     placed,
     travel,
+    turned_by,
 )
 from kemvo.core.floor.steps import EMPTY_WAYS, SIZES, STEPPED_INTO, empty_step, moved_by, ways
-from kemvo.core.floor.turns import TURN_DEG, Act, faced, pivoted
+from kemvo.core.floor.turns import TURN_DEG, Act, faced, pivoted, towards
 from kemvo.core.model.form import Form, Movement
 from kemvo.core.movement.interpretation import FEET, foot_side, said, stance_of, words_in
 from kemvo.core.tables.body_segments import Body, body
@@ -35,8 +37,8 @@ from kemvo.core.tables.rooms import Room
 from kemvo.core.tables.schools import Manner
 from kemvo.core.tables.stances import OPENING_STANCE, Contact, Named, SchoolStance, stance_of_school
 from kemvo.core.timing.timeline import Span, plan_form
-from kemvo.core.timing.weight_curve import EMPTY_UP_TO, full_side
-from kemvo.core.types import OTHER_SIDE, Front, Side, StanceId
+from kemvo.core.timing.weight_curve import full_side
+from kemvo.core.types import EMPTY_UP_TO, OTHER_SIDE, Front, Side, StanceId
 
 
 class Tweak(NamedTuple):
@@ -71,6 +73,12 @@ def trace(
 
 
 STEPS_KEPT = 20_000
+
+WAYS_TOWARDS = frozenset({None, "circle", "corner", "forward", "out", "back"})
+"""Ways of a step that may go to a point of the compass or an hour: "circle step to the east"."""
+
+BEHIND_DEG = 135
+"""A place farther round than this is stepped back to, without turning round (own choice)."""
 
 BOTH_FEET = frozenset({"v", "together", "parallel"})
 """Stances that both feet come into: "heels together in a V"."""
@@ -123,7 +131,8 @@ class _Walker:
         stance = stance_of(m)
         acts = self._acts(m, span)
         before, events = feet, list[Event]()
-        now = facing if m.facing is None else nearest(float(m.facing), facing)
+        acting = foot_side(m) or emptier(span)
+        now = facing if m.facing is None else half_turn(nearest(float(m.facing), facing), facing, acting)
         n = len(acts) or 1
         shift_at = (0.0, 1.0)
         unsure = False
@@ -132,7 +141,8 @@ class _Walker:
                 shift_at = (i / n, (i + 1) / n)
                 continue
             if act.fact.kind == "turn":
-                now = faced(act, now, foot_side(m), self.room, self.front) if m.facing is None else now
+                if m.facing is None:
+                    now = half_turn(faced(act, now, foot_side(m), self.room, self.front), now, acting)
                 continue
             shifted = any(a.fact is None for a in acts[:i])
             left_now = span.left_to if shifted else span.left_from
@@ -176,17 +186,8 @@ class _Walker:
             at = sum(1 for a in acts[: told[-1]] if a.fact and a.fact.kind != "shift")
         else:
             first = next((a.fact for a in turns_and_feet if a.fact and a.fact.kind in FEET), None)
-            at = 0 if first and self._leaves(first, m, span) else len(turns_and_feet)
+            at = 0 if first and leaves(first, m, span) else len(turns_and_feet)
         return [*turns_and_feet[:at], Act(None, frozenset()), *turns_and_feet[at:]]
-
-    @staticmethod
-    def _leaves(fact: Fact, m: Movement, span: Span) -> bool:
-        """Whether the weight goes off the foot that acts: then it goes before the foot does."""
-        side = fact.side if fact.side in ("L", "R") else m.side
-        if side is None or fact.side == "both":
-            return False
-        gained = span.left_to - span.left_from
-        return gained < 0 if side == "L" else gained > 0
 
     def _sides(self, act: Act, feet: Feet, span: Span, facing: float) -> Sequence[Side]:
         """Which feet act. Where nobody said: the front or back one if that was said, else the emptier one; none when
@@ -197,21 +198,15 @@ class _Walker:
             return (fact.side,)
         front = in_front(feet, facing)
         if fact.side == "both":
-            emptier = self._emptier(span)
-            return ("L", "R") if fact.kind == "pivot" or emptier is None else (emptier,)
+            light = emptier(span)
+            return ("L", "R") if fact.kind == "pivot" or light is None else (light,)
         if front and act.words & {"front", "lead"}:
             return (front,)
         if front and act.words & {"back", "rear"}:
             return (OTHER_SIDE[front],)
         assert span.movement is not None
-        chosen = self._emptier(span) or span.movement.side
+        chosen = emptier(span) or span.movement.side
         return (chosen,) if chosen else ("L", "R") if fact.kind == "pivot" else ()
-
-    @staticmethod
-    def _emptier(span: Span) -> Side | None:
-        """The foot that carries less at its emptiest in this movement."""
-        left, right = min(span.left_from, span.left_to), 100 - max(span.left_from, span.left_to)
-        return None if left == right else "L" if left < right else "R"
 
     # What a foot does
 
@@ -222,7 +217,7 @@ class _Walker:
         assert fact is not None
         match fact.kind:
             case "lift":
-                contact: Contact = {"heel": "toe", "toe": "heel"}.get(self._part(act), "off")  # type: ignore[assignment]
+                contact: Contact = {"heel": "toe", "toe": "heel"}.get(part_lifted(act), "off")  # type: ignore[assignment]
                 return foot._replace(contact=contact)
             case "kick":
                 return foot._replace(contact="off")
@@ -231,13 +226,6 @@ class _Walker:
                 return pivoted(act, side, foot, facing, facing_from, prepares, self.manner, self.body)
             case _:
                 return self._stepped(act, side, feet, facing, span, coming)
-
-    @staticmethod
-    def _part(act: Act) -> str:
-        """The part of the foot that lifts: heel, toe, or the whole."""
-        if act.words & {"heel", "heels"}:
-            return "heel"
-        return "toe" if act.words & {"toe", "toes"} else ""
 
     def _ahead(self, coming: Span | None, facing: float) -> float | None:
         """Which way the next movement makes the body face, if it says."""
@@ -263,8 +251,15 @@ class _Walker:
         contact: Contact = {"heel": "heel", "toe": "toe", "ball": "toe"}.get(touches or "", "off")  # type: ignore[assignment]
         if fact.direction == "down":
             return foot._replace(contact="flat" if contact == "off" else contact)
-        way = self.ways[fact.direction or "forward"]
-        ahead_to = self._ahead(coming, facing) if ends <= EMPTY_UP_TO < later else None
+        there = towards(fact.to, self.front) if fact.to and fact.direction in WAYS_TOWARDS else None
+        goes: str | None = fact.direction
+        if there is not None:
+            # As long and wide as any step, with that place in front; where it is behind, back and away from it.
+            behind = abs(turned_by(there - facing)) > BEHIND_DEG
+            facing = nearest(there + 180 * behind, facing)
+            goes = "back" if behind else None
+        way = self.ways[goes or "forward"]
+        ahead_to = self._ahead(coming, facing) if ends <= EMPTY_UP_TO < later and there is None else None
         if ahead_to is not None:
             # A foot that lands empty already points to where the body will face when the weight comes.
             turned = ahead_to - facing
@@ -275,10 +270,10 @@ class _Walker:
             ):
                 way = self.ways["forward"]
             facing = ahead_to
-        if not gets_weight and fact.direction in EMPTY_WAYS:
+        if not gets_weight and goes in EMPTY_WAYS:
             way = empty_step(self.manner)
         if contact == "off":
-            contact = self.manner.side_touch if fact.direction in ("out", "side") else way.lands
+            contact = self.manner.side_touch if goes in ("out", "side") else way.lands
         along, across = self._lengths(way.along, way.across)
         toes: float = way.toes
         if fact.direction == "half":
@@ -307,6 +302,7 @@ class _Walker:
                 along, across = -along, across if along else -across
             elif self.tweak.how == "longer":
                 along, across = along * self.tweak.factor, across * self.tweak.factor
+        along += (fact.ahead_cm or 0) / 100
         return placed(foot, stand, side, facing, along, across, toes, contact)
 
     def _lengths(self, along: float, across: float) -> tuple[float, float]:

@@ -13,11 +13,12 @@ counterclockwise). `spoken` takes the marks out.
 from __future__ import annotations
 
 import re
+from collections.abc import Mapping
 from functools import lru_cache
 from typing import NamedTuple
 
 from kemvo.core.language.abbreviations import POINT
-from kemvo.core.types import OTHER_SIDE, Side
+from kemvo.core.types import OTHER_SIDE, Front, Side
 
 MARK = "\u2060"
 """Word joiner: invisible, of no width, never a line break."""
@@ -235,7 +236,15 @@ _HOURS = ("twelve", "one", "two", "three", "four", "five", "six", "seven", "eigh
 _TURNS = ("anticlockwise", "counterclockwise", "anti-clockwise", "counter-clockwise")
 """Spellings whose mirror image is "clockwise", told apart by 0 to 3 marks."""
 
-_COMPASS = {"east": "west", "west": "east"}
+_EXCHANGED: dict[bool, dict[str, str]] = {
+    False: {"east": "west", "west": "east", "E": "W", "W": "E"},
+    True: {"north": "south", "south": "north", "N": "S", "S": "N"},
+}
+"""The points of the compass that change: east and west, where a form's front is north or south; north and south, where it is east or
+west."""
+
+_LIES_ACROSS: frozenset[Front] = frozenset({"east", "west"})
+"""Fronts with north and south to the sides."""
 
 _COMPILED: dict[str, list[tuple[re.Pattern[str] | None, re.Pattern[str] | None, re.Pattern[str]]]] = {
     word: [
@@ -258,7 +267,8 @@ _SIDE_TOKEN = re.compile(
 _CLOCK = re.compile(r"\b(?P<hour>\d{1,2}|" + "|".join(_HOURS) + r")(?=(?:\s|-)+o[’']\s?clock\b)", re.IGNORECASE)
 _TURN = re.compile(rf"\b(?P<word>(?:anti|counter)-?clockwise|clockwise)(?P<mark>{MARK}*)(?!\w)", re.IGNORECASE)
 _POINT = re.compile(
-    r"\b(?P<lead>north|south)?(?P<hyphen>-?)(?P<word>east|west)(?P<tail>erly|ern|ward|wards)?\b", re.IGNORECASE
+    r"\b(?P<first>north|south|east|west)(?P<hyphen>-?)(?P<second>east|west)?(?P<tail>erly|ern|ward|wards)?\b",
+    re.IGNORECASE,
 )
 _CORNER = re.compile(r"\b([NS])([EW])\b")
 """ "NW" (in capitals only)."""
@@ -310,16 +320,19 @@ def first_side(text: str) -> Side | None:
     return found[0].side if found else None
 
 
-def mirror_text(text: str) -> str:
-    """The same text for the other side: sides, clock words, east and west, and ways of turning change."""
+def mirror_text(text: str, front: Front = "north") -> str:
+    """The same text for the other side: sides, clock words, the points of the compass beside the form's `front`, and ways of turning
+    change."""
     if not _MAY_CHANGE.search(text):
         return text
-    for short in (_CORNER, POINT):
-        text = short.sub(lambda m: m[1] + {"E": "W", "W": "E"}.get(m[2], m[2]), text)
-    return _mirror_sides(_TURN.sub(_mirror_turn, _POINT.sub(_mirror_point, _CLOCK.sub(_mirror_hour, text))))
+    points = _EXCHANGED[front in _LIES_ACROSS]
+    text = _CORNER.sub(lambda m: points.get(m[1], m[1]) + points.get(m[2], m[2]), text)
+    text = POINT.sub(lambda m: m[1] + points.get(m[2], m[2]), text)
+    text = _POINT.sub(lambda m: _mirror_point(m, points), _CLOCK.sub(_mirror_hour, text))
+    return _mirror_sides(_TURN.sub(_mirror_turn, text))
 
 
-_MAY_CHANGE = re.compile(r"left|right|clock|east|west|\b[NS]?[EW]\b|\b[LR][FHT]?\b", re.IGNORECASE)
+_MAY_CHANGE = re.compile(r"left|right|clock|north|south|east|west|\b[NS]?[EW]\b|\b[NS]\b|\b[LR][FHT]?\b", re.IGNORECASE)
 
 
 def spoken(text: str) -> str:
@@ -383,9 +396,9 @@ def _mirror_turn(m: re.Match[str]) -> str:
     return _cased("clockwise", word) + MARK * _TURNS.index(word.lower()) if not marks else m[0]
 
 
-def _mirror_point(m: re.Match[str]) -> str:
-    head = (m["lead"] or "") + m["hyphen"]
-    return head + _cased(_COMPASS[m["word"].lower()], m["word"]) + (m["tail"] or "")
+def _mirror_point(m: re.Match[str], points: Mapping[str, str]) -> str:
+    first, second = (_cased(points.get(w.lower(), w.lower()), w) if w else "" for w in (m["first"], m["second"]))
+    return first + m["hyphen"] + second + (m["tail"] or "")
 
 
 def other(side: Side | None) -> Side | None:

@@ -6,10 +6,10 @@ from collections.abc import Sequence
 from itertools import takewhile
 
 from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.floor.one_leg import one_leg_times
 from kemvo.core.lesson.fit_solver import FitBlock, Fitted, fit
 from kemvo.core.model.form import Form
 from kemvo.core.model.session import PRINCIPLES, Bounds, Calls, Forms, Part, Pass, Session, with_pass_ids
-from kemvo.core.review.checks_flow import one_leg_times
 from kemvo.core.review.context import seen
 from kemvo.core.tables.block_kinds import BLOCK_KINDS, Goes, PatternBlock, PatternRow
 from kemvo.core.timing.opening_pause import with_pauses
@@ -219,7 +219,8 @@ def _tempos(p: Pass, tempo: float, form: Form | None) -> tuple[float, float]:
         if breath:
             least, most = max(least, min(breath[0], tempo)), min(most, max(breath[1], tempo))
         limit = form.who.limits().one_leg_ms
-        longest = max((ms for _, ms, _ in one_leg_times(seen(form))), default=0)
+        look = seen(form)
+        longest = max((t.ms for t in one_leg_times(look.spans, look.trace.steps)), default=0)
         if longest:
             least = max(least, min(tempo, form.tempo * longest / limit))
     return max(4.0, min(least, tempo)), min(240.0, max(most, tempo))

@@ -16,7 +16,11 @@ def in_words(f: Fact) -> str:
             verb = ("takes", "take") if f.size else ("steps", "step")
             who = f"{whose}foot {verb[0]}" if f.side != "both" else f"feet {verb[1]}"
             size = f"a {f.size} step" if f.size else ""
-            stepped = _joined(who, size, WAY_WORDS.get(f.direction or "", ""), f"{f.cm} cm" if f.cm else "")
+            stepped = _joined(
+                who, size, WAY_WORDS.get(f.direction or "", ""), f"{f.cm} cm" if f.cm else "", _towards(f.to)
+            )
+            if f.ahead_cm:
+                stepped += f", {abs(f.ahead_cm)} cm {'forward' if f.ahead_cm > 0 else 'back'}"
             return f"{stepped}, {f.touch} first" if f.touch else stepped
         case "lift":
             return f"{whose}foot lifts"
@@ -30,8 +34,7 @@ def in_words(f: Fact) -> str:
             leg = "even" if f.side == "both" else f"into the {SIDE_WORD[f.side]}" if f.side else "to the other leg"
             return _joined("weight", leg, f"{f.share} %" if f.share is not None and f.side != "both" else "")
         case "turn":
-            to = f"{f.to} o'clock" if f.to and f.to.isdecimal() else f.to or ""
-            return _joined("turn", to, f"{f.degrees}°" if f.degrees else "")
+            return _joined("turn", _place(f.to), f"{f.degrees}°" if f.degrees else "")
         case "breath":
             return f"breath {f.direction}"
         case "hold":
@@ -40,6 +43,14 @@ def in_words(f: Fact) -> str:
             return f"{f.counts:g} counts" if f.counts is not None else "counts"
         case "posture":
             return _joined("posture", (f.id or "").replace("-", " "), {"L": "left", "R": "right"}.get(f.side or "", ""))
+
+
+def _place(to: str | None) -> str:
+    return f"{to} o'clock" if to and to.isdecimal() else to or ""
+
+
+def _towards(to: str | None) -> str:
+    return f"to {'' if to.isdecimal() else 'the '}{_place(to)}" if to else ""
 
 
 def _joined(*parts: str) -> str:

@@ -8,10 +8,11 @@ from __future__ import annotations
 
 from collections.abc import Iterable
 from dataclasses import dataclass
+from typing import Literal
 
 from kemvo.core.facts import Fact
 from kemvo.core.movement.interpretation import SaidFact, words_in
-from kemvo.core.types import EVEN, OTHER_SIDE, Side
+from kemvo.core.types import EMPTY_UP_TO, EVEN, OTHER_SIDE, Side
 
 SHARE_UNSAID = 100
 """The share of a shift of which none is said: all of it."""
@@ -23,6 +24,10 @@ IN_FRONT = frozenset({"forward", "corner"})
 BEHIND = frozenset({"back", "behind"})
 LEVEL = frozenset({"in", "side", "out"})
 """Ways of a step after which its foot is in front, behind, or beside the other."""
+
+
+PARTS_OF_A_FOOT = frozenset("heel heels toe toes".split())
+"""What of a foot may come up while the rest of it stays down and goes on carrying."""
 
 
 @dataclass
@@ -40,10 +45,19 @@ class Legs:
             f = s.fact
             if f.kind == "step":
                 self._step(f)
+            elif f.kind == "kick" or (f.kind == "lift" and not words_in(s.words) & PARTS_OF_A_FOOT):
+                self._lift(f.side)
             elif f.kind == "shift":
                 self.left = left_pct(f, self._receiver(s))
                 self.stepped = None
         return self.left
+
+    def _lift(self, side: Side | Literal["both"] | None) -> None:
+        """A leg that comes up carries nothing: the other stands."""
+        if side == "L" and self.left > EMPTY_UP_TO:
+            self.left = 0
+        elif side == "R" and 100 - self.left > EMPTY_UP_TO:
+            self.left = 100
 
     def _step(self, f: Fact) -> None:
         if f.side not in ("L", "R"):

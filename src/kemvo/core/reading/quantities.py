@@ -138,7 +138,7 @@ IN_CM = {
 }
 FIST_CM = 10
 """ "A fist's width" (common practice, no source)."""
-FISTS = frozenset({"fist", "fist's", "fists"})
+FISTS = frozenset({"fist", "fist's", "fists", "fists'"})
 
 
 def distance(tokens: Sequence[Token], first: int, last: int) -> int | None:

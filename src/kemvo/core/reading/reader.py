@@ -16,6 +16,7 @@ from kemvo.core.facts import Fact
 from kemvo.core.language import lexicon as lx
 from kemvo.core.reading.actions.breath import and_out, breaths
 from kemvo.core.reading.actions.feet import feet
+from kemvo.core.reading.actions.foot_way import farther, touch_of
 from kemvo.core.reading.actions.foot_words import PASSING
 from kemvo.core.reading.actions.kicks import kick
 from kemvo.core.reading.actions.time import time
@@ -37,7 +38,7 @@ from kemvo.core.reading.segment.boundary import COVERED
 from kemvo.core.reading.segment.segmenter import SUBORDINATE, Clause, clauses
 from kemvo.core.reading.tokens import Token, tokens_of
 
-READER = 3
+READER = 4
 """The reader's version: raised whenever a line is read otherwise than before (`tests/core/reading/test_version.py`)."""
 
 ABOUT = frozenset(
@@ -136,6 +137,8 @@ def read_by_rules(text: str, names: NameIndex | None = None) -> Reading:
             _remember(piece, memory)
         elif memory.weighed and SHARE_WORDS.issuperset(w for w in words if w not in lx.NUMBERS and not w.isdigit()):
             facts = _with_share(facts, piece)
+        elif memory.stepped and (more := farther(piece)):
+            facts = _with_more_of_step(facts, piece, more)
         else:
             facts += _read_clause(piece, memory)
     return Reading(_told_once(sorted(facts, key=lambda f: (f.start, f.end)), text), tokens, cut, silent)
@@ -148,6 +151,14 @@ def _with_share(facts: list[Fact], p: Piece) -> list[Fact]:
     if at is None or said is None or facts[at].share is not None:
         return facts
     whole = facts[at].model_copy(update={"share": said, "end": p.tokens[p.last - 1].end})
+    return [*facts[:at], whole, *facts[at + 1 :]]
+
+
+def _with_more_of_step(facts: list[Fact], p: Piece, ahead_cm: int) -> list[Fact]:
+    """The facts with what a clause of its own adds to the last step: "step out to the side, | a fist's width back, ball first"."""
+    at = next(k for k in range(len(facts) - 1, -1, -1) if facts[k].kind == "step")
+    touch = facts[at].touch or touch_of(p, None)
+    whole = facts[at].model_copy(update={"ahead_cm": ahead_cm, "touch": touch, "end": p.tokens[p.last - 1].end})
     return [*facts[:at], whole, *facts[at + 1 :]]
 
 

@@ -45,7 +45,10 @@ def calls_of(done: Sequence[Keyed], mirrored: bool = False) -> list[Call]:
     """All that could be called, in order: at a posture its name (with its side, its number, its first movement's words after it), then
     each movement's words. `mirrored`: what is heard is for the other side."""
     out: list[Call] = []
-    turn = mirror_text if mirrored else str
+
+    def turn(text: str, k: Keyed) -> str:
+        return mirror_text(text, k.place.round.front) if mirrored else text
+
     for i, k in enumerate(done):
         p, m = k.place.performance, k.place.movement
         if k.place.kind != "movement" or p is None or m is None:
@@ -53,9 +56,9 @@ def calls_of(done: Sequence[Keyed], mirrored: bool = False) -> list[Call]:
         if k.place.movement_no == 0 and p.posture.name:
             names = [p.posture.title(), p.posture.name, *p.posture.aliases]
             full = [f"{p.posture.title()} {m.line}"] if m.line else []
-            out.append(Call(i, tuple(turn(_plain(t)) for t in [*names, *full] if t)))
+            out.append(Call(i, tuple(turn(_plain(t), k) for t in [*names, *full] if t)))
         own = [m.cues.full, m.cues.short, m.line]
-        texts = tuple(dict.fromkeys(turn(_plain(t)) for t in own if t))
+        texts = tuple(dict.fromkeys(turn(_plain(t), k) for t in own if t))
         if texts:
             out.append(Call(i, texts))
     return out

@@ -10,8 +10,8 @@ from kemvo.core.movement.interpretation import said, stance_of
 from kemvo.core.review.context import Seen, at_step
 from kemvo.core.review.findings import Finding
 from kemvo.core.tables.stances import stance_of_school
-from kemvo.core.timing.weight_curve import EMPTY_UP_TO, SHIFT_POINTS
-from kemvo.core.types import OTHER_SIDE, SIDE_WORD, Side
+from kemvo.core.timing.weight_curve import SHIFT_POINTS
+from kemvo.core.types import EMPTY_UP_TO, OTHER_SIDE, SIDE_WORD, Side
 
 LINE_SHARE = 0.3
 """A stance narrower than this share of a shoulder width stands on one line (common practice: about a shoulder wide)."""

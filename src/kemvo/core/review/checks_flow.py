@@ -6,7 +6,7 @@ import re
 from collections.abc import Iterator
 from itertools import groupby, pairwise
 
-from kemvo.core.floor.feet import FloorStep
+from kemvo.core.floor.one_leg import one_leg_times
 from kemvo.core.language import lexicon as lx
 from kemvo.core.model.form import Posture
 from kemvo.core.movement.interpretation import said, stance_of, words_in
@@ -17,40 +17,17 @@ from kemvo.core.types import OTHER_SIDE, SIDE_WORD, Side
 
 
 def one_leg(look: Seen) -> Iterator[Finding]:
-    """Times on one leg alone: from the movement that lifts a foot off the floor to the one that puts it down."""
+    """Times on one leg alone that are long for the group."""
     limit = look.form.who.limits().one_leg_ms
-    for first, ms, side in one_leg_times(look):
-        if ms > limit:
+    for alone in one_leg_times(look.spans, look.trace.steps):
+        if alone.ms > limit:
             yield at_step(
-                first,
+                alone.first,
                 "one-leg-long",
-                f"{ms / 1000:.0f} s on the {SIDE_WORD[side]} leg alone; {limit / 1000:.0f} s is enough for this group."
+                f"{alone.ms / 1000:.0f} s on the {SIDE_WORD[alone.stands]} leg alone; {limit / 1000:.0f} s is enough for this group."
                 " Shorten it, or let the toes touch down.",
-                side,
+                alone.stands,
             )
-
-
-def one_leg_times(look: Seen) -> Iterator[tuple[FloorStep, int, Side]]:
-    """Every time on one leg alone: where it begins, how long it is in milliseconds, and the leg that stands."""
-    steps = {id(s.span): s for s in look.trace.steps}
-    first: FloorStep | None = None
-    off: Side | None = None
-    begun = 0
-    for span in look.spans:
-        step = steps.get(id(span))
-        if step is None:
-            continue
-        feet = step.after
-        now: Side | None = "L" if feet.left.contact == "off" else "R" if feet.right.contact == "off" else None
-        if now and now != off:
-            if off and first:
-                yield first, span.start_ms - begun, OTHER_SIDE[off]
-            first, begun = step, span.start_ms
-        elif off and not now and first:
-            yield first, span.start_ms - begun, OTHER_SIDE[off]
-        off = now
-    if off and first:
-        yield first, look.spans[-1].end_ms - begun, OTHER_SIDE[off]
 
 
 def breath_findings(look: Seen) -> Iterator[Finding]:

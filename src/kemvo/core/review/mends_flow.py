@@ -120,7 +120,7 @@ def alternate(look: Seen, f: Finding) -> Iterator[Try]:
             "Let the sides alternate.", changed(look.form, p.id, lambda x: x.model_copy(update={"alternate": True}))
         )
     else:
-        yield Try("Do it on the other side.", changed(look.form, p.id, mirror_posture))
+        yield Try("Do it on the other side.", changed(look.form, p.id, lambda x: mirror_posture(x, look.form.front)))
 
 
 def gentler(look: Seen, f: Finding) -> Iterator[Try]:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
 from itertools import pairwise
-from typing import TypeVar
+from typing import TypeVar, get_args
 
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.facts import Fact
@@ -306,4 +306,4 @@ def _front(postures: Sequence[Posture]) -> Front:
     """What the form's front is on the compass, where its first movement says so: "stand facing south"."""
     first = next((m for p in postures for m in p.movements), None)
     turns = [s.fact.to for s in said(read(first)) if s.fact.kind == "turn"] if first else []
-    return "south" if turns == ["south"] else "north"
+    return next((front for front in get_args(Front) if turns == [front]), "north")

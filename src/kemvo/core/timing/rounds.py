@@ -9,6 +9,7 @@ from kemvo.core.model.mirror import mirror_posture
 from kemvo.core.model.session import Pass
 from kemvo.core.movement.line_parts import feet_words, hands_words
 from kemvo.core.tables.block_kinds import BLOCK_KINDS
+from kemvo.core.types import Front
 
 PlacedPosture = tuple[Posture, str, str]
 """A posture with the id and title of its section."""
@@ -35,12 +36,12 @@ def only_part(placed: Sequence[PlacedPosture], p: Pass) -> list[PlacedPosture]:
     return out
 
 
-def rounds_of(placed: Sequence[PlacedPosture], p: Pass, entry: int) -> list[list[PlacedPosture]]:
+def rounds_of(placed: Sequence[PlacedPosture], p: Pass, entry: int, front: Front) -> list[list[PlacedPosture]]:
     """Every time the pass goes through its part, with what is done then: on the other side, hands or feet alone, and in a
     chain the first posture, then the first two, then the first three."""
     only = BLOCK_KINDS[p.kind].only if p.only == "all" else p.only
-    one = [(_alone(mirror_posture(x) if turned(p) else x, only, entry), s, t) for x, s, t in placed]
-    other = [(mirror_posture(x), s, t) for x, s, t in one] if p.alternate else one
+    one = [(_alone(mirror_posture(x, front) if turned(p) else x, only, entry), s, t) for x, s, t in placed]
+    other = [(mirror_posture(x, front), s, t) for x, s, t in one] if p.alternate else one
     rounds: list[list[PlacedPosture]] = []
     for n in range(p.repeats):
         here = other if n % 2 else one

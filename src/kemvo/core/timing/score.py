@@ -18,7 +18,7 @@ from kemvo.core.timing.opening_pause import says_of, with_pauses
 from kemvo.core.timing.paces import swayed
 from kemvo.core.timing.pass_postures import form_of, pass_title, postures_of
 from kemvo.core.timing.rounds import PlacedPosture, only_part, rounds_of, turned
-from kemvo.core.types import EVEN, Breath
+from kemvo.core.types import EVEN, Breath, Front
 
 SpanKind = Literal["movement", "hold", "pause", "turn"]
 """What is done at a place: a movement, the still time after it, a pause before or after a pass, or the instructor's turning
@@ -44,7 +44,7 @@ class Performance(NamedTuple):
 
 
 class Round(NamedTuple):
-    """One pass being done for the `nth` time of `of`. `no` counts the passes of the session, from 0."""
+    """One pass being done for the `nth` time of `of`. `no` counts the passes of the session, from 0; `front`: its form's on the compass."""
 
     no: int
     id: str
@@ -56,6 +56,7 @@ class Round(NamedTuple):
     voice: VoiceLevel
     say: str
     kind: BlockKind = "follow"
+    front: Front = "north"
 
 
 class Place(NamedTuple):
@@ -100,7 +101,7 @@ def score_of(session: Session, forms: Forms) -> Score:
 
 def score_of_form(form: Form) -> Score:
     """The score of one form by itself, once through."""
-    once = Round(0, "", form.title, "", 1, 1, "behind", "full", "")
+    once = Round(0, "", form.title, "", 1, 1, "behind", "full", "", front=form.front)
     placed = [(p, s.id, s.title) for s in in_usual_ways(form).sections for p in s.postures]
     return Score(tuple(_places(once, placed)), form.opening_left_pct)
 
@@ -114,9 +115,10 @@ def _places_of_pass(
     before = p.pause_before_ms or 0
 
     def round_no(nth: int, of: int, voice: VoiceLevel) -> Round:
-        return Round(no, p.id, pass_title(p, forms), p.part.form_id, nth, of, p.facing, voice, says, p.kind)
+        return Round(no, p.id, pass_title(p, forms), p.part.form_id, nth, of, p.facing, voice, says, p.kind, front)
 
     says = says_of(p, forms)
+    front = forms[p.part.form_id].front if p.part.form_id in forms else "north"
 
     if not row.moves:
         whole = before + p.still_ms + p.pause_after_ms
@@ -126,7 +128,7 @@ def _places_of_pass(
     if p.part.form_id not in forms:
         return
     entry = entry_weight(p, forms)
-    rounds = rounds_of(swayed(placed_of(p, forms), p, 100 - entry if turned(p) else entry), p, entry)
+    rounds = rounds_of(swayed(placed_of(p, forms), p, 100 - entry if turned(p) else entry), p, entry, front)
     material = (p.part, p.only)
     left = entry
     again = between_ms(p, rounds)
@@ -174,7 +176,7 @@ def counted_over(rounds: Sequence[Sequence[PlacedPosture]]) -> list[int]:
 
 def _places(here: Round, placed: Iterable[PlacedPosture], counted: tuple[int, int] | None = None) -> Iterator[Place]:
     """The places of one round. `counted`: how often its posture was done in the rounds before, and is in all of them."""
-    for performance in performances(placed):
+    for performance in performances(placed, here.front):
         if counted:
             performance = performance._replace(nth=performance.nth + counted[0], of=counted[1])
         for no, m in enumerate(performance.posture.movements):
@@ -205,23 +207,23 @@ def entry_weight(p: Pass, forms: Forms) -> int:
     for posture in form.postures():
         if wanted and posture.id == wanted[0].id:
             break
-        times = done_times(posture)
+        times = done_times(posture, form.front)
         if times[-1].movements:
             left = times[-1].movements[-1].left_pct
     return 100 - left if turned(p) else left
 
 
-def done_times(p: Posture) -> list[Posture]:
+def done_times(p: Posture, front: Front = "north") -> list[Posture]:
     """The posture once for every time it is done, the other side where it alternates."""
     if p.repeats == 1:
         return [p]
-    back = mirror_posture(p) if p.alternate else p
+    back = mirror_posture(p, front) if p.alternate else p
     return [back if n % 2 else p for n in range(p.repeats)]
 
 
-def performances(placed: Iterable[tuple[Posture, str, str]]) -> list[Performance]:
+def performances(placed: Iterable[tuple[Posture, str, str]], front: Front = "north") -> list[Performance]:
     """Every posture as often as it is done, with its "two of three"."""
-    done = [(one, section, title) for p, section, title in placed for one in done_times(p)]
+    done = [(one, section, title) for p, section, title in placed for one in done_times(p, front)]
     times: Counter[str] = Counter()
     out: list[Performance] = []
     for no, ((posture, section, title), (nth, of)) in enumerate(

@@ -185,7 +185,7 @@ def mirrored(spans: Iterable[Span]) -> list[Span]:
             performance = turned.get(id(s.performance))
             if performance is None:
                 performance = turned[id(s.performance)] = s.performance._replace(
-                    posture=mirror_posture(s.performance.posture)
+                    posture=mirror_posture(s.performance.posture, s.round.front)
                 )
             movement = performance.posture.movements[s.movement_no]
         out.append(

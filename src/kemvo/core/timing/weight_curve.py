@@ -7,7 +7,7 @@ from collections.abc import Iterable
 from functools import lru_cache
 from typing import NamedTuple
 
-from kemvo.core.types import EVEN, Side
+from kemvo.core.types import EMPTY_UP_TO, EVEN, Side
 
 SHIFT_POINTS = 25
 """More points than this moving from leg to leg are a weight shift, even when the full side stays."""
@@ -35,11 +35,6 @@ def full_side(left_pct: float) -> Side | None:
     if left_pct == EVEN:
         return None
     return "L" if left_pct > EVEN else "R"
-
-
-EMPTY_UP_TO = 10
-"""Percent of the weight up to which a foot counts as empty: above that an empty stance is at fault (common
-practice, no source)."""
 
 
 def is_full(side: Side | None, left_pct: float) -> bool:

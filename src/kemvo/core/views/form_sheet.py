@@ -23,8 +23,8 @@ from kemvo.core.review.findings import Finding
 from kemvo.core.tables.groups import ADVICE
 from kemvo.core.tables.rooms import Point, Room
 from kemvo.core.timing.totals import Totals, totals_by
-from kemvo.core.timing.weight_curve import EMPTY_UP_TO, is_full, shifts
-from kemvo.core.types import Side, Value
+from kemvo.core.timing.weight_curve import is_full, shifts
+from kemvo.core.types import EMPTY_UP_TO, Side, Value
 
 
 @dataclass(frozen=True, slots=True)

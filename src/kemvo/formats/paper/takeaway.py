@@ -58,7 +58,7 @@ def _seen(stage: Stage) -> dict[str, object]:
 def write_takeaway(path: Path, title: str, tempos: Sequence[Tempo], usual: int, film: str = "") -> None:
     """Write the file. `usual`: which of the tempos it begins with. `film`: the name of a video that lies beside the file; then the
     sound is the video's. The sounds are read one after the other: only one of them is in memory."""
-    page = (files("kemvo.formats") / "takeaway.html").read_text("utf-8")
+    page = (files("kemvo.formats.paper") / "takeaway.html").read_text("utf-8")
     page = page.replace("{{title}}", html.escape(title or "Practice")).replace("{{care}}", html.escape(ADVICE))
     before, after = page.split("{{data}}")
     with path.open("w", encoding="utf-8") as out:

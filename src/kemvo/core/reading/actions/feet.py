@@ -9,6 +9,7 @@ from kemvo.core.facts import Fact
 from kemvo.core.language import lexicon as lx
 from kemvo.core.reading.actions.foot_kind import kind_of, step_is_verb
 from kemvo.core.reading.actions.foot_way import (
+    hour,
     pivot_on,
     side_of_foot,
     sides_named,
@@ -16,6 +17,7 @@ from kemvo.core.reading.actions.foot_way import (
     stands_by,
     toes_way,
     touch_of,
+    towards,
     way_of,
 )
 from kemvo.core.reading.actions.foot_words import (
@@ -130,6 +132,7 @@ def feet(p: Piece, memory: Memory) -> Iterator[Fact]:
         touch=touch_of(p, noun),
         size=None if far else size_of(p),
         cm=far,
+        to=towards(p),
     )
 
 
@@ -139,16 +142,6 @@ def _ends_out(p: Piece) -> int | None:
         n = number_at(p.tokens, i + 1, p.last)
         if n and 5 <= n[0] <= 180 and p.words() & lx.OUTWARD and p.w(n[1]) not in ("o'clock", "oclock", "percent"):
             return round(n[0])
-    return None
-
-
-def hour(p: Piece) -> str | None:
-    """ "…to three o'clock"."""
-    for i in p.where(("o'clock", "oclock")):
-        for k in range(max(p.first, i - 2), i):
-            found = number_at(p.tokens, k, p.last)
-            if found and found[1] == i and 1 <= found[0] <= 12:
-                return str(int(found[0]))
     return None
 
 

@@ -20,6 +20,7 @@ from kemvo.core.reading.actions.foot_words import (
     is_place,
 )
 from kemvo.core.reading.clause import SAME_ONE, Memory, Piece
+from kemvo.core.reading.quantities import FISTS, distance, number_at
 from kemvo.core.types import OTHER_SIDE
 
 CURVES = frozenset(w for w, way in lx.STEP_WAYS.items() if way == "circle")
@@ -152,6 +153,38 @@ def way_of(p: Piece, noun: int | None) -> tuple[str | None, int | None]:
     # "Bring the left foot to the right foot": beside it.
     to_foot = [i for i in p.sides() if noun is not None and i > noun and "to" in p.before(i) and p.w(i + 1) in lx.FOOT]
     return ("in", to_foot[0]) if to_foot else (None, None)
+
+
+def towards(p: Piece) -> str | None:
+    """The point of the compass or the hour a step goes towards: "step to the east", "…towards three o'clock"."""
+    for i in p.where(lx.COMPASS):
+        if not p.before(i) & {"facing", "face", "turn", "look"}:
+            after = p.w(i + 1)
+            return (
+                w + after if (w := p.w(i)) in ("north", "south") and after in ("east", "west") else w.replace("-", "")
+            )
+    return hour(p)
+
+
+def hour(p: Piece) -> str | None:
+    """ "…to three o'clock"."""
+    for i in p.where(("o'clock", "oclock")):
+        for k in range(max(p.first, i - 2), i):
+            found = number_at(p.tokens, k, p.last)
+            if found and found[1] == i and 1 <= found[0] <= 12:
+                return str(int(found[0]))
+    return None
+
+
+AHEAD = {"forward": 1, "forwards": 1, "ahead": 1, "back": -1, "backward": -1, "backwards": -1, "behind": -1}
+
+
+def farther(p: Piece) -> int | None:
+    """Where a step goes besides its way, in centimetres ahead (negative: back): "…and a fist's width back"."""
+    far = distance(p.tokens, p.first, p.last)
+    on = [t.w for t in p.tokens[p.first : p.last + 1] if t.w in AHEAD]
+    others = p.sides() or not p.words().isdisjoint((lx.HAND | lx.FOOT) - FISTS - TOUCHES.keys())
+    return far * AHEAD[on[0]] if far and on and p.verb < 0 and not others else None
 
 
 def _is_no_way(p: Piece, i: int, others: bool) -> bool:

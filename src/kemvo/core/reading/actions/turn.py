@@ -80,8 +80,10 @@ def turn(p: Piece) -> Iterator[Fact]:
     comes = comes and len(p.sides()) == 1 and "to" in p.before(p.sides()[0])
     goes = p.verb_in(COMES) and p.w(p.verb - 1) in lx.TRUNK and p.w(p.verb + 1) == "to" and len(p.sides()) == 1
     home = goes or (p.verb_in(COMES) and {"back", "to", "front"} <= p.words() and not p.where(lx.HAND, lx.FOOT))
+    home = home or (p.verb_in(("return", "returns")) and bool(p.where(lx.TRUNK)) and "to" in p.words())
     whole = p.where(WHOLE)
-    aimed = p.verb < 0 and bool(whole) and p.w(whole[0] + 1) == "to" and p.last - whole[0] <= 4
+    goal = whole[0] + 1 + (p.w(whole[0] + 1) == "back") if whole else 0
+    aimed = p.verb < 0 and bool(whole) and p.w(goal) == "to" and p.last - goal <= 3
     bare = p.verb < 0 and p.last - p.first <= 4 and p.where(lx.TRUNK) and len(p.sides()) == 1 and not p.where(lx.INTO)
     by_waist = any(p.before(i) & {"with", "from"} for i in p.where(("waist",)))
     by_waist = by_waist and len(p.sides()) == 1 and not p.where(lx.HAND)

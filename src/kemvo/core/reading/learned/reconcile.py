@@ -12,7 +12,7 @@ from collections.abc import Collection, Sequence
 from kemvo.core.facts import Fact, FactKind, FactSide
 from kemvo.core.language import lexicon as lx
 from kemvo.core.reading.actions.foot_kind import step_is_verb
-from kemvo.core.reading.actions.foot_way import pivot_on, size_of, stands_by, toes_way, touch_of, way_of
+from kemvo.core.reading.actions.foot_way import pivot_on, size_of, stands_by, toes_way, touch_of, towards, way_of
 from kemvo.core.reading.actions.kicks import begins_only
 from kemvo.core.reading.actions.turn import target
 from kemvo.core.reading.actions.weight import KEEPS
@@ -71,7 +71,9 @@ def looked_again(
                 continue
             pieces = pieces or [Piece(tokens, c.first, c.last, c.verb) for c in clauses]
             instead = [f for f in here if f.kind in OF_A_FOOT] if kind in OF_A_FOOT and _acts_once(pieces[k]) else []
-            plain = all(likely[k][f.kind] < UNLIKE for f in instead)
+            # "Turn right, then back to the middle": the middle is where the body turns, and no weight.
+            home = kind == "shift" and any(f.kind == "turn" and f.to == "front" for f in here)
+            plain = not home and all(likely[k][f.kind] < UNLIKE for f in instead)
             added = _sounding(kind, k, pieces, told) if plain else None
             if added and not any(_same(added, f) for j in (k - 1, k + 1) if 0 <= j < len(clauses) for f in told[j]):
                 here = [f for f in here if f not in instead]
@@ -151,7 +153,7 @@ def _sounding(kind: FactKind, k: int, pieces: Sequence[Piece], told: Sequence[Se
         noun = next(iter(p.where(lx.FOOT)), None)
         far = distance(p.tokens, p.first, p.last)
         how = {"direction": way_of(p, noun)[0], "touch": touch_of(p, noun), "size": None if far else size_of(p)}
-        return p.fact(kind, at, side=side, cm=far, **how)
+        return p.fact(kind, at, side=side, cm=far, to=towards(p), **how)
     if kind == "pivot":
         return p.fact(kind, at, side=side, on=pivot_on(p), toes=toes_way(p), angle=turned)
     return p.fact(kind, at, side=side)
