@@ -7,8 +7,10 @@ The search knows nothing of how likely a change is: it tries all of them (own ch
 from __future__ import annotations
 
 from collections.abc import Iterator
+from itertools import combinations, product
 from math import atan2, cos, degrees, hypot, radians, sin
 
+import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
@@ -44,10 +46,10 @@ def every_change(form: Form, t: Trace) -> Iterator[tuple[Tweak, EndPlace]]:
     for i, step in enumerate(t.steps):
         for side in sides_of(step):
             for tweak in (Tweak(i, side, "reversed"), Tweak(i, side, "other foot")):
-                yield tweak, mark_of(trace(form, tweak=tweak))
+                yield tweak, mark_of(trace(form, tweaks=(tweak,)))
             for k in range(8, 37):
                 tweak = Tweak(i, side, "longer", k / 20)
-                yield tweak, mark_of(trace(form, tweak=tweak))
+                yield tweak, mark_of(trace(form, tweaks=(tweak,)))
 
 
 def sides_of(step: FloorStep) -> list:
@@ -78,7 +80,8 @@ def test_the_mirrored_form_has_the_mirrored_mark(form: Form) -> None:
 def test_every_change_that_is_told_closes_the_form(form: Form) -> None:
     t = trace(form)
     for told in closings(form, t):
-        again = mark_of(trace(form, tweak=Tweak(told.step, told.side, told.how, told.factor)))  # type: ignore[arg-type]
+        tweaks = tuple(Tweak(c.step, c.side, c.how, c.factor) for c in told.changes)  # type: ignore[arg-type]
+        again = mark_of(trace(form, tweaks=tweaks))
         assert again.distance() < 0.16  # the factor is told in thousandths
         assert told.mark.closed()
         assert told.says.endswith(".")
@@ -106,3 +109,43 @@ def nearest(told: list[Closing]) -> float:
 def test_a_form_that_ends_on_its_mark_wants_no_change(form: Form) -> None:
     t = trace(form)
     assert closings(form, t) == [] or not mark_of(t).closed()
+
+
+def every_pair(form: Form, t: Trace) -> Iterator[tuple[Tweak, Tweak]]:
+    """Every two steps, both longer or shorter in tenths."""
+    places = [(i, side) for i, step in enumerate(t.steps) for side in sides_of(step)]
+    for (i, a), (j, b) in combinations(places, 2):
+        if i != j:
+            for k, m in product(range(4, 19), repeat=2):
+                yield Tweak(i, a, "longer", k / 10), Tweak(j, b, "longer", m / 10)
+
+
+@given(walks)
+@settings(max_examples=25)
+def test_where_no_single_change_closes_a_form_and_two_lengths_do_two_are_told(form: Form) -> None:
+    t = trace(form)
+    if mark_of(t).closed() or any(mark.closed() for _, mark in every_change(form, t)):
+        return
+    told = closings(form, t)
+    assert all(len(c.changes) == 2 for c in told)
+    if not told:
+        closing = next((p for p in every_pair(form, t) if mark_of(trace(form, tweaks=p)).distance() < 0.1), None)
+        assert closing is None or abs(mark_of(t).turned) > 10
+
+
+TWO_STEPS = (
+    ["Left foot steps forward, heel first", "All the weight into the left", "Right foot steps out", "All the weight into the right",
+     "Left foot steps in beside the right"],
+    ["Right foot steps out", "All the weight into the right", "Left foot steps in beside the right", "All the weight into the left",
+     "Right foot steps back, toes first", "All the weight into the right", "Left foot steps in beside the right",
+     "Left foot steps back, toes first", "All the weight into the left", "Right foot steps forward, heel first",
+     "All the weight into the right", "Left foot steps forward, heel first", "Right foot steps in beside the left"],
+)  # fmt: skip
+
+
+@pytest.mark.parametrize("lines", TWO_STEPS)
+def test_two_steps_are_told_in_a_sentence_each(lines: list[str]) -> None:
+    form = walk(*lines)
+    for told in closings(form, trace(form)):
+        assert told.says.count(".") >= len(told.changes)
+        assert told.mark.closed()

@@ -178,3 +178,35 @@ def test_a_form_that_only_just_fits_in_most_of_a_room_is_placed_all_the_same() -
     placed = best_spot((Disc(-1, 0, 0), Disc(1, 0, 0)), pocket, 0.0)
     assert 0 <= placed.clearance <= 0.001
     assert placed.spot.x == pytest.approx(1, abs=0.001)
+
+
+cameras = st.builds(
+    Camera,
+    x=st.floats(-12, 20),
+    y=st.floats(-12, 20),
+    towards_deg=st.floats(0, 359),
+    wide_deg=st.sampled_from([40.0, 60.0, 90.0]),
+    near=st.sampled_from([0.5, 2.0]),
+)
+
+
+@given(discs, cameras, st.floats(-12, 20), st.floats(-12, 20), st.sampled_from([0.0, 90.0, 211.0]))
+def test_no_spot_misses_room_and_picture_by_less_wherever_the_camera_looks(
+    places: tuple[Disc, ...], camera: Camera, x: float, y: float, facing: float
+) -> None:
+    room = Room(width=6, depth=5, camera=camera)
+    found = best_spot(places, room, facing)
+    assert min(clearance(places, room, Spot(x=x, y=y, facing_deg=facing))) <= found.clearance + 0.006
+    assert min(clearance(places, room, found.spot)) == pytest.approx(found.clearance, abs=1e-6)
+
+
+def test_a_picture_that_misses_the_room_is_told() -> None:
+    """The camera stands at the front and looks away: what is best stands outside, and that the room itself does is said."""
+    room = Room(width=6, depth=5, camera=Camera(x=3, y=6, towards_deg=0, wide_deg=60, near=1))
+    form = walk("All the weight into the right", "Left heel steps forward").model_copy(update={"room": room})
+    told = standing(form)
+    assert not told.best.fits
+    assert "In the room itself it fits" in told.says
+    assert "Move or turn the camera." in told.says
+    turned = room.model_copy(update={"camera": room.camera.model_copy(update={"towards_deg": 180})})  # type: ignore[union-attr]
+    assert standing(form.model_copy(update={"room": turned})).best.fits

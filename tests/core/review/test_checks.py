@@ -147,7 +147,7 @@ def test_a_form_that_walks_away_is_closed_by_stepping_back_instead() -> None:
     assert mark_of(look.trace).ahead == pytest.approx(2 * 0.38 * 1.7, abs=0.03)
     told = closings(form, look.trace)
     assert told
-    assert any(c.how == "reversed" for c in told)
+    assert any(c.changes[0].how == "reversed" for c in told)
     for c in told:
         assert c.mark.closed()
 

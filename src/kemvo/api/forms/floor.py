@@ -84,7 +84,7 @@ def where_to_stand(house: Here, id_: str, facings: Facings = "four") -> Standing
 
 @router.get("/forms/{id_}/closings")
 def what_closes(house: Here, id_: str) -> list[Closing]:
-    """Single steps that, done differently, would let the form end on its mark."""
+    """Steps (one, or two together) that, done differently, would let the form end on its mark."""
     form = house.forms.get(id_).body
     return closings(form, seen(form).trace)
 

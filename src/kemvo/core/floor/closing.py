@@ -1,8 +1,9 @@
-"""The return to the mark: how far from its opening spot a form ends, and which single changed step would close the gap."""
+"""The return to the mark: how far from its opening spot a form ends, and which changed step, or which two, would close the gap."""
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Iterator, Sequence
+from itertools import islice
 from math import hypot
 from typing import NamedTuple
 
@@ -17,8 +18,8 @@ ON_THE_MARK_M = 0.15
 
 ON_THE_MARK_DEG = 10
 
-WALKED = 60
-"""So many times a form is walked through to the end, the likeliest changes first."""
+WALKED, PAIRS_WALKED = 60, 25
+"""So many times a form is walked through to the end, the likeliest changes first; so many pairs of changes are."""
 
 SHORTEST, LONGEST = 0.4, 1.8
 """A step made longer or shorter stays within these shares of itself, so that it can still be done (own choice)."""
@@ -61,8 +62,8 @@ class EndPlace(Value):
         return f"{where}, turned {abs(self.turned):.0f} degrees to the {'right' if self.turned > 0 else 'left'}."
 
 
-class Closing(Value):
-    """A single step that, done differently, would close the form: in which movement, how, and how it then ends."""
+class StepChange(Value):
+    """A step done differently: of which foot in which movement (the `step`-th of the form), how, and in words."""
 
     movement_id: str
     posture_id: str
@@ -70,6 +71,13 @@ class Closing(Value):
     side: Side
     how: str
     factor: float
+    says: str
+
+
+class Closing(Value):
+    """One step, or two, that would close the form if they were done differently, and how it then ends."""
+
+    changes: tuple[StepChange, ...]
     says: str
     mark: EndPlace
 
@@ -89,7 +97,8 @@ class _Likely(NamedTuple):
 
 
 def closings(form: Form, t: Trace, most: int = 3) -> list[Closing]:
-    """Single changes that close the form, those that leave least first.
+    """Single steps that, done differently, close the form, those that leave least first; where no single one does, pairs of steps that
+    do, those that change least first.
 
     What a change does is first told from the place alone (all later steps follow the foot), and the likeliest are then
     walked through: a later step that is made beside the other foot takes some of it back, so a longer or shorter step is
@@ -98,23 +107,126 @@ def closings(form: Form, t: Trace, most: int = 3) -> list[Closing]:
     mark = mark_of(t)
     if mark.closed():
         return []
-    found: list[Closing] = []
+    found = list(_single(form, t, mark))
+    found.sort(key=lambda c: (_much(c.changes[0]), c.mark.distance()))
+    if not found and abs(mark.turned) <= ON_THE_MARK_DEG:
+        found = list(islice(_pairs(form, t, mark), most))
+    return found[:most]
+
+
+def _much(c: StepChange) -> bool:
+    return c.how == "longer" and abs(c.factor - 1) > 0.5
+
+
+def _single(form: Form, t: Trace, mark: EndPlace) -> Iterator[Closing]:
     walked = 0
     for one in sorted(_likely(t, mark)):
         if walked >= WALKED:
-            break
+            return
         tried = _walked(form, mark, one.tweak)
         walked += len(tried)
         tweak, new = min(tried, key=lambda tried: tried[1].distance())
         if new.closed():
-            found.append(_closing(t.steps[tweak.step], tweak, new))
-    found.sort(key=lambda c: (c.how == "longer" and abs(c.factor - 1) > 0.5, c.mark.distance()))
-    return found[:most]
+            yield _closing(t, (tweak,), new)
+
+
+class _Reach(NamedTuple):
+    """A step, and how far the form's end goes to the right and ahead when it is made as long again."""
+
+    step: int
+    side: Side
+    right: float
+    ahead: float
+
+
+def _pairs(form: Form, t: Trace, mark: EndPlace) -> Iterator[Closing]:
+    """Pairs of steps that close the form when both are made longer or shorter, or one the other way round and one longer or shorter;
+    those that change least first."""
+    reaches = [
+        _Reach(one.step, one.side, *_from_stand(t.steps[one.step], one.side))
+        for one in dict.fromkeys(x.tweak._replace(how="longer", factor=1.0) for x in _likely(t, mark))
+    ]
+    likely: list[tuple[float, Tweak, Tweak]] = []
+    for i, a in enumerate(reaches):
+        for b in reaches[i + 1 :]:
+            if a.step == b.step:
+                continue
+            both = _lengths_of(mark.right, mark.ahead, a, b)
+            if both:
+                likely.append((abs(both[0] - 1) + abs(both[1] - 1), *_tweaks(a, b, both)))
+            for turned, other in ((a, b), (b, a)):
+                right, ahead = mark.right - 2 * turned.right, mark.ahead - 2 * turned.ahead
+                whole = other.right**2 + other.ahead**2
+                if whole <= LEAST_MOVED:
+                    continue
+                factor = bounded(1 - (right * other.right + ahead * other.ahead) / whole)
+                rest = hypot(right + (factor - 1) * other.right, ahead + (factor - 1) * other.ahead)
+                if rest <= ON_THE_MARK_M:
+                    change = (
+                        Tweak(turned.step, turned.side, "reversed"),
+                        Tweak(other.step, other.side, "longer", factor),
+                    )
+                    likely.append((2 + abs(factor - 1), *sorted(change)))  # type: ignore[arg-type]
+    likely.sort()
+    for _, first, second in likely[:PAIRS_WALKED]:
+        tweaks, new = _walked_together(form, t, (first, second))
+        if new.closed():
+            yield _closing(t, tweaks, new)
+
+
+def _from_stand(step: FloorStep, side: Side) -> tuple[float, float]:
+    """How far right and ahead of the standing foot a step has set its foot."""
+    e = next(e for e in step.events if e.side == side and e.kind == "step" and e.way)
+    stand = step.after.of(OTHER_SIDE[side])
+    return e.after.x - stand.x, e.after.y - stand.y
+
+
+def _tweaks(a: _Reach, b: _Reach, factors: tuple[float, float]) -> tuple[Tweak, Tweak]:
+    return Tweak(a.step, a.side, "longer", factors[0]), Tweak(b.step, b.side, "longer", factors[1])
+
+
+def _lengths_of(right: float, ahead: float, a: _Reach, b: _Reach) -> tuple[float, float] | None:
+    """How much longer or shorter two steps must be to bring the end so much back; None where they go the same way, or could not be
+    made so long or so short."""
+    area = a.right * b.ahead - a.ahead * b.right
+    if abs(area) <= LEAST_MOVED:
+        return None
+    first = 1 - (right * b.ahead - ahead * b.right) / area
+    second = 1 - (a.right * ahead - a.ahead * right) / area
+    return (first, second) if all(SHORTEST <= f <= LONGEST for f in (first, second)) else None
+
+
+def _walked_together(form: Form, t: Trace, tweaks: tuple[Tweak, ...]) -> tuple[tuple[Tweak, ...], EndPlace]:
+    """Two changes walked through, and walked again with the lengths by which the first walk missed the mark."""
+    best = tweaks, mark_of(trace(form, tweaks=tweaks))
+    for _ in range(2):
+        tried, new = best
+        if new.closed():
+            break
+        reaches = [_Reach(x.step, x.side, *_from_stand(t.steps[x.step], x.side)) for x in tried]
+        again: tuple[Tweak, ...]
+        if all(x.how == "longer" for x in tried):
+            by = _lengths_of(new.right, new.ahead, *reaches)
+            if by is None:
+                break
+            again = tuple(x._replace(factor=bounded(x.factor + f - 1)) for x, f in zip(tried, by, strict=True))
+        else:
+            n = next(i for i, x in enumerate(tried) if x.how == "longer")
+            r = reaches[n]
+            by_one = (new.right * r.right + new.ahead * r.ahead) / (r.right**2 + r.ahead**2)
+            again = tuple(x._replace(factor=bounded(x.factor - by_one)) if i == n else x for i, x in enumerate(tried))
+        if again == tried:
+            break
+        then = mark_of(trace(form, tweaks=again))
+        if then.distance() >= new.distance():
+            break
+        best = again, then
+    return best
 
 
 def _walked(form: Form, mark: EndPlace, tweak: Tweak) -> list[tuple[Tweak, EndPlace]]:
     """A change walked through, and where the form then ends. `mark`: where it ends without."""
-    first = mark_of(trace(form, tweak=tweak))
+    first = mark_of(trace(form, tweaks=(tweak,)))
     tried = [(tweak, first)]
     if tweak.how == "longer":
         share = tweak.factor - 1
@@ -123,7 +235,7 @@ def _walked(form: Form, mark: EndPlace, tweak: Tweak) -> list[tuple[Tweak, EndPl
         best = bounded(1 - (mark.right * dx + mark.ahead * dy) / whole) if whole > LEAST_MOVED else tweak.factor
         if abs(best - tweak.factor) > SAME_LENGTH:
             again = tweak._replace(factor=best)
-            tried.append((again, mark_of(trace(form, tweak=again))))
+            tried.append((again, mark_of(trace(form, tweaks=(again,)))))
     return tried
 
 
@@ -148,7 +260,12 @@ def _likely(t: Trace, mark: EndPlace) -> Iterable[_Likely]:
                 yield _Likely(rest, Tweak(i, e.side, "longer", PROBE if abs(factor - 1) < SAME_LENGTH else factor))
 
 
-def _closing(step: FloorStep, tweak: Tweak, mark: EndPlace) -> Closing:
+def _closing(t: Trace, tweaks: Sequence[Tweak], mark: EndPlace) -> Closing:
+    changes = tuple(_change(t.steps[x.step], x) for x in tweaks)
+    return Closing(changes=changes, says=" ".join(c.says for c in changes), mark=mark)
+
+
+def _change(step: FloorStep, tweak: Tweak) -> StepChange:
     e = next(e for e in step.events if e.side == tweak.side and e.kind == "step")
     length = travel(step.after.of(OTHER_SIDE[e.side]), e.after)
     foot = f"the {SIDE_WORD[tweak.side]} foot"
@@ -161,7 +278,7 @@ def _closing(step: FloorStep, tweak: Tweak, mark: EndPlace) -> Closing:
             says = f"the step of {foot} is {abs(change):.2f} m {'longer' if change > 0 else 'shorter'}"
         case _:
             says = f"the other foot steps instead of {foot}"
-    return Closing(
+    return StepChange(
         movement_id=step.movement.id,
         posture_id=step.performance.posture.id,
         step=tweak.step,
@@ -169,5 +286,4 @@ def _closing(step: FloorStep, tweak: Tweak, mark: EndPlace) -> Closing:
         how=tweak.how,
         factor=round(tweak.factor, 3),
         says=f"{step.performance.posture.title()}: {says}.",
-        mark=mark,
     )

@@ -171,9 +171,11 @@ def _search(discs: tuple[Disc, ...], room: Room, picture: bool, facing: float, s
     polygons = [np.array(r) for r in regions(room, picture)]
     low, high = polygons[0].min(axis=0), polygons[0].max(axis=0)
     start = np.array([[*((low + high) / 2), facing]])
-    half = np.array([*((high - low) / 2), spread])
+    best, best_at = float(_free(start, shape, polygons)[0]), start[0]
+    # Where a camera's picture misses the room, the least that is missing may be at a place outside it; but no farther than what is
+    # missing in the middle of the room.
+    half = np.array([*((high - low) / 2 + max(0.0, -best)), spread])
 
-    best, best_at = -np.inf, start[0]
     cells, size = start, half
     while len(cells):
         free = _free(cells, shape, polygons)
@@ -260,6 +262,11 @@ def _inside_by(places: Array, polygon: Array) -> Array:
     distance = np.sqrt(best)
     signed: Array = np.where(inside, distance, -distance)
     return signed
+
+
+def is_inside(place: Point, polygon: Sequence[Point]) -> bool:
+    """Whether a place is inside a polygon."""
+    return float(_inside_by(np.array([place]), np.array(polygon))[0]) >= 0
 
 
 def _centroid(corners: Sequence[Point]) -> Point:

@@ -15,6 +15,7 @@ from kemvo.core.floor.placement import (
     best_spot,
     clearance,
     facings_of,
+    is_inside,
     regions,
     step_that_fits,
 )
@@ -75,7 +76,7 @@ def standing(form: Form, which: Facings = "four") -> Standing:
         step_pct=step_pct,
         smaller=smaller,
         now=now,
-        says=_says(form, best, step_pct, smaller),
+        says=_says(form, best, step_pct, smaller) + _without_picture(discs, room, best),
     )
 
 
@@ -89,6 +90,16 @@ def _says(form: Form, best: Facing, step_pct: float | None, smaller: Facing | No
     if smaller is not None:
         return f"It does not fit with steps of {form.who.step():.0f} %. With steps of {step_pct:.0f} % it does: {smaller.says}"
     return "It does not fit, not even with very small steps: the arms alone need more room than there is."
+
+
+def _without_picture(discs: tuple[Disc, ...], room: Room, best: Facing) -> str:
+    """Where a form does not fit only for the camera's picture: that, and where it would."""
+    if best.fits or room.camera is None:
+        return ""
+    in_room = best_spot(discs, room, room.front_deg, picture=False)
+    if not in_room.fits():
+        return ""
+    return f" In the room itself it fits ({_facing(room, in_room).says[:-1]}): it is the camera's picture that misses it. Move or turn the camera."
 
 
 def _facing(room: Room, placed: BestSpot) -> Facing:
@@ -107,6 +118,8 @@ def _facing(room: Room, placed: BestSpot) -> Facing:
 
 def where(room: Room, spot: Spot) -> str:
     """The start spot as one paces it out: the distances to the nearer of the two walls each way."""
+    if not is_inside((spot.x, spot.y), regions(room, picture=False)[0]):
+        return "stand outside the room"
     told = []
     for pair in (("left", "right"), ("back", "front")):
         away = {side: _to_wall(room, spot, SIDE_TURN[side]) for side in pair}

@@ -52,10 +52,10 @@ class Tweak(NamedTuple):
 
 
 def trace(
-    form: Form, spans: Iterable[Span] | None = None, step_pct: float | None = None, tweak: Tweak | None = None
+    form: Form, spans: Iterable[Span] | None = None, step_pct: float | None = None, tweaks: Sequence[Tweak] = ()
 ) -> Trace:
     """A form on the floor for whom it is meant. `spans`: its timeline, if that is at hand; `step_pct`: another size of
-    step than theirs; `tweak`: one step done differently."""
+    step than theirs; `tweaks`: steps done differently, at most one in a movement."""
     who: Who = form.who
     lengths = body(who.stature_cm, who.step() if step_pct is None else step_pct, who.reach_cm)
     walker = _Walker(form.manner, lengths, form.room, form.front)
@@ -63,9 +63,10 @@ def trace(
     doing = [s for s in (plan_form(form).spans if spans is None else spans) if s.kind == "movement"]
     feet, facing = opening.feet, 0.0
     steps = []
+    tweak_at = {t.step: t for t in tweaks}
     for i, span in enumerate(doing):
         coming = doing[i + 1] if i + 1 < len(doing) else None
-        walker.tweak = tweak if tweak and tweak.step == i else None
+        walker.tweak = tweak_at.get(i)
         step = walker.walk(span, feet, facing, coming)
         feet, facing = step.after, step.facing
         steps.append(step)

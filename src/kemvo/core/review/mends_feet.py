@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from kemvo.core.floor.closing import Closing, closings
+from kemvo.core.floor.closing import StepChange, closings
 from kemvo.core.floor.feet import FloorStep, offset, outward
 from kemvo.core.floor.footprint import space
 from kemvo.core.floor.placement import best_spot, facings_of, step_that_fits
@@ -130,24 +130,33 @@ def no_facing(look: Seen, f: Finding) -> Iterator[Try]:
 
 
 def close(look: Seen, f: Finding) -> Iterator[Try]:
-    """The step that closes the form, where words can say how: back instead of forward, the other foot, or how far."""
-    for c in closings(look.form, look.trace, most=12):
-        step = look.trace.steps[c.step]
-        fact = next((s.fact for s in said(step.movement) if s.fact.kind == "step"), None)
-        if fact is None:
-            continue
-        if c.how == "other foot":
-            changed = fact.model_copy(update={"side": OTHER_SIDE[c.side]})
-        elif c.how == "longer":
-            changed = fact.model_copy(update={"side": c.side, "size": None, "cm": _how_far(step, c)})
+    """The step, or the two, that close the form, where words can say how: back instead of forward, the other foot, or how far."""
+    for closing in closings(look.form, look.trace, most=12):
+        form = look.form
+        for c in closing.changes:
+            words = _changed_words(look.trace.steps[c.step], c)
+            if words is None:
+                break
+            form = set_in(form, c.posture_id, c.movement_id, foot=words)
         else:
-            changed = fact.model_copy(
-                update={"direction": "back" if fact.direction != "back" else "forward", "touch": None}
-            )
-        yield Try(c.says, set_in(look.form, c.posture_id, c.movement_id, foot=in_words(changed)))
+            yield Try(closing.says, form)
 
 
-def _how_far(step: FloorStep, c: Closing) -> int:
+def _changed_words(step: FloorStep, c: StepChange) -> str | None:
+    """What the feet do in a movement whose step is changed, in words; None where its words tell no step."""
+    fact = next((s.fact for s in said(step.movement) if s.fact.kind == "step"), None)
+    if fact is None:
+        return None
+    if c.how == "other foot":
+        return in_words(fact.model_copy(update={"side": OTHER_SIDE[c.side]}))
+    if c.how == "longer":
+        return in_words(fact.model_copy(update={"side": c.side, "size": None, "cm": _how_far(step, c)}))
+    return in_words(
+        fact.model_copy(update={"direction": "back" if fact.direction != "back" else "forward", "touch": None})
+    )
+
+
+def _how_far(step: FloorStep, c: StepChange) -> int:
     """How far a foot must go in its step that is made longer or shorter, in whole centimetres: in the direction the body
     faces, or where it goes only sideways, in that."""
     e = next(e for e in step.events if e.side == c.side and e.kind == "step")
