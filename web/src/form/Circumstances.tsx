@@ -84,6 +84,16 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
         options={["north", "east", "south", "west"].map((x) => [x, x] as const)}
         onChoose={(id) => change({ front: id as Form["front"] })}
       />
+      <Labelled name="Still before it begins, s">
+        <NumberField
+          label="Still time before the form begins, in seconds"
+          value={form.lead_ms}
+          least={0}
+          most={1800}
+          seconds
+          onNumber={(lead_ms) => change({ lead_ms })}
+        />
+      </Labelled>
       <Stances
         {...{ formId, version, stances: manner.stances }}
         change={(stances) => setManner({ stances })}

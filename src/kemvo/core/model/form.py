@@ -198,7 +198,8 @@ class Phrase(Value):
 class Form(Value):
     """A fixed sequence of postures in sections.
 
-    `tempo` is in counts per minute. `opening_left_pct` is the weight in the opening stance.
+    `tempo` is in counts per minute. `opening_left_pct` is the weight in the opening stance. `lead_ms`: a still time before the first
+    movement, untouched by tempo.
     `school` and `notes` are the instructor's own words. `front`: what its front is on the
     compass. `manner`: how its school places feet and weight. `who`: for
     whom it is meant. `room`: where it is practised, `start`: where in it, if that
@@ -211,6 +212,7 @@ class Form(Value):
     notes: Annotated[str, Field(max_length=20_000)] = ""
     tempo: Tempo = DEFAULT_TEMPO
     opening_left_pct: LeftPct = EVEN
+    lead_ms: StillMs = 0
     front: Front = "north"
     manner: Manner = Manner()
     who: Who = Who()

@@ -68,7 +68,12 @@ def _rows_of(run: Sequence[ReadEntry]) -> Iterator[ReadEntry]:
                 for f in facts
                 if begin <= f.start < end
             ]
-            entry = run[k].entry._replace(text=" ".join(words.split()), t_ms=_time(run, offsets, k, begin), flows=False)
+            entry = run[k].entry._replace(
+                text=" ".join(words.split()),
+                t_ms=_time(run, offsets, k, begin),
+                flows=False,
+                until_ms=run[-1].entry.until_ms,
+            )
             yield ReadEntry(entry, mine)
 
 

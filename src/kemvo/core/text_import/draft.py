@@ -137,9 +137,18 @@ def draft(
                 begins=begins,
             )
         )
-    form = building.form(title or usual, known)
+    form = building.form(title or usual, known).model_copy(update={"lead_ms": _lead_ms(read)})
     told = tuple(line for _, line in sorted(zip(was, lines, strict=True), key=lambda x: x[0]))
     return Draft(form=form.model_copy(update={"title": title}) if title else form, lines=told, items=flat, names=stand)
+
+
+def _lead_ms(read: Sequence[ReadEntry]) -> int:
+    """The time before the first words, where they have one; a track that Kemvo wrote has the still time of its session there."""
+    first = next((r.entry for r in read if r.entry.t_ms is not None), None)
+    return min(LONGEST_LEAD_MS, first.t_ms or 0) if first and not first.given else 0
+
+
+LONGEST_LEAD_MS = 30 * 60_000
 
 
 def _whole_items(read: Sequence[ReadEntry]) -> list[ReadEntry]:
@@ -152,7 +161,9 @@ def _whole_items(read: Sequence[ReadEntry]) -> list[ReadEntry]:
             out.append(r)
             continue
         by = len(last.entry.text) + 1
-        entry = last.entry._replace(text=f"{last.entry.text} {r.entry.text}", flows=r.entry.flows)
+        entry = last.entry._replace(
+            text=f"{last.entry.text} {r.entry.text}", flows=r.entry.flows, until_ms=r.entry.until_ms
+        )
         out[-1] = ReadEntry(
             entry, [*last.facts, *(_moved(f, by) for f in r.facts)], [*last.clauses, *(c + by for c in r.clauses)]
         )
@@ -390,6 +401,8 @@ def _counts(read: Sequence[ReadEntry], i: int, movements: int) -> float:
         list(takewhile(lambda r: r.entry.t_ms == here, reversed(read[:i])))
     )
     after = next((r.entry.t_ms for r in read[i + 1 :] if r.entry.t_ms is not None and r.entry.t_ms != here), None)
+    if after is None:
+        after = read[-1].entry.until_ms
     if after is None or after < here:
         return 4.0 * movements
     return min(MOST_COUNTS, max(LEAST_COUNTS, round((after - here) / alike * DEFAULT_TEMPO / 60_000, 3)))

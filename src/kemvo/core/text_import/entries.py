@@ -24,7 +24,8 @@ class Given(NamedTuple):
 class ScriptEntry(NamedTuple):
     """A piece of a text. `t_ms`: its time in milliseconds, None if it has none; `line`: where it begins in the
     file, counted from 1; `flows`: the sentence may go on into the next piece, as in captions; `heading`: the text marks
-    it as one, of this level (1 the highest); `indent`: how many letters in its words begin; `given`: what it is, where the file says so."""
+    it as one, of this level (1 the highest); `indent`: how many letters in its words begin; `given`: what it is, where the file says so;
+    `until_ms`: when it ends, where that is known and nothing with a time comes after it."""
 
     t_ms: int | None
     line: int
@@ -33,3 +34,4 @@ class ScriptEntry(NamedTuple):
     heading: int = 0
     indent: int = 0
     given: Given | None = None
+    until_ms: int | None = None

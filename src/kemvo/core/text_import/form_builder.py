@@ -66,6 +66,7 @@ class Building:
     def __init__(self) -> None:
         self.parts: list[DraftSection] = []
         self.title = ""
+        self.front: Front = "north"
         self.notes: list[str] = []
         self.titles_name = False
         """Whether titles that could be a section's are known to name postures."""
@@ -192,6 +193,7 @@ class Building:
         if loose and all(part.is_posture() for part in loose):
             self.know_titles()  # every title stands over one posture without a name
         sections = []
+        self.front = _front([told.whole() for part in self.parts for told in part.postures])
         legs = Legs(EVEN)
         all_done: list[Posture] = []
         for part in self.parts:
@@ -211,7 +213,7 @@ class Building:
                 title=self.title or title,
                 notes=notes,
                 manner=_manner(all_done),
-                front=_front(all_done),
+                front=self.front,
                 sections=tuple(sections),
             )
         )
@@ -227,7 +229,7 @@ class Building:
             sides = {posture.side, before.posture.side} if before else set()
             turned = sides == {"L", "R"} or (told.other and None in sides)
         if before:
-            whole = mirror_posture(before.whole()) if turned else before.whole()
+            whole = mirror_posture(before.whole(), self.front) if turned else before.whole()
             told.movements = list(whole.movements)
         if entry and not told.movements:
             own = filled_in(entry.on(posture.side))

@@ -128,5 +128,5 @@ def _as_one(run: Sequence[ScriptEntry]) -> list[ScriptEntry]:
     whole = " ".join(e.text for e in run)
     timed = sum(e.t_ms is not None for e in run)
     if len(run) > 1 and timed <= 1 and whole.endswith(_ENDED) and len(whole) <= LONGEST_SENTENCE:
-        return [run[0]._replace(text=whole)]
+        return [run[0]._replace(text=whole, until_ms=run[-1].until_ms)]
     return [e._replace(flows=True) for e in run[:-1]] + [run[-1]]

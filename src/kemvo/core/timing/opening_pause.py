@@ -1,5 +1,5 @@
 """The still time before a pass where none was typed: as long as the words that open it need, so that the first movement's cue is
-heard as well. Worked out from estimated lengths, before anything has a time.
+heard as well, and no shorter than the form's own still time. Worked out from estimated lengths, before anything has a time.
 """
 
 from __future__ import annotations
@@ -65,7 +65,15 @@ def _opening_ms(
     said = sum(ROOM * estimated_ms(t, session.speech.wpm) + BETWEEN_MS for t in texts)
     turn = TURN_MS if facing is not None and facing != p.facing else 0
     chime = CHIME_MS if session.sound.chime else 0
-    return max(LEAST_MS, ceil((said + turn + chime + BETWEEN_MS) / STEP_MS) * STEP_MS)
+    return max(LEAST_MS, _lead_ms(p, forms), ceil((said + turn + chime + BETWEEN_MS) / STEP_MS) * STEP_MS)
+
+
+def _lead_ms(p: Pass, forms: Forms) -> int:
+    """The still time with which a form begins, where the pass begins with it."""
+    form, done = forms.get(p.part.form_id), postures_of(p, forms)
+    if form is None or not done or p.part.first_movement:
+        return 0
+    return form.lead_ms if done[0].id == form.postures()[0].id else 0
 
 
 def _opening(

@@ -103,7 +103,8 @@ def score_of_form(form: Form) -> Score:
     """The score of one form by itself, once through."""
     once = Round(0, "", form.title, "", 1, 1, "behind", "full", "", front=form.front)
     placed = [(p, s.id, s.title) for s in in_usual_ways(form).sections for p in s.postures]
-    return Score(tuple(_places(once, placed)), form.opening_left_pct)
+    lead = [_still(form.lead_ms, once, form.opening_left_pct)] if form.lead_ms and placed else []
+    return Score((*lead, *_places(once, placed)), form.opening_left_pct)
 
 
 def _places_of_pass(

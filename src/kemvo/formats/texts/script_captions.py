@@ -54,7 +54,7 @@ def caption_entries(text: str, name: str) -> Iterator[ScriptEntry]:
         no = next((k for k in range(no, len(rows)) if block.lines[0] in rows[k]), no)
         flows = after is not None and words[-1:] not in (".", "!", "?") and after.start - block.end < LONG_SILENCE_MS
         if words:
-            yield ScriptEntry(block.start, no + 1, words, flows)
+            yield ScriptEntry(block.start, no + 1, words, flows, until_ms=block.end)
         no += 1
 
 

@@ -83,6 +83,7 @@ def _plain(text: str, name: str) -> Iterator[ScriptEntry]:
 def _of_lines(lines: Sequence[str], words: Sequence[str]) -> Iterator[ScriptEntry]:
     """The sentences of lines. `words`: what each of them says, without marks."""
     waiting: int | None = None
+    last: ScriptEntry | None = None
     for no, (raw, said) in enumerate(zip(lines, words, strict=True), 1):
         time = _TIME.match(said)
         t_ms = stamp_ms(time[1]) if time else waiting
@@ -91,7 +92,12 @@ def _of_lines(lines: Sequence[str], words: Sequence[str]) -> Iterator[ScriptEntr
         indent = len(raw.expandtabs(4)) - len(_BULLET.sub("", raw.expandtabs(4)))
         for sentence in _SENTENCE.split(line):
             if sentence.strip():
-                yield ScriptEntry(t_ms, no, sentence.strip(), indent=indent)
+                if last:
+                    yield last
+                last = ScriptEntry(t_ms, no, sentence.strip(), indent=indent)
+    if last:
+        # A time at the very end is when the last words end.
+        yield last._replace(until_ms=waiting)
 
 
 def _after_empty(lines: Sequence[str]) -> set[int]:
