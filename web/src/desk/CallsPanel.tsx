@@ -11,6 +11,7 @@ interface CallsPanelProps {
 
 const CALLS = [
   { key: "sections", name: "sections" },
+  { key: "place", name: "where the form stands in a longer one" },
   { key: "cautions", name: "cautions" },
   { key: "gentler", name: "gentler versions" },
   { key: "breath_words", name: "breath in words" },

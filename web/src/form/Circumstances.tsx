@@ -5,6 +5,7 @@ import { Labelled } from "../shared/Labelled";
 import { NumberField } from "../shared/NumberField";
 import { RoomFields } from "./RoomFields";
 import { Stances } from "./Stances";
+import { WithinFields } from "./WithinFields";
 import { WordPairs } from "./WordPairs";
 
 interface CircumstancesProps {
@@ -94,6 +95,7 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
           onNumber={(lead_ms) => change({ lead_ms })}
         />
       </Labelled>
+      <WithinFields form={form} change={change} />
       <Stances
         {...{ formId, version, stances: manner.stances }}
         change={(stances) => setManner({ stances })}

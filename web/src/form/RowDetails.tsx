@@ -212,7 +212,8 @@ export function TotalsTable({ totals, title }: { totals: Totals; title: string }
 export function formLine(form: Form, totals: Totals): string {
   const postures = form.sections.flatMap((s) => s.postures).filter((p) => !p.variant_of).length;
   return [
-    plural(postures, "posture"),
+    plural(postures, "posture") +
+      (form.within ? ` (${form.within.first} to ${form.within.last} of ${form.within.of})` : ""),
     plural(totals.counts, "count"),
     clock(totals.ms),
     plural(totals.breaths, "breath"),

@@ -25,6 +25,7 @@ from kemvo.core.cues.wording import (
 from kemvo.core.language.speech_estimate import estimated_ms
 from kemvo.core.model.form import Movement
 from kemvo.core.model.session import FACINGS, VOICES, Calls, Forms, Session
+from kemvo.core.model.within import within_words
 from kemvo.core.movement.interpretation import FEET, line_facts
 from kemvo.core.movement.line_parts import part_facts, portions
 from kemvo.core.tables.block_kinds import BLOCK_KINDS as BLOCKS
@@ -145,7 +146,13 @@ class _Teller:
                 yield from self.cue("pass", first, says, pause.start_ms)
 
     def sections(self) -> Iterator[Cue]:
-        """The title of a section where it begins, in passes that go over more than one."""
+        """Where a pass stands in a longer form, as it begins; the title of a section where it begins, in passes that go over more
+        than one."""
+        for s, before in self._first_of(lambda p: "") if self.calls.place else ():
+            done = {x.performance.posture.id for x in self.parts[s.round.no] if x.performance}
+            form = self.forms[s.round.form_id]
+            place = within_words(form.within, form.ids(), done)
+            yield from self.cue("section", s, distinct(("full", place), ("short", "")), before, tail=".within")
         if not self.calls.sections:
             return
         for s, before in self._first_of(lambda p: p.section_id):

@@ -14,6 +14,7 @@ from pydantic import Field, ValidationError
 from kemvo.core.errors import from_validation
 from kemvo.core.facts import Fact
 from kemvo.core.language.sides import first_side
+from kemvo.core.model.within import Within
 from kemvo.core.tables.groups import Who
 from kemvo.core.tables.rooms import Room, Spot
 from kemvo.core.tables.schools import Manner
@@ -201,7 +202,7 @@ class Form(Value):
     `tempo` is in counts per minute. `opening_left_pct` is the weight in the opening stance. `lead_ms`: a still time before the first
     movement, untouched by tempo.
     `school` and `notes` are the instructor's own words. `front`: what its front is on the
-    compass. `manner`: how its school places feet and weight. `who`: for
+    compass. `within`: where it stands in a longer form. `manner`: how its school places feet and weight. `who`: for
     whom it is meant. `room`: where it is practised, `start`: where in it, if that
     is settled. `phrases`: words that are said otherwise; `pronunciations`: words the voice says as if they were spelt
     otherwise. `set_aside`: findings of the read-through that are meant to be so. `tags`: words to find it by.
@@ -214,6 +215,7 @@ class Form(Value):
     opening_left_pct: LeftPct = EVEN
     lead_ms: StillMs = 0
     front: Front = "north"
+    within: Within | None = None
     manner: Manner = Manner()
     who: Who = Who()
     room: Room | None = None
@@ -227,6 +229,10 @@ class Form(Value):
     def postures(self) -> list[Posture]:
         """The postures in the order they are done, in their usual ways."""
         return [p for s in self.sections for p in s.postures if not p.variant_of]
+
+    def ids(self) -> list[str]:
+        """The ids of the postures in the order they are done."""
+        return [p.id for p in self.postures()]
 
     def all_postures(self) -> list[Posture]:
         """All postures as they stand, their variants as well."""

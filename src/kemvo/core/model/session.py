@@ -201,13 +201,14 @@ class Calls(Value):
     """What else is called. `count`: the counts aloud. `breath_words`: in and out in words, also where more than the
     breath is said. `cautions`, `gentler`, `sections`: those of the form. `minutes_left`: so many minutes before the end
     the time left is said. `reminders`: points of posture, one for each pass. `vary`: a sentence that comes again is led
-    in differently each time."""
+    in differently each time. `place`: where the form stands in a longer one ("postures 25 to 32 of 64")."""
 
     count: bool = False
     breath_words: bool = False
     cautions: bool = True
     gentler: bool = True
     sections: bool = True
+    place: bool = False
     minutes_left: Annotated[tuple[Annotated[int, Field(ge=1, le=120)], ...], Field(max_length=10)] = ()
     reminders: Annotated[tuple[Line, ...], Field(max_length=60)] = ()
     vary: bool = False

@@ -11,6 +11,7 @@ from kemvo.core.facts import Fact
 from kemvo.core.language import lexicon as lx
 from kemvo.core.model.catalogue import Entry
 from kemvo.core.model.form import FILLED_IN, Form, Movement, Origins, Posture
+from kemvo.core.model.within import within_said
 from kemvo.core.movement.fact_words import in_words
 from kemvo.core.movement.fields import filled
 from kemvo.core.movement.interpretation import words_in
@@ -184,9 +185,14 @@ def _place(
     text = entry.text.strip()
     if entry.given and (entry.given.sure or not (entry.given.listed and tells_movement(facts))):
         return _as_given(building, entry.given, text, facts, known, _counts(read, i, 1))
+    within = within_said(text) if not building.postures() else None
+    if within and (within[1] or laid in ("title", "section")):
+        building.within = within[0]
     if laid == "title":
         building.title = text.strip(" :")[:200]
         return "title", "understood"
+    if within and within[1]:
+        return "note", "understood"
     said = name_line(text.removesuffix(":"))
     bare = unnumbered(text)
     if (laid and entry.heading < LOWEST_PLAIN) or not tells_movement(facts) or _PART.match(text):

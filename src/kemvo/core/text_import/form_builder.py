@@ -21,6 +21,7 @@ from kemvo.core.model.form import (
     Section,
 )
 from kemvo.core.model.mirror import mirror_posture
+from kemvo.core.model.within import Within
 from kemvo.core.movement.fields import carried, filled_in
 from kemvo.core.movement.interpretation import FEET, line_facts, said
 from kemvo.core.movement.readings import finished, read
@@ -67,6 +68,7 @@ class Building:
         self.parts: list[DraftSection] = []
         self.title = ""
         self.front: Front = "north"
+        self.within: Within | None = None
         self.notes: list[str] = []
         self.titles_name = False
         """Whether titles that could be a section's are known to name postures."""
@@ -214,6 +216,7 @@ class Building:
                 notes=notes,
                 manner=_manner(all_done),
                 front=self.front,
+                within=self.within,
                 sections=tuple(sections),
             )
         )

@@ -9,6 +9,7 @@ from math import ceil
 
 from kemvo.core.language.speech_estimate import estimated_ms
 from kemvo.core.model.session import FACINGS, TURN_MS, VOICES, Forms, Pass, Session
+from kemvo.core.model.within import within_words
 from kemvo.core.tables.block_kinds import BLOCK_KINDS, BlockKind, Facing, VoiceLevel
 from kemvo.core.timing.pass_postures import postures_of
 
@@ -95,6 +96,9 @@ def _opening(
     first = postures[0]
     if session.calls.cautions and first.cautions not in warned and done_along(p.kind, p.facing, p.voice):
         yield ". ".join(first.cautions)
+    if session.calls.place:
+        form = forms[p.part.form_id]
+        yield within_words(form.within, form.ids(), {x.id for x in postures})
     if session.calls.sections:
         ids = {posture.id for posture in postures}
         titles = [s.title for s in forms[p.part.form_id].sections if ids & {x.id for x in s.postures}]

@@ -108,9 +108,10 @@ def _title(lines: Sequence[str]) -> dict[int, int]:
     """The line that stands alone at the top as a title does, with its level."""
     no = next((no for no, line in enumerate(lines, 1) if line.strip()), 0)
     text = lines[no - 1].strip() if no else ""
-    words = text.split()
+    # "The long crossing (25 to 32 of 64)": the brackets are no part of its length.
+    words = re.sub(r"\s*\([^()]*\)$", "", text).split()
     alone = no < len(lines) and not lines[no].strip() and len([x for x in lines[no:] if x.strip()]) > 1
-    named = bool(words) and text[0].isupper() and len(words) <= TITLE_WORDS and text[-1].isalnum()
+    named = bool(words) and text[0].isupper() and len(words) <= TITLE_WORDS and words[-1][-1].isalnum()
     return {no: 1} if alone and named and words[0].lower() not in PARTS and not _TIME.match(text) else {}
 
 
