@@ -45,7 +45,15 @@ def test_what_says_where_a_form_stands(text: str, numbers: tuple[int, int, int])
 
 @pytest.mark.parametrize(
     "text",
-    ["32 to 25 of 64", "Step to 3 of the clock", "Shift 70 to 30", "70/30", "25 to 65 of 64", "2 of 4", "Hold for 3 to 5 seconds"],
+    [
+        "32 to 25 of 64",
+        "Step to 3 of the clock",
+        "Shift 70 to 30",
+        "70/30",
+        "25 to 65 of 64",
+        "2 of 4",
+        "Hold for 3 to 5 seconds",
+    ],
 )
 def test_what_says_no_such_thing(text: str) -> None:
     assert within_said(text) is None
@@ -57,7 +65,9 @@ def test_a_movement_with_numbers_says_more_than_where_it_stands() -> None:
     assert not found[1]
 
 
-NINE = "\n".join(f"{n}. Heron {word}\nLeft foot steps forward" for n, word in enumerate("wades waits wakes".split(), 25))
+NINE = "\n".join(
+    f"{n}. Heron {word}\nLeft foot steps forward" for n, word in enumerate("wades waits wakes".split(), 25)
+)
 
 
 @pytest.mark.parametrize(

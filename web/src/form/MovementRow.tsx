@@ -113,6 +113,11 @@ export const MovementRow = memo(function MovementRow({
           {BREATHS[m.breath]}
         </button>
       </div>
+      {m.hands_on && (
+        <span className="quiet pointer-events-none absolute -bottom-2.5 left-1/2 z-1 rounded bg-base-100 px-1 text-xs">
+          hands go on ↓
+        </span>
+      )}
       {m.hold_ms > 0 && (
         <span className="quiet pointer-events-none absolute right-1 -bottom-2.5 z-1 rounded bg-base-100 px-1 text-xs">
           hold {seconds(m.hold_ms)}

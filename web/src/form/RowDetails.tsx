@@ -54,6 +54,11 @@ export function MovementDetails({ movement: m, line, change }: MovementDetailsPr
           />
         </label>
       </div>
+      <Check
+        name="hands go on, and arrive with the next movement"
+        on={m.hands_on}
+        onChange={(hands_on) => change(m.id, { hands_on })}
+      />
       <div className="grid gap-1.5">
         <span className="quiet text-sm">Cue wording (yours takes priority)</span>
         {WORDING_ROWS.map(({ key, name }) => (

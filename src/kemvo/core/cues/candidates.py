@@ -9,8 +9,9 @@ from collections.abc import Iterator, Sequence
 from itertools import pairwise, takewhile
 from typing import NamedTuple
 
-from kemvo.core.cues.joins import PARTS, Together, joined
-from kemvo.core.cues.kinds import CUE_KINDS, HANDS_MAY_LAG, NOTES, Cue, CueKind
+from kemvo.core.cues.joins import Together, joined
+from kemvo.core.cues.kinds import ARRIVES, CUE_KINDS, HANDS_MAY_LAG, NOTES, Cue, CueKind
+from kemvo.core.cues.order import in_order
 from kemvo.core.cues.terms import in_terms
 from kemvo.core.cues.wording import (
     LENGTHS,
@@ -58,17 +59,6 @@ def candidates(timeline: Timeline, breaths: Sequence[Breathed], session: Session
     cues = [c for c in cues if _asked(c, timeline, session.calls)]
     cues = in_order(cues)
     return Candidates(cues, list(joined(cues, timeline)))
-
-
-def in_order(cues: Sequence[Cue]) -> list[Cue]:
-    """Cues in the order of their moments."""
-    return sorted(cues, key=lambda c: (c.target_ms, rank(c), c.id))
-
-
-def rank(cue: Cue) -> int:
-    """The order of cues that belong to one moment: by kind; the parts of a movement in the order of its line."""
-    row = CUE_KINDS["foot"] if cue.kind in PARTS else CUE_KINDS[cue.kind]
-    return row.rank * 100 + cue.part
 
 
 def _asked(c: Cue, timeline: Timeline, calls: Calls) -> bool:
@@ -250,6 +240,7 @@ class _Teller:
         for i, s in enumerate(self.spans):
             if s.kind == "movement" and s.movement:
                 yield from self._movement(s, min(opens, s.start_ms - 3000))
+                yield from self._arriving(s)
             opens = s.start_ms if s.kind != "hold" else opens
             if i + 1 < len(self.spans) and self.spans[i + 1].round.no != s.round.no:
                 opens = self.spans[i + 1].start_ms
@@ -279,6 +270,15 @@ class _Teller:
                 yield from self.cue("hands", s, made, opens, at, due=at + lag, tail=tail, part=k)
             else:
                 yield from self.cue(p.kind, s, made, opens, at, tail=tail, lead=k == lead, part=k)
+
+    def _arriving(self, s: Span) -> Iterator[Cue]:
+        """That the hands arrive, in the movement after one over whose end they go on, unless its own words speak of hands."""
+        p, m = s.performance, s.movement
+        before = p.posture.movements[s.movement_no - 1] if p and s.movement_no else None
+        if m and before and before.hands_on and not any(x.kind in ("hands", "late") for x in portions(m)):
+            by = s.end_ms - round((s.end_ms - s.start_ms) * LATE_AT)
+            said = self.terms(s, distinct(("full", "The hands arrive"), ("short", "")))
+            yield from self.cue("late", s, said, s.start_ms, by, tail=":arrive", part=ARRIVES)
 
     def _footwork(self, s: Span, m: Movement, opens: int) -> Iterator[Cue]:
         """What the feet do, where it is noted beside the line and the line does not say it; words in which nothing was read, too:

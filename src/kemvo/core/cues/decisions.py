@@ -6,9 +6,10 @@ from __future__ import annotations
 from collections.abc import Mapping, Sequence
 from typing import NamedTuple
 
-from kemvo.core.cues.candidates import Candidates, rank
+from kemvo.core.cues.candidates import Candidates
 from kemvo.core.cues.joins import Together
 from kemvo.core.cues.kinds import CUE_KINDS, Cue
+from kemvo.core.cues.order import rank
 from kemvo.core.cues.wording import LENGTHS
 from kemvo.core.scheduling.model import Answer, Ceiling, Join, Said, Saying, Talk
 from kemvo.core.scheduling.reasons import State, outcomes

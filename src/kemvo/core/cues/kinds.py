@@ -67,6 +67,9 @@ HANDS_MAY_LAG = 0.25, 1500
 NOTES = -1
 """The part that is not of a movement's line, but of what is noted beside it for the feet."""
 
+ARRIVES = -2
+"""The part that tells of the hands of the movement before."""
+
 
 class Cue(NamedTuple):
     """Something to say.

@@ -6,8 +6,9 @@ from __future__ import annotations
 from bisect import bisect_right
 from collections.abc import Sequence
 
-from kemvo.core.cues.candidates import Candidates, in_order
+from kemvo.core.cues.candidates import Candidates
 from kemvo.core.cues.kinds import CUE_KINDS, Cue
+from kemvo.core.cues.order import in_order
 from kemvo.core.cues.wording import distinct, sayable
 from kemvo.core.model.session import CueChoice, OwnCue, Session
 from kemvo.core.timing.timeline import Timeline

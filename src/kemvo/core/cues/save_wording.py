@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import Literal
 
 from kemvo.core.cues.joins import PARTS
-from kemvo.core.cues.kinds import NOTES, Cue
+from kemvo.core.cues.kinds import ARRIVES, NOTES, Cue
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.language.sides import mirror_text
 from kemvo.core.model.form import Form, Movement, Phrase
@@ -28,7 +28,7 @@ def kept(form: Form, cue: Cue, span: Span, text: str, scope: Scope) -> Form:
         others = tuple(p for p in form.phrases if p.words.casefold() != said.casefold())
         return form.model_copy(update={"phrases": (*others, Phrase(words=said[:200], instead=text[:200]))})
     m = span.movement
-    if cue.kind not in PARTS | {"late"} or m is None:
+    if cue.kind not in PARTS | {"late"} or m is None or cue.part == ARRIVES:
         raise KemvoError(
             Problem(
                 what="These words belong to no movement.",
@@ -42,7 +42,7 @@ def kept(form: Form, cue: Cue, span: Span, text: str, scope: Scope) -> Form:
 def _said(cue: Cue, span: Span) -> str:
     """What the form says where the cue says it, without what led in."""
     m = span.movement
-    if m is None or cue.kind not in PARTS | {"late"}:
+    if m is None or cue.kind not in PARTS | {"late"} or cue.part == ARRIVES:
         return cue.wordings[0].text
     if cue.part == NOTES:
         return words_of(m.foot, 0, len(m.foot))

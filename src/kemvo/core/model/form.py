@@ -108,7 +108,8 @@ class Movement(Value):
     weight on the left leg when it ends. `breath`: in, out or free. `side`: the side it speaks of, if any.
     `line`: the whole in the instructor's words. `foot`: what the feet do, in words; empty: as the line says.
     `stance`: the stance reached; None: as the words say. `facing`: which way the body faces at its end, in degrees
-    from the form's front; None: as the words say. `gaze`: where the eyes go, in words. `corrections`: readings of
+    from the form's front; None: as the words say. `gaze`: where the eyes go, in words. `hands_on`: the hands go on over its end and
+    arrive with the next movement. `corrections`: readings of
     the line put right by hand. `origins`: where a field's value comes from; a field without one was given as it is.
     `unread`: the line was typed, and its fields have not yet taken what it says. `read`: what its words were read as;
     None: they have not been read yet.
@@ -125,6 +126,7 @@ class Movement(Value):
     stance: StanceId | None = None
     facing: Degrees | None = None
     gaze: Line = ""
+    hands_on: bool = False
     cues: Wordings = Wordings()
     corrections: Annotated[tuple[Correction, ...], Field(max_length=50)] = ()
     origins: Origins = Origins()

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterable, Mapping, Sequence
 from copy import copy
 from typing import Any
@@ -42,11 +43,20 @@ def open_to_reading(m: Movement, field: MovementField) -> bool:
     return getattr(m.origins, field) in ("read", "filled")
 
 
+HANDS_GO_ON = re.compile(
+    r"\b(?:hands?|arms?|palms?)\s+(?:still\s+|then\s+|just\s+)*(?:(?:go|goes|carry|carries|keep|keeps)\s+on\b|keeps?\s+(?:going|moving)\b"
+    r"|arrives?\s+(?:only\s+)?(?:with|on|at)\s+(?:the\s+)?(?:second|next|other)\b)",
+    re.IGNORECASE,
+)
+""" "…and the hands arrive with the second step": what the hands do goes on over the end of the movement."""
+
+
 def filled(m: Movement, facts: Sequence[Fact] | None = None, over: bool = False) -> Movement:
     """The movement with what its words say in those fields that are open to it; with `over`, in all of them.
 
     `facts`: what its line says, if that is at hand. What the words do not say stays.
     """
+    m = m.model_copy(update={"hands_on": True}) if not m.hands_on and HANDS_GO_ON.search(m.line) else m
     fields = _said_by(m) if facts is None else fields_of(facts)
     said = {k: v for k, v in fields.items() if over or open_to_reading(m, k)}
     if not said:
