@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import re
 from collections.abc import Mapping, Sequence
-from itertools import takewhile
 from typing import Literal
 
 from kemvo.core.facts import Fact
@@ -51,9 +50,9 @@ from kemvo.core.text_import.posture_lines import (
     unlabelled,
     unnumbered,
 )
-from kemvo.core.text_import.script import ReadEntry
+from kemvo.core.text_import.script import ReadEntry, lead_ms, time_counts
 from kemvo.core.text_import.split_movements import DraftMovement, told_apart
-from kemvo.core.types import DEFAULT_TEMPO, EVEN, LEAST_COUNTS, MOST_COUNTS, SIDE_WORD, Value
+from kemvo.core.types import EVEN, SIDE_WORD, Value
 
 Understood = Literal["understood", "guessed", "not understood"]
 Became = Literal["title", "note", "section", "posture", "movement"]
@@ -138,18 +137,9 @@ def draft(
                 begins=begins,
             )
         )
-    form = building.form(title or usual, known).model_copy(update={"lead_ms": _lead_ms(read)})
+    form = building.form(title or usual, known).model_copy(update={"lead_ms": lead_ms(read)})
     told = tuple(line for _, line in sorted(zip(was, lines, strict=True), key=lambda x: x[0]))
     return Draft(form=form.model_copy(update={"title": title}) if title else form, lines=told, items=flat, names=stand)
-
-
-def _lead_ms(read: Sequence[ReadEntry]) -> int:
-    """The time before the first words, where they have one; a track that Kemvo wrote has the still time of its session there."""
-    first = next((r.entry for r in read if r.entry.t_ms is not None), None)
-    return min(LONGEST_LEAD_MS, first.t_ms or 0) if first and not first.given else 0
-
-
-LONGEST_LEAD_MS = 30 * 60_000
 
 
 def _whole_items(read: Sequence[ReadEntry]) -> list[ReadEntry]:
@@ -158,7 +148,7 @@ def _whole_items(read: Sequence[ReadEntry]) -> list[ReadEntry]:
     for r in read:
         last = out[-1] if out else None
         same = last is not None and last.entry.line == r.entry.line and last.entry.t_ms is None and not r.entry.given
-        if last is None or not same or not LOWER_LABEL.match(last.entry.text):
+        if last is None or not same or not (last.entry.item or LOWER_LABEL.match(last.entry.text)):
             out.append(r)
             continue
         by = len(last.entry.text) + 1
@@ -184,7 +174,7 @@ def _place(
     laid = all_laid[i]
     text = entry.text.strip()
     if entry.given and (entry.given.sure or not (entry.given.listed and tells_movement(facts))):
-        return _as_given(building, entry.given, text, facts, known, _counts(read, i, 1))
+        return _as_given(building, entry.given, text, facts, known, time_counts(read, i, 1))
     within = within_said(text) if not building.postures() else None
     if within and (within[1] or laid in ("title", "section")):
         building.within = within[0]
@@ -223,11 +213,11 @@ def _place(
         return "note", "understood"
     notes = noted(unlabelled(text))
     placed = [_moved(f, len(unlabelled(text)) - len(text)) for f in facts]
-    if unlabelled(text) != text:  # an item of a list is one movement, however much it says
+    if entry.item or unlabelled(text) != text:  # an item of a list is one movement, however much it says
         told = [DraftMovement(notes.text, [f for f in placed if f.start < len(notes.text)])]
     else:
         told = told_apart(notes.text, [f for f in placed if f.start < len(notes.text)])
-    counts = _counts(read, i, len(told)) if notes.counts is None else notes.counts
+    counts = time_counts(read, i, len(told)) if notes.counts is None else notes.counts
     shares = _shares(counts, len(told), entry.t_ms is not None)
     made = [
         filled(Movement(line=piece.text[:2000], counts=share, origins=FILLED_IN), piece.facts)
@@ -395,20 +385,3 @@ def _as_given(
         )
         building.movement(filled(movement, facts))
     return given.kind, "understood"
-
-
-def _counts(read: Sequence[ReadEntry], i: int, movements: int) -> float:
-    """The counts of the movements of an entry: its share of the time until the next one, where there are times, which all entries of
-    one time have together; else four each."""
-    here = read[i].entry.t_ms
-    if here is None:
-        return 4.0 * movements
-    alike = len(list(takewhile(lambda r: r.entry.t_ms == here, read[i:]))) + len(
-        list(takewhile(lambda r: r.entry.t_ms == here, reversed(read[:i])))
-    )
-    after = next((r.entry.t_ms for r in read[i + 1 :] if r.entry.t_ms is not None and r.entry.t_ms != here), None)
-    if after is None:
-        after = read[-1].entry.until_ms
-    if after is None or after < here:
-        return 4.0 * movements
-    return min(MOST_COUNTS, max(LEAST_COUNTS, round((after - here) / alike * DEFAULT_TEMPO / 60_000, 3)))

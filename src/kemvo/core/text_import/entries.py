@@ -25,7 +25,7 @@ class ScriptEntry(NamedTuple):
     """A piece of a text. `t_ms`: its time in milliseconds, None if it has none; `line`: where it begins in the
     file, counted from 1; `flows`: the sentence may go on into the next piece, as in captions; `heading`: the text marks
     it as one, of this level (1 the highest); `indent`: how many letters in its words begin; `given`: what it is, where the file says so;
-    `until_ms`: when it ends, where that is known and nothing with a time comes after it."""
+    `until_ms`: when it ends, where that is known and nothing with a time comes after it; `item`: it stood in a list, whose marks are not in its words."""
 
     t_ms: int | None
     line: int
@@ -35,3 +35,4 @@ class ScriptEntry(NamedTuple):
     indent: int = 0
     given: Given | None = None
     until_ms: int | None = None
+    item: bool = False

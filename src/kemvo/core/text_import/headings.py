@@ -206,8 +206,9 @@ def _by_names(read: Sequence[ReadEntry], out: list[LineRole]) -> None:
         for i in free:
             text = read[i].entry.text
             # In a long list, what reads like a movement is a name, too: "Turn and left heel kick".
-            long_list = len(free) >= LONG_LIST and len(text.split()) <= LONG_NAME_WORDS and not text.endswith(".")
-            if i in names or long_list:
+            short = len(text.split()) <= LONG_NAME_WORDS and not text.endswith(".")
+            # …and in any, what has its side after it as names have: "Heel kick, right".
+            if i in names or (short and (len(free) >= LONG_LIST or name_line(text).side)):
                 out[i] = "posture"
 
 

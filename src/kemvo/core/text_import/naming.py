@@ -43,7 +43,7 @@ def posture_listed(
     both = _two_in_one(said, facts, known)
     if both:
         return both
-    side = said.side or _pinyin_side(said.name)
+    side = said.side or _pinyin_side(said.name) or side_beside(said.name)
     return Posture(name=said.name[:200], number=said.number, side=side, repeats=said.times, alternate=said.alternate)
 
 
@@ -121,6 +121,13 @@ def _pinyin_side(name: str) -> Side | None:
 
 
 PINYIN_SIDES: dict[str, Side] = {"zuo": "L", "you": "R"}
+
+
+def side_beside(name: str) -> Side | None:
+    """The side that stands before or after a name: "Part the reeds L", "Right wave"; "Kick with the left heel" has none."""
+    found = side_words(name)
+    beside = len(found) == 1 and (not name[: found[0].start].strip(" (") or not name[found[0].end :].strip(" .)"))
+    return found[0].side if beside else None
 
 
 def side_in(text: str) -> Side | None:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from itertools import pairwise
+from itertools import pairwise, takewhile
 from typing import Any, NamedTuple
 
 from kemvo.core.facts import Fact, as_plain
@@ -11,6 +11,7 @@ from kemvo.core.reading.posture_names import NameIndex
 from kemvo.core.reading.reader import read_with_clauses
 from kemvo.core.text_import.entries import ScriptEntry
 from kemvo.core.text_import.line_joining import cut_at_sentences, line_goes_on
+from kemvo.core.types import DEFAULT_TEMPO, LEAST_COUNTS, MOST_COUNTS
 
 
 class ReadEntry(NamedTuple):
@@ -85,3 +86,29 @@ def as_plain_entry(read: ReadEntry) -> dict[str, Any]:
         "text": read.entry.text,
         "facts": [as_plain(f) for f in read.facts],
     }
+
+
+LONGEST_LEAD_MS = 30 * 60_000
+
+
+def lead_ms(read: Sequence[ReadEntry]) -> int:
+    """The time before the first words, where they have one; a track that Kemvo wrote has the still time of its session there."""
+    first = next((r.entry for r in read if r.entry.t_ms is not None), None)
+    return min(LONGEST_LEAD_MS, first.t_ms or 0) if first and not first.given else 0
+
+
+def time_counts(read: Sequence[ReadEntry], i: int, movements: int) -> float:
+    """The counts of the movements of an entry: its share of the time until the next one, where there are times, which all entries of
+    one time have together; else four each."""
+    here = read[i].entry.t_ms
+    if here is None:
+        return 4.0 * movements
+    alike = len(list(takewhile(lambda r: r.entry.t_ms == here, read[i:]))) + len(
+        list(takewhile(lambda r: r.entry.t_ms == here, reversed(read[:i])))
+    )
+    after = next((r.entry.t_ms for r in read[i + 1 :] if r.entry.t_ms is not None and r.entry.t_ms != here), None)
+    if after is None:
+        after = read[-1].entry.until_ms
+    if after is None or after < here:
+        return 4.0 * movements
+    return min(MOST_COUNTS, max(LEAST_COUNTS, round((after - here) / alike * DEFAULT_TEMPO / 60_000, 3)))

@@ -18,6 +18,7 @@ _SENTENCE = re.compile(r"(?<=[.!?])(?<!\b\d\.)(?<!\b\d\d\.)(?<!\b\d\d\d\.)\s+(?=
 _BULLET = re.compile(r"^\s*(?:[-*+•–]\s+)?")
 _HEADING = re.compile(r"^\s*(?:(#{1,6})\s|()(?:\*\*|__)[^*_]+(?:\*\*|__):?\s*$)")
 _ROW = re.compile(r"^\s*\|(.*)\|\s*$")
+_ITEM = re.compile(r"^\s*[-*+•]\s+")
 _MARK = re.compile(r"^\s*(?:#{1,6}\s+|[-*+•]\s+|>\s+)")
 
 
@@ -94,7 +95,8 @@ def _of_lines(lines: Sequence[str], words: Sequence[str]) -> Iterator[ScriptEntr
             if sentence.strip():
                 if last:
                     yield last
-                last = ScriptEntry(t_ms, no, sentence.strip(), indent=indent)
+                item = raw is not said and bool(_ITEM.match(raw)) and not _ITEM.match(said)
+                last = ScriptEntry(t_ms, no, sentence.strip(), indent=indent, item=item)
     if last:
         # A time at the very end is when the last words end.
         yield last._replace(until_ms=waiting)
