@@ -10,6 +10,7 @@ from kemvo.core.movement.readings import finished
 from kemvo.core.practice.desk import cue_lines
 from kemvo.core.practice.pipeline import work_out
 from kemvo.core.practice.soundtrack import CHIME_MS, breath_tones, chimes, sounds
+from kemvo.core.tables.block_kinds import BLOCK_KINDS
 from kemvo.core.timing.pass_breath import breaths_of
 from kemvo.core.timing.pass_postures import pass_title, postures_of
 from kemvo.core.timing.timeline import plan
@@ -180,6 +181,14 @@ def test_the_stage_tells_what_comes_next() -> None:
         ("movement", "Slack", ""),
         ("pause", "", ""),
     ]
+
+
+def test_a_block_that_stands_still_is_shown_by_its_own_name() -> None:
+    settle = over().model_copy(update={"kind": "settle", "still_ms": 60_000})
+    named = settle.model_copy(update={"title": "Sit by the reeds"})
+    done = work_out(Session(passes=(settle, named, over())), FORMS, talk)
+    shown = stage(done, "x", "class", 1.0).spans
+    assert [s.posture_title for s in shown if s.posture < 0][:3] == [BLOCK_KINDS["settle"].title, "Sit by the reeds", ""]
 
 
 @given(practices())

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from itertools import pairwise, takewhile
+from itertools import pairwise
 from typing import Any, NamedTuple
 
 from kemvo.core.facts import Fact, as_plain
@@ -103,10 +103,14 @@ def time_counts(read: Sequence[ReadEntry], i: int, movements: int) -> float:
     here = read[i].entry.t_ms
     if here is None:
         return 4.0 * movements
-    alike = len(list(takewhile(lambda r: r.entry.t_ms == here, read[i:]))) + len(
-        list(takewhile(lambda r: r.entry.t_ms == here, reversed(read[:i])))
-    )
-    after = next((r.entry.t_ms for r in read[i + 1 :] if r.entry.t_ms is not None and r.entry.t_ms != here), None)
+    first = last = i
+    while first and read[first - 1].entry.t_ms == here:
+        first -= 1
+    while last + 1 < len(read) and read[last + 1].entry.t_ms == here:
+        last += 1
+    alike = last - first + 1
+    times = (read[k].entry.t_ms for k in range(last + 1, len(read)))
+    after = next((t for t in times if t is not None and t != here), None)
     if after is None:
         after = read[-1].entry.until_ms
     if after is None or after < here:

@@ -12,6 +12,7 @@ from kemvo.core.model.session import FACINGS, VOICES
 from kemvo.core.movement.interpretation import foot_side
 from kemvo.core.practice.pipeline import Practice
 from kemvo.core.running.live import span_keys
+from kemvo.core.tables.block_kinds import BLOCK_KINDS
 from kemvo.core.timing.pass_breath import Breathed
 from kemvo.core.timing.timeline import Span, mirrored
 from kemvo.core.timing.weight_curve import full_side, is_full
@@ -25,8 +26,8 @@ CURVE_STEP_MS = 100
 
 
 class StageSpan(Value):
-    """A span as the stage shows it. `key` names it at whatever tempo. `posture` counts within the practice, -1 in pauses; `next_posture` is
-    the title of the one that comes after."""
+    """A span as the stage shows it. `key` names it at whatever tempo. `posture` counts within the practice, -1 in pauses; its title is that
+    of the block where it stands still; `next_posture` is the title of the one that comes after."""
 
     key: str
     start_ms: int
@@ -223,7 +224,7 @@ def _spans(spans: list[Span], view: View, keys: Sequence[str]) -> tuple[StageSpa
                 pass_no=s.round.no,
                 posture=count[i],
                 posture_id=posture.id if posture else "",
-                posture_title=posture.title() if posture else "",
+                posture_title=posture.title() if posture else "" if BLOCK_KINDS[s.round.kind].moves else s.round.title,
                 number=posture.number if posture else "",
                 times=f"{p.nth} of {p.of}" if p and p.of > 1 else "",
                 next_posture=coming,
