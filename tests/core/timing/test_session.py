@@ -188,7 +188,11 @@ def test_a_block_that_stands_still_is_shown_by_its_own_name() -> None:
     named = settle.model_copy(update={"title": "Sit by the reeds"})
     done = work_out(Session(passes=(settle, named, over())), FORMS, talk)
     shown = stage(done, "x", "class", 1.0).spans
-    assert [s.posture_title for s in shown if s.posture < 0][:3] == [BLOCK_KINDS["settle"].title, "Sit by the reeds", ""]
+    assert [s.posture_title for s in shown if s.posture < 0][:3] == [
+        BLOCK_KINDS["settle"].title,
+        "Sit by the reeds",
+        "",
+    ]
 
 
 @given(practices())
