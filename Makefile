@@ -21,7 +21,7 @@ test: setup pages $(STAMPS)/dev $(STAMPS)/chromium check ## Install what tests n
 	$(BIN)/python -m pytest -n 2 --dist worksteal tests/browser
 
 quick: check ## Style, types, import rules, and the tests that need neither browser nor speech nor long searches
-	$(BIN)/python -m pytest -n 2 --dist load -m "not long" tests/core tests/store tests/reference
+	KEMVO_TESTS=quick $(BIN)/python -m pytest -n 2 --dist load -m "not long" tests/core tests/store tests/reference
 
 check: $(STAMPS)/dev $(TYPES) ## Style, types and the import rule
 	$(BIN)/ruff check src tests bench

@@ -1,5 +1,6 @@
 """Fixtures all tests share. No test touches the user's own data."""
 
+import os
 import shutil
 from collections.abc import Iterator
 from pathlib import Path
@@ -13,7 +14,9 @@ from kemvo.audio.speech.espeak import EspeakVoice
 from kemvo.audio.speech.voice import Utterance
 
 settings.register_profile("kemvo", deadline=None)
-settings.load_profile("kemvo")
+settings.register_profile("quick", deadline=None, max_examples=15)
+settings.load_profile(os.environ.get("KEMVO_TESTS", "kemvo"))
+"""“make quick” tries every law on fewer examples; “make test” on all."""
 
 
 @pytest.fixture(autouse=True)

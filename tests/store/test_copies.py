@@ -1,6 +1,7 @@
 """Copies: what is made is what comes back; what is damaged is refused with nothing changed."""
 
 import io
+import shutil
 import sqlite3
 import zipfile
 from contextlib import closing, suppress
@@ -28,10 +29,8 @@ from kemvo.store.shelves import recording_documents
 
 
 @pytest.fixture
-def folder(tmp_path: Path) -> Path:
-    path = tmp_path / "data"
-    path.mkdir()
-    fill(path)
+def folder(tmp_path: Path, demo_data: Path) -> Path:
+    path = Path(shutil.copytree(demo_data, tmp_path / "data"))
     (path / "sounds").mkdir()
     (path / "sounds" / "a.wav").write_bytes(b"a take")
     (path / "sounds" / "ground.mp3").write_bytes(b"a large sound")

@@ -1,6 +1,7 @@
 """Trouble with the data folder: each kind gets its sentence, and what can be read stays usable."""
 
 import os
+import shutil
 import sqlite3
 import subprocess
 import sys
@@ -13,7 +14,7 @@ from typer.testing import CliRunner
 
 from kemvo.api.app import create_app
 from kemvo.cli import app
-from kemvo.demo.load import demo_files, fill
+from kemvo.demo.load import demo_files
 from kemvo.store import database as database_module
 from kemvo.store.database import Database
 from kemvo.store.shelves import form_documents
@@ -21,10 +22,8 @@ from kemvo.store.trouble import StoreTrouble
 
 
 @pytest.fixture
-def folder(tmp_path: Path) -> Path:
-    path = tmp_path / "data"
-    path.mkdir()
-    fill(path)
+def folder(tmp_path: Path, demo_data: Path) -> Path:
+    path = Path(shutil.copytree(demo_data, tmp_path / "data"))
     for end in ("-wal", "-shm"):
         (path / f"kemvo.sqlite{end}").unlink(missing_ok=True)
     return path

@@ -179,4 +179,8 @@ def form_of_text(path: Path, title: str = "", items: Flat = "", names: NamesStan
         remarks.append(f"The items of the list were taken for {made.items}; --items {other} takes them for {other}.")
     if made.names and not names:
         remarks.append("The names were taken to stand after their movements; --names before takes them as written.")
+    if made.form.lead_ms:
+        remarks.append(
+            f"Its first words come at {made.form.lead_ms / 1000:g} s: so long it is still before the form begins."
+        )
     return with_typed_read(finished(made.form)), remarks

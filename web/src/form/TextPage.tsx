@@ -173,6 +173,12 @@ export function TextPage() {
               ))}
             </p>
           )}
+          {draft.form.lead_ms > 0 && (
+            <p className="mb-2" data-lead>
+              Its first words come at {clock(draft.form.lead_ms)}: the form begins with so much still time
+              (under Setup).
+            </p>
+          )}
           <ol className="grid max-h-[34rem] gap-1 overflow-y-auto" data-lines>
             {draft.lines.map((l, i) => (
               <li
