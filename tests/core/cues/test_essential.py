@@ -1,12 +1,13 @@
 """What shortening keeps: which foot or leg, what it does, which way. Lines come from a grammar of steps, shifts, pivots, lifts, kicks
 and turns with hands, manner and reasons around them."""
 
+import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from kemvo.core.cues.essential import ESSENTIAL
+from kemvo.core.cues.essential import ESSENTIAL, phrases
 from kemvo.core.cues.wording import wordings_of
-from kemvo.core.language.sides import side_words
+from kemvo.core.language.sides import mirror_text, side_words
 from kemvo.core.model.form import Movement
 from kemvo.core.model.mirror import mirror_movement
 from kemvo.core.model.session import Part, Pass, Session
@@ -23,6 +24,9 @@ FEET = st.sampled_from(
         "step forward with the {s} foot, heel first",
         "{s} heel to the corner",
         "step back with the {s} foot",
+        "{s} foot steps to the north-east, heel first",
+        "step to three o'clock with the {s} foot",
+        "step back to the west with the {s} foot",
         "the {s} foot steps out to shoulder width",
         "bring the {s} foot in",
         "shift seventy percent into the {s} leg",
@@ -95,3 +99,35 @@ def test_what_is_said_of_a_movement_holds_its_feet_in_every_pass(
         needed = {f.side for f in facts if f.kind in ESSENTIAL and f.side in ("L", "R")}
         for w in d.cue.wordings:
             assert needed <= {x.side for x in side_words(w.text)}, (w, needed)
+
+
+TOWARDS = [
+    ("Left foot steps to the north-east, heel first", "Left heel to the north-east", "Left heel, north-east"),
+    ("Right foot steps to three o'clock", "Right foot to three o’clock", "Right foot, three o’clock"),
+    ("Step back to the west with the right foot, toes first", "Right foot back to the west, toes first",
+     "Right foot back, west, toes"),
+    ("Left foot steps out heel first to nine o'clock", "Left heel to nine o’clock", "Left heel, nine o’clock"),
+    ("Circle step to the east with the left foot", "Left foot to the east", "Left foot, east"),
+    ("Step south with the right foot", "Right foot to the south", "Right foot, south"),
+    ("Right foot steps to twelve o'clock", "Right foot to twelve o’clock", "Right foot, twelve o’clock"),
+]  # fmt: skip
+
+
+@pytest.mark.parametrize(("line", "short", "call"), TOWARDS)
+def test_where_a_step_goes_is_never_lost(line: str, short: str, call: str) -> None:
+    (fact,) = (f for f in read_line(line) if f.kind == "step")
+    assert phrases(line, fact) == (short, call)
+
+
+@pytest.mark.parametrize(("line", "short", "call"), TOWARDS)
+@pytest.mark.parametrize("front", ["north", "east"])
+def test_mirrored_it_is_what_the_mirrored_line_says(line: str, short: str, call: str, front: str) -> None:
+    other = mirror_text(line, front)
+    (fact,) = (f for f in read_line(other) if f.kind == "step")
+    assert phrases(other, fact) == (mirror_text(short, front), mirror_text(call, front))
+
+
+def test_a_fist_s_width_more_is_only_said_in_ones_own_words() -> None:
+    line = "Step out to the left and a fist's width back"
+    (fact,) = (f for f in read_line(line) if f.kind == "step")
+    assert phrases(line, fact) == ("", "")

@@ -103,7 +103,7 @@ def phrases(line: str, f: Fact) -> Phrases:
     if f.kind == "shift":
         return _shift(f)
     other = any(w.side != f.side for w in side_words(words))
-    if f.side not in ("L", "R") or other or GOES_ON.match(line[f.end :]):
+    if f.side not in ("L", "R") or other or (not f.to and GOES_ON.match(line[f.end :])):
         return Phrases("", "")
     side = SIDE_WORD[f.side].capitalize()
     match f.kind:
@@ -127,11 +127,25 @@ def _noun(words: str, usual: str) -> str:
 
 def _step(f: Fact, side: str) -> Phrases:
     noun, first, called_first = SETS[f.touch] if f.touch else ("foot", "", "")
-    if f.direction not in WAYS:
+    if f.ahead_cm or (f.direction not in WAYS and not f.to):
         return Phrases("", "")
-    way, called = WAYS[f.direction]
+    way, called = (
+        (f" to {place_words(f.to)}", f", {place_words(f.to).removeprefix('the ')}") if f.to else WAYS[f.direction or ""]
+    )
+    if f.direction == "back" and f.to:
+        way, called = f" back{way}", f" back{called}"
     size = f", {f.size} step" if f.size else ""
     return Phrases(f"{side} {noun}{size}{way}{first}", f"{side} {noun}{called}{called_first}")
+
+
+HOURS = "one two three four five six seven eight nine ten eleven twelve".split()
+
+
+def place_words(to: str) -> str:
+    """A point of the compass or an hour, as it is said: "the north-east", "ten o’clock"."""
+    if to.isdecimal():
+        return f"{HOURS[(int(to) - 1) % 12]} o’clock"
+    return f"the {to[:5]}-{to[5:]}" if len(to) > 5 else f"the {to}"
 
 
 def _kick(f: Fact, side: str) -> Phrases:

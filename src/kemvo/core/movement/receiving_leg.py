@@ -45,7 +45,7 @@ class Legs:
             f = s.fact
             if f.kind == "step":
                 self._step(f)
-            elif f.kind == "kick" or (f.kind == "lift" and not words_in(s.words) & PARTS_OF_A_FOOT):
+            elif not f.guessed and (f.kind == "kick" or (f.kind == "lift" and not words_in(s.words) & PARTS_OF_A_FOOT)):
                 self._lift(f.side)
             elif f.kind == "shift":
                 self.left = left_pct(f, self._receiver(s))
