@@ -66,3 +66,60 @@ def test_must_be_said_and_the_pause_before_a_pass(page: Page, demo: str) -> None
     expect(must).to_be_checked()
     page.keyboard.press("Control+z")
     expect(must).not_to_be_checked()
+
+
+LATE = """const ask = window.fetch;
+window.fetch = (to, how) => how?.method === "PUT"
+  ? new Promise((done) => setTimeout(done, 400)).then(() => ask(to, how)) : ask(to, how);"""
+
+
+def test_settings_changed_quickly_are_all_kept(page: Page, empty: str) -> None:
+    """The server answers late: what is changed meanwhile goes after it."""
+    page.add_init_script(LATE)
+    page.goto(f"{empty}/settings")
+    expect(page.get_by_label("Tempo in counts a minute")).to_be_visible()
+    page.get_by_label("Tempo in counts a minute").fill("26")
+    page.keyboard.press("Enter")
+    page.get_by_label("Theme").select_option("dark")
+    page.get_by_label("Speed of speech in words a minute").fill("120")
+    page.keyboard.press("Enter")
+    for _ in range(100):
+        kept = page.request.get(f"{empty}/api/settings").json()["settings"]
+        if kept["speech"]["wpm"] == 120:
+            break
+        page.wait_for_timeout(50)
+    expect(page.get_by_role("status")).to_have_text("Saved")
+    kept = page.request.get(f"{empty}/api/settings").json()["settings"]
+    assert (kept["tempo"], kept["theme"], kept["speech"]["wpm"]) == (26, "dark", 120)
+    expect(page.get_by_label("Tempo in counts a minute")).to_have_value("26")
+    page.evaluate("() => localStorage.clear()")
+
+
+def test_a_setting_is_kept_though_the_page_is_left_at_once(page: Page, empty: str) -> None:
+    page.goto(f"{empty}/settings")
+    expect(page.get_by_label("Tempo in counts a minute")).to_be_visible()
+    page.get_by_label("Tempo in counts a minute").fill("34")
+    page.keyboard.press("Enter")
+    page.goto(f"{empty}/forms")
+    for _ in range(100):
+        if page.request.get(f"{empty}/api/settings").json()["settings"]["tempo"] == 34:
+            break
+        page.wait_for_timeout(50)
+    assert page.request.get(f"{empty}/api/settings").json()["settings"]["tempo"] == 34
+    page.evaluate("() => localStorage.clear()")
+
+
+def test_a_setting_that_is_refused_goes_back_and_the_others_stay(page: Page, empty: str) -> None:
+    page.goto(f"{empty}/settings")
+    expect(page.get_by_label("Tempo in counts a minute")).to_have_value("30")
+    refused = {"title": "No", "detail": "This is not taken.", "problems": []}
+    page.route("**/api/settings", lambda route: route.fulfill(status=422, json=refused), times=1)
+    page.get_by_label("Tempo in counts a minute").fill("26")
+    page.keyboard.press("Enter")
+    expect(page.get_by_role("status")).to_have_text("This is not taken.")
+    expect(page.get_by_label("Tempo in counts a minute")).to_have_value("30")
+    page.get_by_label("Theme").select_option("light")
+    expect(page.get_by_role("status")).to_have_text("Saved")
+    kept = page.request.get(f"{empty}/api/settings").json()["settings"]
+    assert (kept["tempo"], kept["theme"]) == (30, "light")
+    page.evaluate("() => localStorage.clear()")

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { Play } from "lucide-react";
 import { useEffect, useState } from "react";
 import { type Choices, call, type Settings, type SettingsView, sentence, type Tables } from "../shared/api";
@@ -8,6 +8,7 @@ import { NumberField } from "../shared/NumberField";
 import { Waiting } from "../shared/Shell";
 import { speechAddress } from "../shared/speech";
 import { showTheme } from "./theme";
+import { useSettings } from "./useSettings";
 
 const THEMES = [
   ["device", "As the device has it"],
@@ -17,11 +18,9 @@ const THEMES = [
 
 /** What new forms and sessions begin with, the voice chosen by ear, and how the pages look. */
 export function SettingsPage() {
-  const cache = useQueryClient();
-  const view = useQuery({ queryKey: ["settings"], queryFn: () => call<SettingsView>("settings") });
+  const { view, told, change } = useSettings();
   const tables = useQuery({ queryKey: ["tables"], queryFn: () => call<Tables>("tables") });
   const choices = useQuery({ queryKey: ["choices"], queryFn: () => call<Choices>("choices") });
-  const [told, setTold] = useState("");
   const theme = view.data?.settings.theme;
   useEffect(() => {
     if (theme) showTheme(theme);
@@ -29,17 +28,6 @@ export function SettingsPage() {
   const error = view.error ?? tables.error ?? choices.error;
   if (!view.data || !tables.data || !choices.data) return <Waiting error={error && sentence(error)} />;
   const { settings, voices, line } = view.data;
-  const change = async (part: Partial<Settings>) => {
-    // Shown at once; what the server refuses goes back to what it was.
-    cache.setQueryData(["settings"], { ...view.data, settings: { ...settings, ...part } });
-    try {
-      cache.setQueryData(["settings"], await call<SettingsView>("settings", "PUT", { ...settings, ...part }));
-      setTold("Saved");
-    } catch (e) {
-      cache.setQueryData(["settings"], view.data);
-      setTold(sentence(e));
-    }
-  };
   const { schools, groups } = tables.data;
   return (
     <div className="mx-auto grid max-w-4xl gap-6" data-settings>
@@ -55,7 +43,7 @@ export function SettingsPage() {
           Listen, then choose. New sessions begin with this voice; sessions you have keep theirs.
         </p>
         <p className="font-name text-lg">“{line}”</p>
-        <Voices {...{ voices, line, settings }} onChoose={(speech) => void change({ speech })} />
+        <Voices {...{ voices, line, settings }} onChoose={(speech) => change({ speech })} />
         <Labelled name="Speed, words a minute" className="w-48">
           <NumberField
             label="Speed of speech in words a minute"
@@ -63,7 +51,7 @@ export function SettingsPage() {
             least={80}
             most={300}
             whole
-            onNumber={(wpm) => void change({ speech: { ...settings.speech, wpm } })}
+            onNumber={(wpm) => change({ speech: { ...settings.speech, wpm } })}
           />
         </Labelled>
       </section>
@@ -76,7 +64,7 @@ export function SettingsPage() {
             options={Object.entries(schools).map(([id, row]) => [id, row.title] as const)}
             onChoose={(id) => {
               const row = schools[id];
-              if (row) void change({ manner: { ...row.manner, stances: settings.manner.stances } });
+              if (row) change({ manner: { ...row.manner, stances: settings.manner.stances } });
             }}
           />
           <Labelled name="Tempo, counts a minute">
@@ -85,16 +73,14 @@ export function SettingsPage() {
               value={settings.tempo}
               least={4}
               most={240}
-              onNumber={(tempo) => void change({ tempo })}
+              onNumber={(tempo) => change({ tempo })}
             />
           </Labelled>
           <Choose
             name="Who it is for"
             value={settings.who.group}
             options={groups.map((x) => [x.id, x.title] as const)}
-            onChoose={(id) =>
-              void change({ who: { ...settings.who, group: id as Settings["who"]["group"] } })
-            }
+            onChoose={(id) => change({ who: { ...settings.who, group: id as Settings["who"]["group"] } })}
           />
           <Labelled name="Height, cm">
             <NumberField
@@ -103,7 +89,7 @@ export function SettingsPage() {
               least={80}
               most={230}
               whole
-              onNumber={(stature_cm) => void change({ who: { ...settings.who, stature_cm } })}
+              onNumber={(stature_cm) => change({ who: { ...settings.who, stature_cm } })}
             />
           </Labelled>
           <Choose
@@ -111,12 +97,12 @@ export function SettingsPage() {
             value={settings.directions.words}
             options={choices.data.dialects.map((d) => [d.id, d.title] as const)}
             onChoose={(words) =>
-              void change({
+              change({
                 directions: { ...settings.directions, words: words as Settings["directions"]["words"] },
               })
             }
           />
-          <RoomChoice room={settings.room ?? null} onChoose={(room) => void change({ room })} />
+          <RoomChoice room={settings.room ?? null} onChoose={(room) => change({ room })} />
         </div>
       </section>
       <section className="rounded-box border-base-300 grid grid-cols-[minmax(0,1fr)] gap-3 border bg-base-100 p-4">
@@ -126,7 +112,7 @@ export function SettingsPage() {
             name="Theme"
             value={settings.theme}
             options={THEMES}
-            onChoose={(id) => void change({ theme: id as Settings["theme"] })}
+            onChoose={(id) => change({ theme: id as Settings["theme"] })}
           />
         </div>
       </section>

@@ -115,12 +115,14 @@ export class ApiError extends Error {
   }
 }
 
-export async function call<T>(path: string, method = "GET", body?: unknown): Promise<T> {
+/** Ask the server. `lasting`: it is sent although the page is left meanwhile (for bodies of some kilobytes). */
+export async function call<T>(path: string, method = "GET", body?: unknown, lasting = false): Promise<T> {
   const file = body instanceof FormData;
   const response = await fetch(`/api/${path}`, {
     method,
     body: file ? body : body === undefined ? undefined : JSON.stringify(body),
     headers: file || body === undefined ? {} : { "Content-Type": "application/json" },
+    keepalive: lasting,
   });
   if (response.ok) return response.json();
   const told = await response.json().catch(() => ({}));
