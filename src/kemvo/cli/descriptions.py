@@ -40,7 +40,13 @@ def openapi() -> None:
 
 @commands.command(hidden=True)
 def blanks() -> None:
-    """Print what new rows begin with, which the front end takes."""
+    """Print what new rows begin with, and the bounds of numbers, which the front end takes."""
+    import tempfile
+
+    from kemvo.api.app import create_app
+    from kemvo.api.base.bounds import bounds_of
     from kemvo.core.model.blanks import blanks as made
 
-    print_json(made())
+    with tempfile.TemporaryDirectory() as folder:
+        described = create_app(Path(folder)).openapi()
+    print_json({**made(), "bounds": bounds_of(described["components"]["schemas"])})

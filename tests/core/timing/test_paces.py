@@ -104,13 +104,27 @@ def test_sways_go_to_the_other_side_with_the_pass() -> None:
         ((Pace(first="gone", last="gone", ms=9000),), "does not go through"),
         ((Pace(first="a", last="a", ms=9000, tempo=30),), "a length in seconds is kept"),
         ((Pace(first="a", last="a", ms=60_000, breaths=2),), "2 breaths in 60 s are 30.0 s each"),
-        ((Pace(first="b", last="b", ms=9000), Pace(first="a", last="b", tempo=20)), "the later one is kept"),
+        ((Pace(first="a", last="b", ms=9000), Pace(first="a", last="b", tempo=20)), "the later one is kept"),
         ((Pace(first="b", movement="m5", sways=2),), "leaves both feet in place"),
     ],
 )
 def test_what_cannot_be_kept_is_said(paces: tuple[Pace, ...], says: str) -> None:
     problems = [p.sentence() for p in session_plan(session(*paces, school="matched"), FORMS).problems]
     assert any(says in p and p.startswith("pass 1") for p in problems)
+
+
+@given(st.permutations(range(4)))
+def test_what_is_given_for_a_shorter_stretch_counts_in_whatever_order(order: list[int]) -> None:
+    paces = (
+        Pace(tempo=20),
+        Pace(first="a", last="a", tempo=50),
+        Pace(first="a", movement="m1", ms=5000),
+        Pace(first="b", last="b", ms=12_000),
+    )
+    done = plan(session(*(paces[n] for n in order)), FORMS).spans
+    again = plan(session(*paces), FORMS).spans
+    assert [(s.start_ms, s.end_ms) for s in done] == [(s.start_ms, s.end_ms) for s in again]
+    assert session_plan(session(*(paces[n] for n in order)), FORMS).problems == ()
 
 
 def test_what_can_be_kept_is_not_spoken_of() -> None:

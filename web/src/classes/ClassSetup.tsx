@@ -61,8 +61,7 @@ export function ClassSetup({ group, sheet, tables, forms, edit }: SetupProps) {
             <NumberField
               label="Minutes of a lesson"
               value={group.minutes}
-              least={5}
-              most={360}
+              of="ClassGroup.minutes"
               whole
               onNumber={(minutes) => set({ minutes })}
             />
@@ -71,8 +70,7 @@ export function ClassSetup({ group, sheet, tables, forms, edit }: SetupProps) {
             <NumberField
               label="How many people usually come"
               value={group.people ?? null}
-              least={0}
-              most={500}
+              of="ClassGroup.people"
               whole
               onNumber={(people) => set({ people })}
               onEmpty={() => set({ people: null })}
@@ -131,8 +129,7 @@ export function ClassSetup({ group, sheet, tables, forms, edit }: SetupProps) {
               <NumberField
                 label={`${need.title}: how many`}
                 value={group.care[need.id as keyof ClassGroup["care"]]}
-                least={0}
-                most={500}
+                of={`CareNeeded.${need.id as keyof ClassGroup["care"]}`}
                 whole
                 onNumber={(n) => set({ care: { ...group.care, [need.id]: n } })}
               />
@@ -150,8 +147,7 @@ export function ClassSetup({ group, sheet, tables, forms, edit }: SetupProps) {
               <NumberField
                 label={name}
                 value={group[key] ?? null}
-                least={80}
-                most={230}
+                of={`ClassGroup.${key}`}
                 whole
                 onNumber={(n) => set({ [key]: n })}
                 onEmpty={() => set({ [key]: null })}

@@ -70,8 +70,7 @@ export function CourseSheet({ first, group, tables, forms, onAway }: SheetProps)
               label="How many lessons"
               value={course.ends ? null : (course.lessons ?? null)}
               placeholder={course.ends ? "until the end" : ""}
-              least={1}
-              most={200}
+              of="Course.lessons"
               whole
               onNumber={(lessons) => set({ lessons, ends: null })}
             />
@@ -81,8 +80,7 @@ export function CourseSheet({ first, group, tables, forms, onAway }: SheetProps)
               label="Minutes of a lesson"
               value={course.minutes ?? null}
               placeholder={`${group.minutes}`}
-              least={5}
-              most={360}
+              of="Course.minutes"
               whole
               onNumber={(minutes) => set({ minutes })}
               onEmpty={() => set({ minutes: null })}
@@ -117,8 +115,7 @@ export function CourseSheet({ first, group, tables, forms, onAway }: SheetProps)
             label="Reminder, minutes before"
             value={course.alarm_minutes ?? null}
             placeholder="none"
-            least={0}
-            most={10_080}
+            of="Course.alarm_minutes"
             whole
             onNumber={(alarm_minutes) => set({ alarm_minutes })}
             onEmpty={() => set({ alarm_minutes: null })}

@@ -102,8 +102,7 @@ function LessonForm({ classId, first, tables }: FormProps) {
             <NumberField
               label="How many came"
               value={lesson.attendance ?? null}
-              least={0}
-              most={500}
+              of="Lesson.attendance"
               whole
               onNumber={(attendance) => set({ attendance })}
               onEmpty={() => set({ attendance: null })}

@@ -85,8 +85,7 @@ export function CallsPanel({ session, desk, edit }: CallsPanelProps) {
                   className="!w-14"
                   placeholder="all"
                   value={session.passes.find((x) => x.id === p.id)?.talk_pct ?? null}
-                  least={1}
-                  most={100}
+                  of="Pass.talk_pct"
                   whole
                   onNumber={(talk_pct) =>
                     edit((s) => ({

@@ -47,17 +47,16 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
       <div className="grid grid-cols-2 gap-2">
         {(
           [
-            ["Bow stance: weight on front leg, %", "bow_front_pct", 50, 100],
-            ["Back foot angle, °", "back_foot_deg", 0, 90],
-            ["Max. weight when a foot pivots, %", "turn_load_pct", 0, 100],
+            ["Bow stance: weight on front leg, %", "bow_front_pct"],
+            ["Back foot angle, °", "back_foot_deg"],
+            ["Max. weight when a foot pivots, %", "turn_load_pct"],
           ] as const
-        ).map(([name, key, least, most]) => (
+        ).map(([name, key]) => (
           <Labelled key={key} name={name}>
             <NumberField
               label={name}
               value={manner[key]}
-              least={least}
-              most={most}
+              of={`Manner.${key}`}
               whole
               onNumber={(n) => setManner({ [key]: n })}
             />
@@ -89,8 +88,7 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
         <NumberField
           label="Still time before the form begins, in seconds"
           value={form.lead_ms}
-          least={0}
-          most={1800}
+          of="Form.lead_ms"
           seconds
           onNumber={(lead_ms) => change({ lead_ms })}
         />
@@ -111,8 +109,7 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
           <NumberField
             label="Height in centimetres"
             value={who.stature_cm}
-            least={80}
-            most={230}
+            of="Who.stature_cm"
             whole
             onNumber={(stature_cm) => setWho({ stature_cm })}
           />
@@ -122,8 +119,7 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
             label="Reach of the arms in centimetres"
             value={who.reach_cm ?? null}
             placeholder="arm"
-            least={20}
-            most={150}
+            of="Who.reach_cm"
             whole
             onNumber={(reach_cm) => setWho({ reach_cm })}
             onEmpty={() => setWho({ reach_cm: null })}
@@ -134,8 +130,7 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
             label="Size of step in percent"
             value={who.step_pct ?? null}
             placeholder="group"
-            least={10}
-            most={200}
+            of="Who.step_pct"
             whole
             onNumber={(step_pct) => setWho({ step_pct })}
             onEmpty={() => setWho({ step_pct: null })}

@@ -49,8 +49,7 @@ export function FormHead({
           label="Tempo in counts a minute"
           className="!w-16"
           value={form.tempo}
-          least={4}
-          most={240}
+          of="Form.tempo"
           onNumber={(tempo) => edit((f) => ({ ...f, tempo }))}
         />
         counts a minute

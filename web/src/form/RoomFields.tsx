@@ -55,11 +55,11 @@ export function RoomFields({ formId, version, form, change }: RoomFieldsProps) {
 }
 
 const CAMERA = [
-  ["x", "x, m", -200, 200],
-  ["y", "y, m", -200, 200],
-  ["towards_deg", "to, °", -360, 360],
-  ["wide_deg", "sees, °", 10, 150],
-  ["near", "from, m", 0, 50],
+  ["x", "x, m"],
+  ["y", "y, m"],
+  ["towards_deg", "to, °"],
+  ["wide_deg", "sees, °"],
+  ["near", "from, m"],
 ] as const;
 
 function CameraFields({ room, set }: { room: Room; set: (part: Partial<Room>) => void }) {
@@ -76,13 +76,12 @@ function CameraFields({ room, set }: { room: Room; set: (part: Partial<Room>) =>
       />
       {camera && (
         <div className="grid grid-cols-5 gap-1">
-          {CAMERA.map(([key, name, least, most]) => (
+          {CAMERA.map(([key, name]) => (
             <Labelled key={key} name={name}>
               <NumberField
                 label={`Camera: ${name}`}
                 value={camera[key]}
-                least={least}
-                most={most}
+                of={`Camera.${key}`}
                 onNumber={(n) => set({ camera: { ...camera, [key]: n } })}
               />
             </Labelled>

@@ -22,17 +22,16 @@ export function RoomShape({ room, onRoom }: { room: Room; onRoom: (part: Partial
       <div className="grid grid-cols-3 gap-2">
         {(
           [
-            ["Width, m", "width", 0.5],
-            ["Depth, m", "depth", 0.5],
-            ["Front, °", "front_deg", -360],
+            ["Width, m", "width"],
+            ["Depth, m", "depth"],
+            ["Front, °", "front_deg"],
           ] as const
-        ).map(([name, key, least]) => (
+        ).map(([name, key]) => (
           <Labelled key={key} name={name}>
             <NumberField
               label={name}
               value={room[key]}
-              least={least}
-              most={key === "front_deg" ? 360 : 200}
+              of={`Room.${key}`}
               onNumber={(n) => onRoom({ [key]: n })}
             />
           </Labelled>

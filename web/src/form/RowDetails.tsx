@@ -47,8 +47,7 @@ export function MovementDetails({ movement: m, line, change }: MovementDetailsPr
           <NumberField
             label="Hold after the movement, in seconds"
             value={m.hold_ms}
-            least={0}
-            most={1800}
+            of="Movement.hold_ms"
             seconds
             onNumber={(hold_ms) => change(m.id, { hold_ms })}
           />
@@ -103,8 +102,7 @@ export function PostureDetails({ posture: p, change, onOtherSide, onVariant }: P
           <NumberField
             label="How many times in a row"
             value={p.repeats}
-            least={1}
-            most={99}
+            of="Posture.repeats"
             whole
             onNumber={(repeats) => change(p.id, { repeats })}
           />

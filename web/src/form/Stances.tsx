@@ -17,8 +17,6 @@ type Length = Exclude<keyof OwnStance, "id">;
 interface StanceField {
   key: Length;
   name: string;
-  least: number;
-  most: number;
   /** How many of what is shown make one of what is kept. */
   per: number;
   /** Only where one foot is in front. */
@@ -26,12 +24,12 @@ interface StanceField {
 }
 
 const FIELDS: readonly StanceField[] = [
-  { key: "along", name: "Length, % of height", least: 0, most: 100, per: 100, sided: true },
-  { key: "across", name: "Width, % of shoulders", least: -100, most: 400, per: 100 },
-  { key: "front_deg", name: "Front foot out, degrees", least: -45, most: 90, per: 1 },
-  { key: "back_deg", name: "Back foot out, degrees", least: -45, most: 90, per: 1, sided: true },
-  { key: "front_least", name: "Front-leg weight, min %", least: 0, most: 100, per: 1 },
-  { key: "front_most", name: "In front, most %", least: 0, most: 100, per: 1 },
+  { key: "along", name: "Length, % of height", per: 100, sided: true },
+  { key: "across", name: "Width, % of shoulders", per: 100 },
+  { key: "front_deg", name: "Front foot out, degrees", per: 1 },
+  { key: "back_deg", name: "Back foot out, degrees", per: 1, sided: true },
+  { key: "front_least", name: "Front-leg weight, min %", per: 1 },
+  { key: "front_most", name: "In front, most %", per: 1 },
 ];
 
 const ALIKE: Partial<Record<Length, string>> = {
@@ -70,7 +68,7 @@ export function Stances({ formId, version, stances = [], change }: StancesProps)
         onChoose={setChosen}
       />
       <div className="grid grid-cols-2 gap-2">
-        {FIELDS.filter((f) => row.sided || !f.sided).map(({ key, name, least, most, per }) => {
+        {FIELDS.filter((f) => row.sided || !f.sided).map(({ key, name, per }) => {
           const title = row.sided ? name : (ALIKE[key] ?? name);
           const kept = own?.[key];
           return (
@@ -79,8 +77,8 @@ export function Stances({ formId, version, stances = [], change }: StancesProps)
                 label={`${row.title}: ${title}`}
                 value={kept == null ? null : Math.round(kept * per)}
                 placeholder={String(Math.round(row[key] * per))}
-                least={least}
-                most={most}
+                of={`OwnStance.${key}`}
+                scale={1 / per}
                 whole
                 onNumber={(n) => set({ [key]: n / per })}
                 onEmpty={() => set({ [key]: null })}

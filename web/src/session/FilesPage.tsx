@@ -74,15 +74,13 @@ function Files({ first }: { first: SessionView }) {
               <Level
                 name="loudness, LUFS"
                 value={session.sound.lufs}
-                least={-30}
-                most={-9}
+                of="SoundChoice.lufs"
                 onNumber={(lufs) => setSound({ lufs })}
               />
               <Level
                 name="peak, dBTP"
                 value={session.sound.peak_dbtp}
-                least={-12}
-                most={-0.1}
+                of="SoundChoice.peak_dbtp"
                 onNumber={(n) => setSound({ peak_dbtp: n })}
               />
             </div>

@@ -62,8 +62,8 @@ export function PassChoices({ pass: p, line, form, forms, choices, change }: Pas
             label="How long it lasts, in minutes"
             className="!w-16"
             value={p.still_ms / 60_000}
-            least={0}
-            most={30}
+            of="Pass.still_ms"
+            scale={60_000}
             onNumber={(minutes) => change(p.id, { still_ms: Math.round(minutes * 60_000) })}
           />
           minutes
@@ -155,8 +155,7 @@ function MovingChoices({ pass: p, line, form, forms, choices, change, select }: 
           className="!w-14"
           placeholder={String(line?.tempo ?? "")}
           value={p.tempo ?? null}
-          least={4}
-          most={240}
+          of="Pass.tempo"
           onNumber={(tempo) => change(p.id, { tempo })}
           onEmpty={() => change(p.id, { tempo: null })}
         />
@@ -167,8 +166,7 @@ function MovingChoices({ pass: p, line, form, forms, choices, change, select }: 
           label="How many times in a row"
           className="!w-10"
           value={p.repeats}
-          least={1}
-          most={99}
+          of="Pass.repeats"
           whole
           onNumber={(repeats) => change(p.id, { repeats })}
         />
@@ -182,8 +180,7 @@ function MovingChoices({ pass: p, line, form, forms, choices, change, select }: 
             label={`${name} the pass, in seconds`}
             className="!w-16"
             value={p[field] ?? null}
-            least={0}
-            most={1800}
+            of={`Pass.${field}`}
             seconds
             onNumber={(ms) => change(p.id, { [field]: ms })}
             {...(field === "pause_after_ms" ? {} : { onEmpty: () => change(p.id, { [field]: null }) })}
@@ -233,8 +230,7 @@ function Fits({ pass: p, change, moves }: Pick<PassChoicesProps, "pass" | "chang
             label="Priority, 1 to 5"
             className="!w-10"
             value={p.bounds.matters}
-            least={1}
-            most={5}
+            of="Bounds.matters"
             whole
             onNumber={(matters) => set({ matters })}
           />
@@ -242,20 +238,19 @@ function Fits({ pass: p, change, moves }: Pick<PassChoicesProps, "pass" | "chang
         {moves &&
           (
             [
-              ["tempo_least", "tempo from", 4, 240],
-              ["tempo_most", "to", 4, 240],
-              ["repeats_least", "times from", 1, 99],
-              ["repeats_most", "to", 1, 99],
+              ["tempo_least", "tempo from"],
+              ["tempo_most", "to"],
+              ["repeats_least", "times from"],
+              ["repeats_most", "to"],
             ] as const
-          ).map(([key, name, least, most]) => (
+          ).map(([key, name]) => (
             <label key={key} className="flex items-center gap-1">
               {name}
               <NumberField
                 label={key.replace("_", " ")}
                 className="!w-14"
                 value={p.bounds[key] ?? null}
-                least={least}
-                most={most}
+                of={`Bounds.${key}`}
                 whole={key.startsWith("repeats")}
                 onNumber={(n) => set({ [key]: n })}
                 onEmpty={() => set({ [key]: null })}

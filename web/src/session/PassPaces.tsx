@@ -18,20 +18,18 @@ const PACE: Pace = {
   sways: null,
 };
 
-/** What can be given for a stretch: its field, how its column is called, its bounds, and what an empty field means. */
+/** What can be given for a stretch: its field, how its column is called, and what an empty field means. */
 const GIVEN = [
-  { key: "tempo", name: "counts/min", least: 4, most: 240, whole: false, hint: "the pass’s own tempo" },
-  { key: "ms", name: "seconds", least: 0.5, most: 3600, whole: false, hint: "the pass’s own pace" },
-  { key: "breaths", name: "breaths", least: 1, most: 200, whole: true, hint: "as they come" },
+  { key: "tempo", name: "counts/min", whole: false, hint: "the pass’s own tempo" },
+  { key: "ms", name: "seconds", whole: false, hint: "the pass’s own pace" },
+  { key: "breaths", name: "breaths", whole: true, hint: "as they come" },
   {
     key: "counts_a_shift",
     name: "counts per weight shift",
-    least: 0.25,
-    most: 64,
     whole: false,
     hint: "as written",
   },
-  { key: "sways", name: "sways", least: 2, most: 20, whole: true, hint: "once" },
+  { key: "sways", name: "sways", whole: true, hint: "once" },
 ] as const;
 
 /** Posture by posture: counts and shifts; seconds, breaths, counts per weight shift and sways are typed. And the same for the whole
@@ -44,13 +42,7 @@ export function Paces({ pass: p, line, change }: Pick<PassRowProps, "pass" | "ch
     const pace = { ...PACE, first, last, ...before, ...given };
     const says = pace.tempo ?? pace.to ?? pace.ms ?? pace.breaths ?? pace.counts_a_shift ?? pace.sways;
     const others = p.paces.filter((x) => x !== before);
-    const kept = says === null || says === undefined ? [] : [pace];
-    // What is given for a shorter stretch counts: it stands after the longer ones.
-    const wide = first === "" ? 2 : first === last ? 0 : 1;
-    const width = (x: Pace) => (x.first === "" ? 2 : x.first === x.last ? 0 : 1);
-    change(p.id, {
-      paces: [...others.filter((x) => width(x) >= wide), ...kept, ...others.filter((x) => width(x) < wide)],
-    });
+    change(p.id, { paces: says === null || says === undefined ? others : [...others, pace] });
   };
   const field = (
     first: string,
@@ -67,8 +59,8 @@ export function Paces({ pass: p, line, change }: Pick<PassRowProps, "pass" | "ch
         className={`!w-16 ${value === null ? "quiet" : "font-semibold"}`}
         placeholder={g.hint}
         value={shown ?? now}
-        least={g.least}
-        most={g.most}
+        of={`Pace.${g.key}`}
+        scale={g.key === "ms" ? 1000 : 1}
         whole={g.whole}
         onNumber={(n) => give(first, last, { [g.key]: g.key === "ms" ? Math.round(n * 1000) : n })}
         onEmpty={() => give(first, last, { [g.key]: null })}
@@ -85,8 +77,7 @@ export function Paces({ pass: p, line, change }: Pick<PassRowProps, "pass" | "ch
           className="!w-14"
           placeholder="even"
           value={of("")?.to ?? null}
-          least={4}
-          most={240}
+          of="Pace.to"
           onNumber={(to) => give("", "", { to })}
           onEmpty={() => give("", "", { to: null })}
         />

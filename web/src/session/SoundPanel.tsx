@@ -59,8 +59,7 @@ export function SoundPanel({ id, session, choices, edit }: SoundPanelProps) {
             label="Speed of speech in words a minute, 80 to 300"
             className="!w-14"
             value={speech.wpm}
-            least={80}
-            most={300}
+            of="SpeechChoice.wpm"
             whole
             onNumber={(wpm) => setSpeech({ wpm })}
           />
@@ -127,15 +126,13 @@ export function SoundPanel({ id, session, choices, edit }: SoundPanelProps) {
             <Level
               name="level, dB"
               value={sound.background_db}
-              least={-60}
-              most={-10}
+              of="SoundChoice.background_db"
               onNumber={(n) => setSound({ background_db: n })}
             />
             <Level
               name="Lower under speech, dB"
               value={sound.duck_db}
-              least={0}
-              most={40}
+              of="SoundChoice.duck_db"
               onNumber={(n) => setSound({ duck_db: n })}
             />
           </>

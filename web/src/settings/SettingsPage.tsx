@@ -48,8 +48,7 @@ export function SettingsPage() {
           <NumberField
             label="Speed of speech in words a minute"
             value={settings.speech.wpm}
-            least={80}
-            most={300}
+            of="SpeechChoice.wpm"
             whole
             onNumber={(wpm) => change({ speech: { ...settings.speech, wpm } })}
           />
@@ -71,8 +70,7 @@ export function SettingsPage() {
             <NumberField
               label="Tempo in counts a minute"
               value={settings.tempo}
-              least={4}
-              most={240}
+              of="Form.tempo"
               onNumber={(tempo) => change({ tempo })}
             />
           </Labelled>
@@ -86,8 +84,7 @@ export function SettingsPage() {
             <NumberField
               label="Height in centimetres"
               value={settings.who.stature_cm}
-              least={80}
-              most={230}
+              of="Who.stature_cm"
               whole
               onNumber={(stature_cm) => change({ who: { ...settings.who, stature_cm } })}
             />

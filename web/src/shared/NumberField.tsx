@@ -1,11 +1,15 @@
+import { type Bounded, boundsOf } from "./bounds";
 import { Field } from "./Field";
 import { readNumber } from "./format";
 
 interface NumberFieldProps {
   label: string;
   value: number | null;
-  least: number;
-  most: number;
+  /** Whose bounds it has, by kind and field; else `least` and `most`. `scale`: how many of its units are one on the page. */
+  of?: Bounded;
+  scale?: number;
+  least?: number;
+  most?: number;
   onNumber: (n: number) => void;
   /** Whole numbers only: what is typed is rounded. */
   whole?: boolean;
@@ -21,8 +25,10 @@ interface NumberFieldProps {
 export function NumberField({
   label,
   value,
-  least,
-  most,
+  of,
+  scale,
+  least: at_least,
+  most: at_most,
   onNumber,
   whole,
   seconds,
@@ -30,6 +36,9 @@ export function NumberField({
   className = "",
   placeholder,
 }: NumberFieldProps) {
+  const bounds = of && boundsOf(of, seconds ? 1000 : scale);
+  const least = at_least ?? bounds?.least ?? Number.NEGATIVE_INFINITY;
+  const most = at_most ?? bounds?.most ?? Number.POSITIVE_INFINITY;
   const shown = value === null ? "" : seconds ? `${value / 1000} s` : String(value);
   return (
     <Field

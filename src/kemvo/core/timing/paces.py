@@ -3,7 +3,7 @@ asked for cannot be kept, or two paces meet, it is said."""
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterable, Iterator, Sequence
 from itertools import combinations
 from typing import NamedTuple, Protocol
 
@@ -51,10 +51,7 @@ def stretches_of(
     `breath_ms`: how long a whole breath lasts, for a stretch that is given in breaths alone; `entry`: the weight (left_pct) before
     the first movement."""
     out: list[Stretch] = []
-    for pace in p.paces:
-        first, last = range_of(pace, done)
-        if last <= first:
-            continue
+    for pace, first, last in in_force(p.paces, done):
         ms = pace.ms or (pace.breaths * breath_ms if pace.breaths and not pace.tempo else None)
         if ms or pace.tempo or pace.to:
             tempo = tempo_for(sum(counts[first:last]), ms) if ms else (pace.tempo or base) * speed
@@ -63,6 +60,13 @@ def stretches_of(
         if pace.counts_a_shift is not None:
             out += _by_shifts(first, last, done, counts, pace.counts_a_shift, base * speed, entry)
     return out
+
+
+def in_force(paces: Iterable[Pace], done: Done) -> list[tuple[Pace, int, int]]:
+    """The paces that a round goes through, with the movements [first, last) they are for, in the order in which they count: what is
+    given for a shorter stretch goes before what is given for a longer one, of two alike the later."""
+    ranges = [(pace, *range_of(pace, done)) for pace in paces]
+    return sorted((r for r in ranges if r[2] > r[1]), key=lambda r: r[1] - r[2])
 
 
 def range_of(pace: Pace, done: Done) -> tuple[int, int]:
@@ -102,8 +106,7 @@ def swayed(placed: Sequence[PlacedPosture], p: Pass, entry: int) -> list[PlacedP
         return list(placed)
     flat = _flat(placed)
     times: dict[int, int] = {}
-    for pace in wanted:
-        first, last = range_of(pace, flat)
+    for pace, first, last in in_force(wanted, flat):
         times.update(dict.fromkeys(_in_place(flat, entry, first, last), pace.sways or 1))
     out = []
     at, left = 0, entry
@@ -178,12 +181,13 @@ def conflicts(p: Pass, placed: Sequence[PlacedPosture], form: Form, entry: int, 
                 f"Nothing in {name} can be swayed: no shift of weight there leaves both feet in place.",
                 "Choose a shift before the step.",
             )
-    for (a, (a0, a1)), (b, (b0, b1)) in combinations(zip(p.paces, ranges, strict=True), 2):
+    for (a, a0, a1), (b, b0, b1) in combinations(in_force(p.paces, flat), 2):
         both = _gives_length(a) and _gives_length(b)
         finer = a0 <= b0 and b1 <= a1 and b1 - b0 < a1 - a0
         if both and max(a0, b0) < min(a1, b1) and not finer:
+            kept = "the later" if b1 - b0 == a1 - a0 else "the shorter"
             say(
-                f"Two paces are set over the same movements of {titles.get(b.first, 'the pass')}; the later one is kept there.",
+                f"Two paces are set over the same movements of {titles.get(b.first, 'the pass')}; {kept} one is kept there.",
                 "Take one of them out.",
             )
     return found

@@ -22,7 +22,7 @@ from kemvo.core.timing.breath_planner import (
     matched,
     paced,
 )
-from kemvo.core.timing.paces import range_of
+from kemvo.core.timing.paces import in_force
 from kemvo.core.timing.score import STILL
 from kemvo.core.timing.timeline import Span, Timeline, by_pass
 from kemvo.core.types import DEFAULT_TEMPO, Value
@@ -172,9 +172,8 @@ def _given(p: Pass, spans: Sequence[Span]) -> list[tuple[int, int, int]]:
     for _, round_ in groupby(range(len(spans)), lambda i: spans[i].round.nth):
         moving = [i for i in round_ if spans[i].kind == "movement"]
         done = [(spans[i].performance, spans[i].movement) for i in moving]
-        for pace in p.paces:
-            first, last = range_of(pace, done)
-            if pace.breaths and last > first:
+        for pace, first, last in in_force(p.paces, done):
+            if pace.breaths:
                 out.append((moving[first], moving[last - 1] + 1, pace.breaths))
     return out
 
