@@ -18,7 +18,8 @@ run: setup pages ## Start Kemvo on your own data
 
 test: setup pages $(STAMPS)/dev $(STAMPS)/chromium check ## Install what tests need, run style, types, import rule and all tests
 	$(BIN)/python -m pytest -n 2 --dist loadfile --ignore tests/browser
-	$(BIN)/python -m pytest -n 2 --dist worksteal tests/browser
+	$(BIN)/python -m pytest -n 2 --dist worksteal -m "not alone" tests/browser
+	$(BIN)/python -m pytest -m alone tests/browser
 
 quick: check ## Style, types, import rules, and the tests that need neither browser nor speech nor long searches
 	KEMVO_TESTS=quick $(BIN)/python -m pytest -n 2 --dist load -m "not long" tests/core tests/store tests/reference

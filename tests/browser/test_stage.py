@@ -6,6 +6,8 @@ import re
 import pytest
 from playwright.sync_api import Page, expect
 
+pytestmark = pytest.mark.alone
+
 # Notes every sound as it is put on the audio clock: when it will be heard, and where it then is in its clip.
 LISTEN = """
 const LATE_MS = 20;

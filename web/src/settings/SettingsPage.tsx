@@ -18,16 +18,16 @@ const THEMES = [
 
 /** What new forms and sessions begin with, the voice chosen by ear, and how the pages look. */
 export function SettingsPage() {
-  const { view, told, change } = useSettings();
+  const { view, error: missing, told, change } = useSettings();
   const tables = useQuery({ queryKey: ["tables"], queryFn: () => call<Tables>("tables") });
   const choices = useQuery({ queryKey: ["choices"], queryFn: () => call<Choices>("choices") });
-  const theme = view.data?.settings.theme;
+  const theme = view?.settings.theme;
   useEffect(() => {
     if (theme) showTheme(theme);
   }, [theme]);
-  const error = view.error ?? tables.error ?? choices.error;
-  if (!view.data || !tables.data || !choices.data) return <Waiting error={error && sentence(error)} />;
-  const { settings, voices, line } = view.data;
+  const error = missing ?? tables.error ?? choices.error;
+  if (!view || !tables.data || !choices.data) return <Waiting error={error && sentence(error)} />;
+  const { settings, voices, line } = view;
   const { schools, groups } = tables.data;
   return (
     <div className="mx-auto grid max-w-4xl gap-6" data-settings>

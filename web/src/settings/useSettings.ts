@@ -7,18 +7,23 @@ const KEY = ["settings"];
 
 export function useSettings() {
   const cache = useQueryClient();
-  const view = useQuery({ queryKey: KEY, queryFn: () => call<SettingsView>("settings") });
+  const asked = useQuery({ queryKey: KEY, queryFn: () => call<SettingsView>("settings") });
+  /** As they are shown: at once, with what is on its way. */
+  const [shown, setShown] = useState<SettingsView>();
+  const view = shown ?? asked.data;
   const [told, setTold] = useState("");
   /** As the server has them; what is on its way to it; what was changed since. */
   const kept = useRef<SettingsView | undefined>(undefined);
   const sent = useRef<Partial<Settings> | null>(null);
   const waiting = useRef<Partial<Settings>>({});
-  if (!sent.current && !Object.keys(waiting.current).length) kept.current = view.data;
+  if (!sent.current && !Object.keys(waiting.current).length) kept.current = view;
 
   const show = useCallback(() => {
     const now = kept.current;
-    if (now)
-      cache.setQueryData(KEY, { ...now, settings: { ...now.settings, ...sent.current, ...waiting.current } });
+    if (!now) return;
+    const next = { ...now, settings: { ...now.settings, ...sent.current, ...waiting.current } };
+    setShown(next);
+    cache.setQueryData(KEY, next);
   }, [cache]);
   const save = useCallback(async () => {
     while (kept.current && Object.keys(waiting.current).length) {
@@ -54,5 +59,5 @@ export function useSettings() {
     window.addEventListener("pagehide", leave);
     return () => window.removeEventListener("pagehide", leave);
   }, []);
-  return { view, told, change };
+  return { view, error: asked.error, told, change };
 }
