@@ -133,5 +133,12 @@ def test_it_is_said_as_a_pass_begins_if_wished(place: bool, said: list[str]) -> 
     assert all(c.target_ms <= next(s.start_ms for s in timeline.spans if s.kind == "movement") for c in found)
 
 
+def test_a_pass_that_is_done_again_says_it_once() -> None:
+    forms = {"f": crossing()}
+    session = with_pass_ids(Session(passes=(Pass(part=Part(form_id="f"), repeats=3),), calls=Calls(place=True)))
+    found = candidates(plan(session, forms), (), session, forms).cues
+    assert len([c for c in found if c.id.endswith(".within")]) == 1
+
+
 def test_the_other_side_stands_in_the_same_place() -> None:
     assert mirror_form(crossing()).within == crossing().within

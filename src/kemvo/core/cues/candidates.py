@@ -138,7 +138,8 @@ class _Teller:
     def sections(self) -> Iterator[Cue]:
         """Where a pass stands in a longer form, as it begins; the title of a section where it begins, in passes that go over more
         than one."""
-        for s, before in self._first_of(lambda p: "") if self.calls.place else ():
+        begins = self._first_of(lambda p: "") if self.calls.place else ()
+        for s, before in (x for x in begins if x[0].round.nth == 1):
             done = {x.performance.posture.id for x in self.parts[s.round.no] if x.performance}
             form = self.forms[s.round.form_id]
             place = within_words(form.within, form.ids(), done)
