@@ -236,15 +236,15 @@ _HOURS = ("twelve", "one", "two", "three", "four", "five", "six", "seven", "eigh
 _TURNS = ("anticlockwise", "counterclockwise", "anti-clockwise", "counter-clockwise")
 """Spellings whose mirror image is "clockwise", told apart by 0 to 3 marks."""
 
-_EXCHANGED: dict[bool, dict[str, str]] = {
-    False: {"east": "west", "west": "east", "E": "W", "W": "E"},
-    True: {"north": "south", "south": "north", "N": "S", "S": "N"},
+_EAST_WEST = {"east": "west", "west": "east", "E": "W", "W": "E"}
+_NORTH_SOUTH = {"north": "south", "south": "north", "N": "S", "S": "N"}
+_BESIDE: dict[Front, dict[str, str]] = {
+    "north": _EAST_WEST,
+    "south": _EAST_WEST,
+    "east": _NORTH_SOUTH,
+    "west": _NORTH_SOUTH,
 }
-"""The points of the compass that change: east and west, where a form's front is north or south; north and south, where it is east or
-west."""
-
-_LIES_ACROSS: frozenset[Front] = frozenset({"east", "west"})
-"""Fronts with north and south to the sides."""
+"""The points of the compass beside a form's front, which change."""
 
 _COMPILED: dict[str, list[tuple[re.Pattern[str] | None, re.Pattern[str] | None, re.Pattern[str]]]] = {
     word: [
@@ -325,7 +325,7 @@ def mirror_text(text: str, front: Front = "north") -> str:
     change."""
     if not _MAY_CHANGE.search(text):
         return text
-    points = _EXCHANGED[front in _LIES_ACROSS]
+    points = _BESIDE[front]
     text = _CORNER.sub(lambda m: points.get(m[1], m[1]) + points.get(m[2], m[2]), text)
     text = POINT.sub(lambda m: m[1] + points.get(m[2], m[2]), text)
     text = _POINT.sub(lambda m: _mirror_point(m, points), _CLOCK.sub(_mirror_hour, text))
