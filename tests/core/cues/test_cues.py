@@ -9,7 +9,8 @@ from hypothesis import strategies as st
 from kemvo.core.cues.candidates import Candidates, candidates
 from kemvo.core.cues.decisions import GAP_MS, decide
 from kemvo.core.cues.kinds import CUE_KINDS, Cue
-from kemvo.core.cues.wording import Wording, number_word, sayable, shortened, wordings_of
+from kemvo.core.cues.wording import Wording, sayable, shortened, wordings_of
+from kemvo.core.language.numbers import number_word
 from kemvo.core.language.sides import side_words
 from kemvo.core.model.form import Movement, Posture, Wordings
 from kemvo.core.model.session import Part, Pass, Session

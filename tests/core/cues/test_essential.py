@@ -7,10 +7,12 @@ from hypothesis import strategies as st
 
 from kemvo.core.cues.essential import ESSENTIAL, phrases
 from kemvo.core.cues.wording import wordings_of
+from kemvo.core.facts import Fact
 from kemvo.core.language.sides import mirror_text, side_words
 from kemvo.core.model.form import Movement
 from kemvo.core.model.mirror import mirror_movement
 from kemvo.core.model.session import Part, Pass, Session
+from kemvo.core.movement.fact_words import in_words
 from kemvo.core.movement.interpretation import said
 from kemvo.core.movement.line_parts import portions
 from kemvo.core.movement.readings import read
@@ -131,3 +133,11 @@ def test_a_fist_s_width_more_is_only_said_in_ones_own_words() -> None:
     line = "Step out to the left and a fist's width back"
     (fact,) = (f for f in read_line(line) if f.kind == "step")
     assert phrases(line, fact) == ("", "")
+
+
+@pytest.mark.parametrize("to", ["north", "southeast", "northwest", "west", "1", "7", "12"])
+@pytest.mark.parametrize("direction", [None, "back", "out"])
+def test_a_step_in_words_is_read_as_it_was(to: str, direction: str | None) -> None:
+    fact = Fact(kind="step", start=0, end=1, side="L", direction=direction, to=to, ahead_cm=None, touch="heel")
+    (again,) = read_line(in_words(fact))
+    assert (again.side, again.direction, again.to, again.touch) == ("L", direction, to, "heel")

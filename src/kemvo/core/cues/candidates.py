@@ -18,11 +18,11 @@ from kemvo.core.cues.wording import (
     Wording,
     distinct,
     led_in,
-    number_word,
     part_wordings,
     sayable,
     wordings_of,
 )
+from kemvo.core.language.numbers import number_word
 from kemvo.core.language.speech_estimate import estimated_ms
 from kemvo.core.model.form import Movement
 from kemvo.core.model.session import FACINGS, VOICES, Calls, Forms, Session

@@ -10,11 +10,11 @@ from __future__ import annotations
 from collections.abc import Callable, Iterable, Sequence
 from typing import Literal, NamedTuple
 
-from kemvo.core.cues.wording import number_word
 from kemvo.core.facts import Fact
 from kemvo.core.floor.feet import turned_by
 from kemvo.core.floor.walker import trace
 from kemvo.core.language import lexicon as lx
+from kemvo.core.language.numbers import place_words
 from kemvo.core.model.form import Form, Movement
 from kemvo.core.model.mirror import mirror_movement
 from kemvo.core.model.session import FACINGS, Directions, Forms
@@ -56,7 +56,7 @@ def _plain(t: BodyTurn) -> str:
 
 
 def _clock(t: BodyTurn) -> str:
-    return f"to {number_word(round(t.after / 30) % 12 or 12)} o’clock"
+    return f"to {place_words(str(round(t.after / 30) % 12))}"
 
 
 POINTS = ("north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west")

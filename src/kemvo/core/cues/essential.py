@@ -11,6 +11,7 @@ import re
 from typing import NamedTuple
 
 from kemvo.core.facts import Fact, FactKind
+from kemvo.core.language.numbers import place_words
 from kemvo.core.language.sides import first_side, side_words
 from kemvo.core.types import SIDE_WORD
 
@@ -136,16 +137,6 @@ def _step(f: Fact, side: str) -> Phrases:
         way, called = f" back{way}", f" back{called}"
     size = f", {f.size} step" if f.size else ""
     return Phrases(f"{side} {noun}{size}{way}{first}", f"{side} {noun}{called}{called_first}")
-
-
-HOURS = "one two three four five six seven eight nine ten eleven twelve".split()
-
-
-def place_words(to: str) -> str:
-    """A point of the compass or an hour, as it is said: "the north-east", "ten o’clock"."""
-    if to.isdecimal():
-        return f"{HOURS[(int(to) - 1) % 12]} o’clock"
-    return f"the {to[:5]}-{to[5:]}" if len(to) > 5 else f"the {to}"
 
 
 def _kick(f: Fact, side: str) -> Phrases:

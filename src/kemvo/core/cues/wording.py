@@ -225,19 +225,3 @@ def led_in(text: str, time: int) -> str:
     first = text.split(maxsplit=1)[0]
     lower = first[:1].lower() + first[1:] if first[1:].islower() or (len(first) == 1 and first != "I") else first
     return f"{lead} {lower}{text[len(first) :]}"
-
-
-_ONES = (
-    "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen "
-    "sixteen seventeen eighteen nineteen"
-).split()
-_TENS = ("", "", "twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety")
-
-
-def number_word(n: int) -> str:
-    """A whole number from 0 to 99 in words; larger ones in figures."""
-    if n < 20:
-        return _ONES[n]
-    if n < 100:
-        return _TENS[n // 10] + (f"-{_ONES[n % 10]}" if n % 10 else "")
-    return str(n)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from kemvo.core.facts import Fact
+from kemvo.core.language.numbers import place_words
 from kemvo.core.types import SIDE_WORD
 
 WAY_WORDS = {"in": "in", "out": "out", "side": "to the side", "corner": "to the corner", "half": "half a step", "circle": "in an arc", "up": "up", "down": "down", "behind": "behind", "forward": "forward", "back": "back"}  # fmt: skip
@@ -17,7 +18,11 @@ def in_words(f: Fact) -> str:
             who = f"{whose}foot {verb[0]}" if f.side != "both" else f"feet {verb[1]}"
             size = f"a {f.size} step" if f.size else ""
             stepped = _joined(
-                who, size, WAY_WORDS.get(f.direction or "", ""), f"{f.cm} cm" if f.cm else "", _towards(f.to)
+                who,
+                size,
+                WAY_WORDS.get(f.direction or "", ""),
+                f"{f.cm} cm" if f.cm else "",
+                f"to {place_words(f.to)}" if f.to else "",
             )
             if f.ahead_cm:
                 stepped += f", {abs(f.ahead_cm)} cm {'forward' if f.ahead_cm > 0 else 'back'}"
@@ -47,10 +52,6 @@ def in_words(f: Fact) -> str:
 
 def _place(to: str | None) -> str:
     return f"{to} o'clock" if to and to.isdecimal() else to or ""
-
-
-def _towards(to: str | None) -> str:
-    return f"to {'' if to.isdecimal() else 'the '}{_place(to)}" if to else ""
 
 
 def _joined(*parts: str) -> str:
