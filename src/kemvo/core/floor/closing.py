@@ -156,17 +156,10 @@ def _pairs(form: Form, t: Trace, mark: EndPlace) -> Iterator[Closing]:
                 likely.append((abs(both[0] - 1) + abs(both[1] - 1), *_tweaks(a, b, both)))
             for turned, other in ((a, b), (b, a)):
                 right, ahead = mark.right - 2 * turned.right, mark.ahead - 2 * turned.ahead
-                whole = other.right**2 + other.ahead**2
-                if whole <= LEAST_MOVED:
-                    continue
-                factor = bounded(1 - (right * other.right + ahead * other.ahead) / whole)
-                rest = hypot(right + (factor - 1) * other.right, ahead + (factor - 1) * other.ahead)
-                if rest <= ON_THE_MARK_M:
-                    change = (
-                        Tweak(turned.step, turned.side, "reversed"),
-                        Tweak(other.step, other.side, "longer", factor),
-                    )
-                    likely.append((2 + abs(factor - 1), *sorted(change)))  # type: ignore[arg-type]
+                length = _length_for(right, ahead, other.right, other.ahead)
+                if length and length[1] <= ON_THE_MARK_M:
+                    back = Tweak(turned.step, turned.side, "reversed")
+                    likely.append((2 + abs(length[0] - 1), back, Tweak(other.step, other.side, "longer", length[0])))
     likely.sort()
     for _, first, second in likely[:PAIRS_WALKED]:
         tweaks, new = _walked_together(form, t, (first, second))
@@ -231,12 +224,21 @@ def _walked(form: Form, mark: EndPlace, tweak: Tweak) -> list[tuple[Tweak, EndPl
     if tweak.how == "longer":
         share = tweak.factor - 1
         dx, dy = (first.right - mark.right) / share, (first.ahead - mark.ahead) / share
-        whole = dx * dx + dy * dy
-        best = bounded(1 - (mark.right * dx + mark.ahead * dy) / whole) if whole > LEAST_MOVED else tweak.factor
+        best, _ = _length_for(mark.right, mark.ahead, dx, dy) or (tweak.factor, 0)
         if abs(best - tweak.factor) > SAME_LENGTH:
             again = tweak._replace(factor=best)
             tried.append((again, mark_of(trace(form, tweaks=(again,)))))
     return tried
+
+
+def _length_for(right: float, ahead: float, dx: float, dy: float) -> tuple[float, float] | None:
+    """How much longer or shorter a step that leads so far right and ahead must be to bring an end that is `right` and `ahead` of the mark
+    nearest to it, and how far away it then is; None for a step that hardly moves."""
+    whole = dx * dx + dy * dy
+    if whole <= LEAST_MOVED:
+        return None
+    factor = bounded(1 - (right * dx + ahead * dy) / whole)
+    return factor, hypot(right + (factor - 1) * dx, ahead + (factor - 1) * dy)
 
 
 def bounded(factor: float) -> float:
@@ -253,10 +255,9 @@ def _likely(t: Trace, mark: EndPlace) -> Iterable[_Likely]:
             vx, vy = e.after.x - stand.x, e.after.y - stand.y
             yield _Likely(hypot(mark.right - 2 * vx, mark.ahead - 2 * vy), Tweak(i, e.side, "reversed"))
             yield _Likely(hypot(mark.right - vx, mark.ahead - vy), Tweak(i, e.side, "other foot"))
-            whole = vx * vx + vy * vy
-            if whole > LEAST_MOVED:
-                factor = bounded(1 - (mark.right * vx + mark.ahead * vy) / whole)
-                rest = hypot(mark.right + (factor - 1) * vx, mark.ahead + (factor - 1) * vy)
+            length = _length_for(mark.right, mark.ahead, vx, vy)
+            if length:
+                factor, rest = length
                 yield _Likely(rest, Tweak(i, e.side, "longer", PROBE if abs(factor - 1) < SAME_LENGTH else factor))
 
 
