@@ -121,7 +121,7 @@ def every_pair(form: Form, t: Trace) -> Iterator[tuple[Tweak, Tweak]]:
 
 
 @given(walks)
-@settings(max_examples=25)
+@settings(max_examples=40)
 def test_where_no_single_change_closes_a_form_and_two_lengths_do_two_are_told(form: Form) -> None:
     t = trace(form)
     if mark_of(t).closed() or any(mark.closed() for _, mark in every_change(form, t)):
@@ -141,6 +141,23 @@ TWO_STEPS = (
      "Left foot steps back, toes first", "All the weight into the left", "Right foot steps forward, heel first",
      "All the weight into the right", "Left foot steps forward, heel first", "Right foot steps in beside the left"],
 )  # fmt: skip
+
+
+AT_THEIR_BOUNDS = (
+    ["All the weight into the right", "Right foot steps back, toes first", "Left heel steps to the corner"],
+    ["Weight even", "Left foot steps back, toes first", "Right foot half step up", "Right foot steps out",
+     "Right foot steps in beside the left", "Left heel steps to the corner"],
+    ["Left foot steps out", "Right foot steps in beside the left", "Left foot steps back, toes first",
+     "Right foot steps forward, heel first"],
+)  # fmt: skip
+"""Walks that end within the tolerance only where one of two steps is as short, or as long, as it may be."""
+
+
+@pytest.mark.parametrize("lines", AT_THEIR_BOUNDS)
+def test_two_steps_are_told_also_where_one_of_them_is_as_short_as_it_may_be(lines: list[str]) -> None:
+    form = walk(*lines)
+    told = closings(form, trace(form))
+    assert told and all(len(c.changes) == 2 and c.mark.closed() for c in told)
 
 
 @pytest.mark.parametrize("lines", TWO_STEPS)

@@ -28,6 +28,9 @@ SHORTEST, LONGEST = 0.4, 1.8
 LEAST_MOVED = 0.01
 """Square metres: a step of less than ten centimetres is not made longer or shorter."""
 SAME_LENGTH = 0.01
+LITTLE = 0.001
+"""Square metres: what a whole change of a step's length counts against coming nearer to the mark, so that of all pairs of lengths that
+come as near the smallest is taken (own choice)."""
 PROBE = 0.7
 """How long a step is made to see what comes of it, where its place alone does not tell (own choices)."""
 
@@ -146,22 +149,24 @@ def _pairs(form: Form, t: Trace, mark: EndPlace) -> Iterator[Closing]:
         _Reach(one.step, one.side, *_from_stand(t.steps[one.step], one.side))
         for one in dict.fromkeys(x.tweak._replace(how="longer", factor=1.0) for x in _likely(t, mark))
     ]
-    likely: list[tuple[float, Tweak, Tweak]] = []
+    likely: list[tuple[float, float, Tweak, Tweak]] = []
     for i, a in enumerate(reaches):
         for b in reaches[i + 1 :]:
             if a.step == b.step:
                 continue
             both = _lengths_of(mark.right, mark.ahead, a, b)
             if both:
-                likely.append((abs(both[0] - 1) + abs(both[1] - 1), *_tweaks(a, b, both)))
+                right = mark.right + (both[0] - 1) * a.right + (both[1] - 1) * b.right
+                ahead = mark.ahead + (both[0] - 1) * a.ahead + (both[1] - 1) * b.ahead
+                likely.append((_missing(right, ahead), abs(both[0] - 1) + abs(both[1] - 1), *_tweaks(a, b, both)))
             for turned, other in ((a, b), (b, a)):
                 right, ahead = mark.right - 2 * turned.right, mark.ahead - 2 * turned.ahead
                 length = _length_for(right, ahead, other.right, other.ahead)
                 if length and length[1] <= ON_THE_MARK_M:
                     back = Tweak(turned.step, turned.side, "reversed")
-                    likely.append((2 + abs(length[0] - 1), back, Tweak(other.step, other.side, "longer", length[0])))
+                    likely.append((0, 2 + abs(length[0] - 1), back, Tweak(other.step, other.side, "longer", length[0])))
     likely.sort()
-    for _, first, second in likely[:PAIRS_WALKED]:
+    for _, _, first, second in likely[:PAIRS_WALKED]:
         tweaks, new = _walked_together(form, t, (first, second))
         if new.closed():
             yield _closing(t, tweaks, new)
@@ -178,15 +183,38 @@ def _tweaks(a: _Reach, b: _Reach, factors: tuple[float, float]) -> tuple[Tweak, 
     return Tweak(a.step, a.side, "longer", factors[0]), Tweak(b.step, b.side, "longer", factors[1])
 
 
-def _lengths_of(right: float, ahead: float, a: _Reach, b: _Reach) -> tuple[float, float] | None:
-    """How much longer or shorter two steps must be to bring the end so much back; None where they go the same way, or could not be
-    made so long or so short."""
-    area = a.right * b.ahead - a.ahead * b.right
-    if abs(area) <= LEAST_MOVED:
+def _lengths_of(
+    right: float, ahead: float, a: _Reach, b: _Reach, now: tuple[float, float] = (1, 1)
+) -> tuple[float, float] | None:
+    """How long two steps must be to bring an end that is `right` and `ahead` of the mark nearest to it, as shares of what they are
+    without a change. `now`: how long they are where the end is there. As long or short as a step may be made, and of all lengths
+    that come as near those that change least; None for steps that hardly move."""
+    if min(x.right**2 + x.ahead**2 for x in (a, b)) <= LEAST_MOVED:
         return None
-    first = 1 - (right * b.ahead - ahead * b.right) / area
-    second = 1 - (a.right * ahead - a.ahead * right) / area
-    return (first, second) if all(SHORTEST <= f <= LONGEST for f in (first, second)) else None
+    aa, bb = (x.right**2 + x.ahead**2 + LITTLE for x in (a, b))
+    ab = a.right * b.right + a.ahead * b.ahead
+    to_a, to_b = (-(right * x.right + ahead * x.ahead) for x in (a, b))
+    lone_a, lone_b = ((SHORTEST - n, LONGEST - n) for n in now)
+    area = aa * bb - ab * ab
+    inside = (to_a * bb - to_b * ab) / area, (to_b * aa - to_a * ab) / area
+    if lone_a[0] <= inside[0] <= lone_a[1] and lone_b[0] <= inside[1] <= lone_b[1]:
+        return now[0] + inside[0], now[1] + inside[1]
+    at_an_edge = [(f, _within(lone_b, (to_b - ab * f) / bb)) for f in lone_a] + [
+        (_within(lone_a, (to_a - ab * f) / aa), f) for f in lone_b
+    ]
+    f, g = min(
+        at_an_edge, key=lambda d: aa * d[0] ** 2 + bb * d[1] ** 2 + 2 * (ab * d[0] * d[1] - to_a * d[0] - to_b * d[1])
+    )
+    return now[0] + f, now[1] + g
+
+
+def _missing(right: float, ahead: float) -> float:
+    """How far an end is from being on the mark, in metres."""
+    return max(0, hypot(right, ahead) - ON_THE_MARK_M)
+
+
+def _within(bounds: tuple[float, float], x: float) -> float:
+    return min(bounds[1], max(bounds[0], x))
 
 
 def _walked_together(form: Form, t: Trace, tweaks: tuple[Tweak, ...]) -> tuple[tuple[Tweak, ...], EndPlace]:
@@ -199,10 +227,10 @@ def _walked_together(form: Form, t: Trace, tweaks: tuple[Tweak, ...]) -> tuple[t
         reaches = [_Reach(x.step, x.side, *_from_stand(t.steps[x.step], x.side)) for x in tried]
         again: tuple[Tweak, ...]
         if all(x.how == "longer" for x in tried):
-            by = _lengths_of(new.right, new.ahead, *reaches)
-            if by is None:
+            lengths = _lengths_of(new.right, new.ahead, reaches[0], reaches[1], (tried[0].factor, tried[1].factor))
+            if lengths is None:
                 break
-            again = tuple(x._replace(factor=bounded(x.factor + f - 1)) for x, f in zip(tried, by, strict=True))
+            again = tuple(x._replace(factor=f) for x, f in zip(tried, lengths, strict=True))
         else:
             n = next(i for i, x in enumerate(tried) if x.how == "longer")
             r = reaches[n]
@@ -243,7 +271,7 @@ def _length_for(right: float, ahead: float, dx: float, dy: float) -> tuple[float
 
 def bounded(factor: float) -> float:
     """How much longer or shorter a step may be made."""
-    return min(LONGEST, max(SHORTEST, factor))
+    return _within((SHORTEST, LONGEST), factor)
 
 
 def _likely(t: Trace, mark: EndPlace) -> Iterable[_Likely]:
