@@ -5,10 +5,11 @@ import json
 import pytest
 from pydantic import BaseModel
 
-from kemvo.core.model.blanks import GOES_ON, MOVEMENT, OTHER_WAY, PASS, POSTURE, ROOM, SECTION, blanks
+from kemvo.core.model.blanks import GOES_ON, MOVEMENT, OTHER_WAY, OWN_CUE, PASS, POSTURE, ROOM, SECTION, blanks
 from kemvo.core.model.form import Form, Movement, Posture
-from kemvo.core.model.session import Pass
+from kemvo.core.model.session import CueChoice, Pass, Session
 from kemvo.core.movement.fields import with_typed_read
+from kemvo.core.recording.model import Recording
 
 KINDS: dict[str, BaseModel] = {
     "movement": MOVEMENT,
@@ -16,6 +17,7 @@ KINDS: dict[str, BaseModel] = {
     "section": SECTION,
     "pass": PASS,
     "room": ROOM,
+    "own_cue": OWN_CUE,
 }
 
 
@@ -32,6 +34,16 @@ def test_no_blank_has_an_id_of_its_own() -> None:
         return [i for v in value for i in ids(v)] if isinstance(value, list) else []
 
     assert set(ids(blanks())) == {""}
+
+
+def test_a_blank_decision_about_a_cue_says_nothing_and_one_that_says_nothing_is_not_kept() -> None:
+    blank = CueChoice(cue="a", **blanks()["cue_choice"])
+    assert not blank.decides()
+    kept = (CueChoice(cue="b", said=False), CueChoice(cue="c", pin_ms=0), CueChoice(cue="d", must=False))
+    for model in (Session, Recording):
+        others = {"media": {"ms": 1000}} if model is Recording else {}
+        made = model.model_validate({"cue_choices": [blank.model_dump(), *(c.model_dump() for c in kept)], **others})
+        assert made.cue_choices == kept
 
 
 def test_what_goes_on_and_what_another_way_leaves_are_fields() -> None:

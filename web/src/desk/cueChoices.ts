@@ -1,5 +1,6 @@
 /** What was decided about single cues, and the cues in order. */
 import type { CueChoice, CueLine, Decided } from "../shared/api";
+import { BLANK_CHOICE, BLANK_OWN_CUE } from "../shared/blanks";
 
 /** Cues in the order in which they are heard; those left out at the moment they were for. */
 export function inOrder(cues: readonly CueLine[]): CueLine[] {
@@ -10,27 +11,11 @@ export function ownCue(session: Decided, cue: CueLine) {
   return session.own_cues.find((c) => cue.id === `own.${c.id}.text`);
 }
 
-/** A session in which something more is decided about a cue; a decision that says nothing is none. */
+/** A session in which something more is decided about a cue. */
 export function decided(s: Decided, cue: CueLine, change: Partial<CueChoice>): Decided {
   const before = s.cue_choices.find((c) => c.cue === cue.id);
-  const made = {
-    cue: cue.id,
-    text: "",
-    said: null,
-    pin_ms: null,
-    sooner_ms: 0,
-    later_ms: 0,
-    must: null,
-    ...before,
-    ...change,
-  };
-  const says =
-    made.text ||
-    [made.said, made.pin_ms, made.must].some((x) => x !== null) ||
-    made.sooner_ms ||
-    made.later_ms;
   const others = s.cue_choices.filter((c) => c.cue !== cue.id);
-  return { ...s, cue_choices: says ? [...others, made] : others };
+  return { ...s, cue_choices: [...others, { ...BLANK_CHOICE, ...before, ...change, cue: cue.id }] };
 }
 
 /** A session in which a cue begins so much earlier or later. */
@@ -56,8 +41,8 @@ export function forgotten(s: Decided, cue: CueLine): Decided {
 
 /** A session with words of one's own more, after a cue. */
 export function withOwnWords(s: Decided, id: string, after: CueLine): Decided {
-  const at_ms = (after.end_ms ?? after.target_ms) + 300;
-  return { ...s, own_cues: [...s.own_cues, { id, text: "Words of your own", at_ms, by: "" }] };
+  const at_ms = (after.end_ms ?? after.target_ms) + BLANK_OWN_CUE.at_ms;
+  return { ...s, own_cues: [...s.own_cues, { ...BLANK_OWN_CUE, id, at_ms }] };
 }
 
 export function ownWordsChanged(s: Decided, cue: CueLine, text: string): Decided {

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { call, type Form, type Manner, type Tables, type Who } from "../shared/api";
+import { call, type Form, type Manner, type Sheet, type Tables, type Who } from "../shared/api";
 import { Choose } from "../shared/Choose";
 import { Labelled } from "../shared/Labelled";
 import { NumberField } from "../shared/NumberField";
@@ -12,6 +12,7 @@ interface CircumstancesProps {
   formId: string;
   version: number;
   form: Form;
+  byItself: Sheet["by_itself"];
   change: (change: Partial<Form>) => void;
 }
 
@@ -22,7 +23,7 @@ const OPENINGS = [
 ] as const;
 
 /** How the school does it, for whom, and where. */
-export function Circumstances({ formId, version, form, change }: CircumstancesProps) {
+export function Circumstances({ formId, version, form, byItself, change }: CircumstancesProps) {
   const { data: tables } = useQuery({
     queryKey: ["tables"],
     queryFn: () => call<Tables>("tables"),
@@ -93,7 +94,7 @@ export function Circumstances({ formId, version, form, change }: CircumstancesPr
           onNumber={(lead_ms) => change({ lead_ms })}
         />
       </Labelled>
-      <WithinFields form={form} change={change} />
+      <WithinFields {...{ form, byItself, change }} />
       <Stances
         {...{ formId, version, stances: manner.stances }}
         change={(stances) => setManner({ stances })}

@@ -92,6 +92,7 @@ export function FormAside({ id, doc, here, seenId, onOtherSide, onTold }: FormAs
         formId={id}
         version={version}
         form={form}
+        byItself={derived.by_itself}
         change={(part) => edit((x) => ({ ...x, ...part }))}
       />
     ),

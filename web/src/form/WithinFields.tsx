@@ -1,19 +1,24 @@
-import type { Form } from "../shared/api";
+import type { Form, Sheet } from "../shared/api";
 import { Field } from "../shared/Field";
 import { NumberField } from "../shared/NumberField";
 
 /** Where the form stands in a longer one: "25 to 32 of 64". */
-export function WithinFields({ form, change }: { form: Form; change: (change: Partial<Form>) => void }) {
+export function WithinFields({
+  form,
+  byItself,
+  change,
+}: {
+  form: Form;
+  byItself: Sheet["by_itself"];
+  change: (change: Partial<Form>) => void;
+}) {
   const w = form.within;
-  const postures = form.sections.flatMap((s) => s.postures).filter((p) => !p.variant_of).length;
   if (!w)
     return (
       <button
         type="button"
         className="btn btn-sm justify-self-start"
-        onClick={() =>
-          change({ within: { first: 1, last: Math.max(1, postures), of: Math.max(1, postures), title: "" } })
-        }
+        onClick={() => change({ within: byItself })}
       >
         Part of a longer form
       </button>

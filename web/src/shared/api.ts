@@ -22,6 +22,7 @@ export type Booth = Schemas["Booth"];
 export type BoothLine = Schemas["BoothLine"];
 export type TakeView = Schemas["TakeView"];
 export type CueChoice = Schemas["CueChoice"];
+export type OwnCue = Schemas["OwnCue"];
 export type Choices = Schemas["Choices"];
 export type Stage = Schemas["Stage"];
 export type StageSpan = Schemas["StageSpan"];

@@ -1,10 +1,14 @@
 /** What new rows begin with, as the core has it (`kemvo blanks`, written by “make types”). */
-import type { Movement, Pass, Posture, Room, Section } from "./api";
+import type { CueChoice, Movement, OwnCue, Pass, Posture, Room, Section } from "./api";
 import made from "./blanks.json";
 import { newId } from "./newId";
 
 const { goes_on } = made;
 export const BLANK_ROOM = made.room as Room;
+/** Nothing decided about a cue. */
+export const BLANK_CHOICE = made.cue_choice as Omit<CueChoice, "cue">;
+/** Words of one's own, and how long after the end of a cue they come. */
+export const BLANK_OWN_CUE = made.own_cue as OwnCue;
 /** What another way of doing a posture does not take over from it. */
 export const OTHER_WAY = made.other_way as Partial<Posture>;
 

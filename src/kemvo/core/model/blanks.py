@@ -1,4 +1,4 @@
-"""What new rows begin with: movements, postures, sections, passes, rooms, and another way of doing a posture.
+"""What new rows begin with: movements, postures, sections, passes, rooms, another way of doing a posture, decisions about cues.
 
 The pages add rows without asking the server first; they take these values, written beside the API's description.
 """
@@ -10,7 +10,7 @@ from typing import Any
 from pydantic import BaseModel
 
 from kemvo.core.model.form import Movement, Origins, Posture, Section
-from kemvo.core.model.session import Part, Pass
+from kemvo.core.model.session import CueChoice, OwnCue, Part, Pass
 from kemvo.core.tables.rooms import Room
 
 MOVEMENT = Movement(
@@ -25,6 +25,8 @@ SECTION = Section(postures=(POSTURE,))
 PASS = Pass(part=Part(form_id=""))
 ROOM = Room(width=6, depth=5)
 """A usual practice room, in metres: common practice, no source."""
+OWN_CUE = OwnCue(text="Words of your own", at_ms=300)
+"""Words of one's own come so long after the end of the cue beside which they are put (own choice)."""
 
 OTHER_WAY = ("kinds", "gentler", "repeats")
 """Fields of a posture that another way of doing it does not take over: what wants care in it is asked anew, and it is done once."""
@@ -49,6 +51,8 @@ def blanks() -> dict[str, Any]:
         "section": plain(SECTION) | {"postures": [posture]},
         "pass": plain(PASS),
         "room": plain(ROOM),
+        "cue_choice": CueChoice(cue="-").model_dump(mode="json", exclude={"cue"}),
+        "own_cue": plain(OWN_CUE),
         "other_way": {name: posture[name] for name in OTHER_WAY},
         "goes_on": {kind: list(names) for kind, names in GOES_ON.items()},
     }

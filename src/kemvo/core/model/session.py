@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Annotated, Literal, NamedTuple
 
-from pydantic import Field, ValidationError
+from pydantic import AfterValidator, Field, ValidationError
 
 from kemvo.core.errors import from_validation
 from kemvo.core.model.form import Form
@@ -239,6 +239,16 @@ class CueChoice(Value):
     later_ms: Annotated[int, Field(ge=0, le=60_000)] = 0
     must: bool | None = None
 
+    def decides(self) -> bool:
+        """Whether it says anything at all."""
+        return self != CueChoice(cue=self.cue)
+
+
+CueChoices = Annotated[
+    tuple[CueChoice, ...], Field(max_length=20_000), AfterValidator(lambda all_: tuple(c for c in all_ if c.decides()))
+]
+"""What was decided about cues; a decision that says nothing is not kept."""
+
 
 class OwnCue(Value):
     """Words of the instructor's own at a place: `at_ms` from the session's beginning, or after the moment of the cue
@@ -294,7 +304,7 @@ class Session(Value):
     calls: Calls = Calls()
     fullness: Annotated[int, Field(ge=0, le=100)] = 100
     talk_pct: Annotated[int, Field(ge=1, le=100)] | None = None
-    cue_choices: Annotated[tuple[CueChoice, ...], Field(max_length=20_000)] = ()
+    cue_choices: CueChoices = ()
     own_cues: Annotated[tuple[OwnCue, ...], Field(max_length=5000)] = ()
     tags: Tags = ()
     class_id: Id = ""

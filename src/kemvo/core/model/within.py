@@ -31,6 +31,11 @@ class Within(Value):
         return self
 
 
+def by_itself(postures: int) -> Within:
+    """Where a form of so many postures stands before anything is told of the longer one: it is all of it."""
+    return Within(first=1, last=max(1, postures), of=max(1, postures))
+
+
 _SAID = re.compile(
     r"(?:\b(?:postures?|movements?|forms?|moves|numbers?|nos?\.)\s+)?\b(\d{1,3})\s*(?:to|through|until|[-–—])\s*(\d{1,3})\s*"
     r"(?:out\s+of|of|/)\s*(?:the\s+|all\s+)*(\d{1,3})\b(?:\s+(?:postures|movements|forms|moves)\b)?",

@@ -10,7 +10,7 @@ from typing import Annotated, Literal
 from pydantic import Field, ValidationError
 
 from kemvo.core.errors import from_validation
-from kemvo.core.model.session import CueChoice, OwnCue, SoundChoice
+from kemvo.core.model.session import CueChoices, OwnCue, SoundChoice
 from kemvo.core.types import Id, Line, Title, Value
 
 Edge = Literal["start", "end"]
@@ -122,7 +122,7 @@ class Recording(Value):
     keep_sound: bool = True
     sound: SoundChoice = SoundChoice(breath_tones=False, chime=False)
     fullness: Annotated[int, Field(ge=0, le=100)] = 100
-    cue_choices: Annotated[tuple[CueChoice, ...], Field(max_length=20_000)] = ()
+    cue_choices: CueChoices = ()
     own_cues: Annotated[tuple[OwnCue, ...], Field(max_length=5000)] = ()
     second_take: Annotated[tuple[SecondTake, ...], Field(max_length=5000)] = ()
 

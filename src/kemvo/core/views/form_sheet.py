@@ -15,6 +15,7 @@ from kemvo.core.floor.footprint import Disc, Needed, in_a_sentence, needed, spac
 from kemvo.core.floor.placement import best_spot, seen_by, seen_from
 from kemvo.core.model.form import Form
 from kemvo.core.model.variants import VARIANTS, difference, in_ways, variants_by_kind
+from kemvo.core.model.within import Within, by_itself
 from kemvo.core.movement.fact_words import in_words
 from kemvo.core.movement.interpretation import SaidFact, foot_side, line_facts
 from kemvo.core.review.checks import of_variants, read_through
@@ -104,7 +105,7 @@ class WayLine(Value):
 
 class Sheet(Value):
     """What follows from a form by itself, once through at its own tempo; rows by id. Variants stand where they are done: in the
-    place of their posture. `ways`: of every variant, what differs."""
+    place of their posture. `ways`: of every variant, what differs. `by_itself`: where it stands in a longer form before that is told."""
 
     totals: Totals
     sections: dict[str, Totals]
@@ -114,6 +115,7 @@ class Sheet(Value):
     findings: tuple[Finding, ...]
     care: GroupCare
     ways: dict[str, WayLine]
+    by_itself: Within
 
 
 def sheet(form: Form) -> Sheet:
@@ -144,6 +146,7 @@ def sheet(form: Form) -> Sheet:
         findings=tuple(findings),
         care=care_of(look),
         ways=ways,
+        by_itself=by_itself(len(form.postures())),
     )
 
 
