@@ -157,7 +157,8 @@ AT_THEIR_BOUNDS = (
 def test_two_steps_are_told_also_where_one_of_them_is_as_short_as_it_may_be(lines: list[str]) -> None:
     form = walk(*lines)
     told = closings(form, trace(form))
-    assert told and all(len(c.changes) == 2 and c.mark.closed() for c in told)
+    assert told
+    assert all(len(c.changes) == 2 and c.mark.closed() for c in told)
 
 
 @pytest.mark.parametrize("lines", TWO_STEPS)

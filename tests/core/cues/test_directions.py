@@ -6,7 +6,8 @@ from hypothesis import strategies as st
 
 from floors import forms
 from kemvo.core.cues.directions import DIALECTS, NORTH, directed
-from kemvo.core.language.sides import mirror_text, spoken
+from kemvo.core.language.ordinary_words import spoken
+from kemvo.core.language.sides import mirror_text
 from kemvo.core.model.form import Form, Movement, Posture, Section
 from kemvo.core.model.mirror import mirror_form
 from kemvo.core.model.session import TURN_MS, Directions, Part, Pass, Session, with_pass_ids

@@ -8,7 +8,8 @@ from hypothesis import strategies as st
 
 from kemvo.core.cues.wording import sayable
 from kemvo.core.language.abbreviations import CORNERS, SHORT_FORMS, SHORT_SIDES, written_out
-from kemvo.core.language.sides import mirror_text, side_words, spoken
+from kemvo.core.language.ordinary_words import spoken
+from kemvo.core.language.sides import mirror_text, side_words
 from kemvo.core.model.form import Form, Movement, Posture, Section
 from kemvo.core.movement.fields import with_typed_read
 from kemvo.core.movement.readings import finished

@@ -4,7 +4,8 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from kemvo.core.language.sides import MARK, ORDINARY, mirror_text, side_words, spoken
+from kemvo.core.language.ordinary_words import MARK, ORDINARY, spoken
+from kemvo.core.language.sides import mirror_text, side_words
 from kemvo.core.model.mirror import mirror_form, mirror_movement, mirror_posture
 from strategies import forms, movements, postures
 

@@ -6,7 +6,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from kemvo.core.facts import Fact, as_plain
-from kemvo.core.language.sides import MARK, mirror_text
+from kemvo.core.language.ordinary_words import MARK
+from kemvo.core.language.sides import mirror_text
 from kemvo.core.model.catalogue import name_index, suggestions
 from kemvo.core.model.form import Movement
 from kemvo.core.model.mirror import mirror_fact

@@ -16,7 +16,8 @@ from typing import Literal, NamedTuple
 from kemvo.core.cues.essential import ACTS, NOUN_AFTER, essentials_of, own_words, phrases, tells
 from kemvo.core.facts import Fact
 from kemvo.core.language.abbreviations import written_out
-from kemvo.core.language.sides import side_words, spoken
+from kemvo.core.language.ordinary_words import spoken
+from kemvo.core.language.sides import side_words
 from kemvo.core.model.form import Movement
 from kemvo.core.movement.interpretation import line_facts
 from kemvo.core.timing.weight_curve import full_side

@@ -13,7 +13,8 @@ from typing import NamedTuple
 import numpy as np
 from rapidfuzz import fuzz, process
 
-from kemvo.core.language.sides import mirror_text, side_words, spoken
+from kemvo.core.language.ordinary_words import spoken
+from kemvo.core.language.sides import mirror_text, side_words
 from kemvo.core.recording.model import Mark, Source
 from kemvo.core.recording.performed import Keyed
 from kemvo.core.recording.running_words import stretches, timed_words
