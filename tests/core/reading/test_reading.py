@@ -14,13 +14,7 @@ from kemvo.core.model.mirror import mirror_fact
 from kemvo.core.movement.fact_words import in_words
 from kemvo.core.movement.fields import filled
 from kemvo.core.reading.reader import read_line
-from kemvo.core.text_import.draft import draft
-from kemvo.core.text_import.entries import ScriptEntry
-from kemvo.core.text_import.line_notes import noted
-from kemvo.core.text_import.posture_lines import unlabelled
-from kemvo.core.text_import.script import read_script
 from kemvo.formats.documents.catalogue import shipped_catalogue
-from kemvo.formats.texts.scripts import script_entries
 from told_facts import stands_in
 
 CATALOGUE = shipped_catalogue()
@@ -298,93 +292,6 @@ def test_the_catalogue_has_at_least_seventy_postures_and_no_id_twice() -> None:
 )
 def test_a_few_letters_find_a_posture(letters: str, first: str) -> None:
     assert suggestions(CATALOGUE, letters)[0].id == first
-
-
-# Whole texts
-
-
-def test_captions_are_read_across_their_blocks() -> None:
-    srt = b"1\n00:00:01,000 --> 00:00:03,000\nnow shift your weight onto\n\n2\n00:00:03,000 --> 00:00:05,000\nthe left leg and\n\n3\n00:00:05,000 --> 00:00:07,000\nlift the right foot\n"
-    read = read_script(script_entries(srt, "x.srt"), NAMES)
-    assert [(r.entry.t_ms, r.entry.line) for r in read] == [(1000, 3), (3000, 7), (5000, 11)]
-    assert [[(f.kind, f.side) for f in r.facts] for r in read] == [[("shift", "L")], [], [("lift", "R")]]
-
-
-TEXT = """Opening:
-1. Commencing
-2. Part the wild horse's mane, left
-[0:10] Sit into the right leg. Hold the ball.
-[0:14] Left heel steps to the corner.
-3. Heron wades
-The palm turns over last.
-4. Cloud hands x3
-"""
-
-
-def test_a_text_becomes_a_form_and_no_line_is_lost() -> None:
-    made = draft(read_script(script_entries(TEXT.encode(), "x.txt"), NAMES), CATALOGUE, "Tide")
-    (section,) = made.form.sections
-    assert section.title == "Opening"
-    assert [(p.number, p.title(), p.repeats) for p in section.postures] == [
-        ("1", "Commencing", 1),
-        ("2", "Part the wild horse's mane, left", 1),
-        ("3", "Heron wades", 1),
-        ("4", "Cloud hands", 3),
-    ]
-    mane, heron = section.postures[1], section.postures[2]
-    assert [(m.line, m.left_pct, m.counts) for m in mane.movements] == [
-        ("Sit into the right leg.", 0, 1),
-        ("Hold the ball.", 0, 1),
-        ("Left heel steps to the corner.", 0, 4),
-    ]
-    assert [m.line for m in heron.movements] == ["The palm turns over last."]
-    assert len(section.postures[3].movements) == 4
-    assert [(x.state, x.became) for x in made.lines][-3:] == [
-        ("guessed", "posture"),
-        ("not understood", "movement"),
-        ("understood", "posture"),
-    ]
-    kept = " ".join(x.text for x in made.lines)
-    assert all(word in kept for word in TEXT.replace("[0:10]", "").replace("[0:14]", "").split())
-
-
-@given(st.lists(st.sampled_from([*ALL_LINES, "1. Push", "Opening:", "", "# Part", "12. A name of mine"]), max_size=12))
-def test_every_line_of_any_text_is_in_the_form(lines: list[str]) -> None:
-    entries = script_entries("\n".join(lines).encode(), "x.txt")
-    made = draft(read_script(entries, NAMES), CATALOGUE, "")
-    assert " ".join(x.text for x in made.lines).split() == " ".join(e.text for e in entries).split()
-    # A sentence may tell several movements; its words stay in their order. Notes at its end go into fields.
-    words = " ".join(m.line for p in made.form.postures() for m in p.movements)
-    at = 0
-    for text in (" ".join(noted(unlabelled(x.text)).text.split()) for x in made.lines if x.became == "movement"):
-        at = words.index(text, at) + len(text)
-
-
-FILES = {
-    "x.md": (
-        b"# Shore\n\n- Sink into the *left*\n- **Step out**\n",
-        [(None, 1, "Shore"), (None, 3, "Sink into the *left*"), (None, 4, "Step out")],
-    ),
-    "x.csv": (
-        b"time,text\n0:05,Sink into the left\n1:00,Step out\n",
-        [(5000, 2, "Sink into the left"), (60000, 3, "Step out")],
-    ),
-    "y.csv": (b"1;Sink into the left leg\n2;Step out\n", [(None, 1, "Sink into the left leg"), (None, 2, "Step out")]),
-    "x.vtt": (b"WEBVTT\n\n00:01.000 --> 00:02.000\nSink in.\n", [(1000, 4, "Sink in.")]),
-    "x.txt": (b"Sink. Step out! 1. Push\n\n", [(None, 1, "Sink."), (None, 1, "Step out!"), (None, 1, "1. Push")]),
-    "z.txt": (b"", []),
-}
-
-
-@pytest.mark.parametrize(("name", "case"), FILES.items())
-def test_texts_of_every_kind_are_opened(name: str, case: tuple) -> None:
-    data, wanted = case
-    assert [(e.t_ms, e.line, e.text) for e in script_entries(data, name)] == wanted
-
-
-def test_entries_without_flow_are_read_apart() -> None:
-    read = read_script([ScriptEntry(None, 1, "Lift the left foot"), ScriptEntry(None, 2, "and step forward")])
-    assert [f.side for r in read for f in r.facts] == ["L", None]
 
 
 @pytest.mark.parametrize(
