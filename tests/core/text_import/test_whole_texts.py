@@ -79,7 +79,7 @@ def test_every_line_of_any_text_is_in_the_form(lines: list[str]) -> None:
 FILES = {
     "x.md": (
         b"# Shore\n\n- Sink into the *left*\n- **Step out**\n",
-        [(None, 1, "Shore"), (None, 3, "Sink into the *left*"), (None, 4, "Step out")],
+        [(None, 1, "Shore"), (None, 3, "Sink into the left"), (None, 4, "Step out")],
     ),
     "x.csv": (
         b"time,text\n0:05,Sink into the left\n1:00,Step out\n",

@@ -151,7 +151,7 @@ def _pivot(f: Fact, side: str) -> Phrases:
     if f.toes:
         return Phrases(f"{side} toes {f.toes}", f"{side} toes {f.toes}")
     if f.on and not f.angle:
-        return Phrases(f"Pivot on the {side.lower()} {f.on}", f"Pivot, {side.lower()} {f.on}")
+        return Phrases(f"Pivot on the {side.lower()} {f.on}", f"Pivot {side.lower()} {f.on}")
     return Phrases("", "")
 
 

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import re
 from collections.abc import Mapping, Sequence
-from typing import Literal
 
 from kemvo.core.facts import Fact
 from kemvo.core.language import lexicon as lx
@@ -20,7 +19,6 @@ from kemvo.core.text_import.entries import Given
 from kemvo.core.text_import.form_builder import Building, bounded, in_shares
 from kemvo.core.text_import.headings import (
     BODY,
-    COMMANDS,
     LOWER_LABEL,
     LOWEST_PLAIN,
     Flat,
@@ -30,51 +28,32 @@ from kemvo.core.text_import.headings import (
     with_roles,
 )
 from kemvo.core.text_import.line_notes import noted
+from kemvo.core.text_import.named_lines import (
+    PART,
+    Became,
+    Understood,
+    after_name,
+    moved,
+    named_posture,
+    once_more,
+    titled,
+)
 from kemvo.core.text_import.names_after import NamesStand, names_first
 from kemvo.core.text_import.naming import (
-    NAME_SHARE,
-    called_in_catalogue,
     name_in_list,
     posture_listed,
-    posture_named,
-    side_in,
 )
 from kemvo.core.text_import.posture_lines import (
-    LEADING,
-    LONG_NAME_WORDS,
-    NAME_WORDS,
     NUMBERS,
-    NameLine,
     count_in,
     name_line,
     unlabelled,
     unnumbered,
 )
-from kemvo.core.text_import.script import ReadEntry, lead_ms, time_counts
+from kemvo.core.text_import.script import ReadEntry
 from kemvo.core.text_import.split_movements import DraftMovement, told_apart
+from kemvo.core.text_import.times import NAME_SHARE, lead_ms, time_counts, timed_counts
 from kemvo.core.types import EVEN, SIDE_WORD, Value
-
-Understood = Literal["understood", "guessed", "not understood"]
-Became = Literal["title", "note", "section", "posture", "movement"]
-
-
-_A_PART = r"^(?:section|part|chapter)\s+(?:\d+|[ivxl]+|one|two|three|four|five|six|seven|eight|nine|ten|first|last)\b"
-_HEADING = re.compile(_A_PART + r".{0,60}$", re.IGNORECASE)
-_PART = re.compile(_A_PART + r"\s*[:.–—-]", re.IGNORECASE)
-""" "Part two: the middle": a title, whatever its words sound like."""
-_AGAIN = re.compile(
-    r"^(?:and\s+|now\s+|then\s+)*(?:the\s+)?(?:same|again|once more|repeat|other side|(?:now\s+)?(?:on\s+)?the other side)\b"
-    r"[^.]{0,40}\.?$",
-    re.IGNORECASE,
-)
-""" "Same again", "and again, left", "other side": the posture before, once more."""
-
-_CALLED = re.compile(
-    r"^(?:(?:[Oo]kay|[Aa]nd|[Nn]ow|[Ss]o|[Tt]hen|[Nn]ext),?\s+)*(?:(?:(?:[Tt]he|[Tt]his|[Tt]hat|[Oo]ur)\s+)?(?:\w+\s+)?(?:one|posture|movement)\s+is(?:\s+called)?"
-    r"|(?:[Tt]his|[Tt]hat|[Ii]t)(?:\s+one)?\s+is\s+called|[Nn]ext\s+is|we\s+come\s+to|[Ww]e\s+call\s+(?:this|it))\s+"
-    r"((?:[A-Z][\w’'-]*\s+)*[A-Z][\w’'-]*(?:,?\s+(?:left|right))?)\s*[.!]*$"
-)
-""" "Now the second one is Heron Wades.": a name of the instructor's own."""
 
 _COUNTS_ONLY = re.compile(
     r"[(\[]?(?:over\s+|for\s+|in\s+)?(\d+(?:[.,]\d+)?)\s+(?:counts?|beats?)[)\]]?\.?", re.IGNORECASE
@@ -124,7 +103,9 @@ def draft(
     for i, (entry, facts, _) in enumerate(read):
         done = len(building.postures())
         became, state = _place(building, read, i, laid, known)
-        begins = tuple(p.title() for p in building.postures()[done:] if p.name)
+        begun = building.postures()[done:]
+        building.timed(timed_counts(read, i), begun)
+        begins = tuple(p.title() for p in begun if p.name)
         signs = _signs(entry.text, facts) if became in ("posture", "movement") else ()
         lines.append(
             DraftLine(
@@ -137,7 +118,8 @@ def draft(
                 begins=begins,
             )
         )
-    form = building.form(title or usual, known).model_copy(update={"lead_ms": lead_ms(read)})
+    placed = [r for r, line in zip(read, lines, strict=True) if line.became in ("posture", "movement")]
+    form = building.form(title or usual, known).model_copy(update={"lead_ms": lead_ms(placed)})
     told = tuple(line for _, line in sorted(zip(was, lines, strict=True), key=lambda x: x[0]))
     return Draft(form=form.model_copy(update={"title": title}) if title else form, lines=told, items=flat, names=stand)
 
@@ -156,7 +138,7 @@ def _whole_items(read: Sequence[ReadEntry]) -> list[ReadEntry]:
             text=f"{last.entry.text} {r.entry.text}", flows=r.entry.flows, until_ms=r.entry.until_ms
         )
         out[-1] = ReadEntry(
-            entry, [*last.facts, *(_moved(f, by) for f in r.facts)], [*last.clauses, *(c + by for c in r.clauses)]
+            entry, [*last.facts, *(moved(f, by) for f in r.facts)], [*last.clauses, *(c + by for c in r.clauses)]
         )
     return out
 
@@ -185,16 +167,16 @@ def _place(
         return "note", "understood"
     said = name_line(text.removesuffix(":"))
     bare = unnumbered(text)
-    if (laid and entry.heading < LOWEST_PLAIN) or not tells_movement(facts) or _PART.match(text):
-        titled = _titled(building, text, facts, said, laid, known)
-        if titled:
-            return titled
-    if laid != "movement" and building.told_by_place and not numbered_as(text):
-        # The text says by its numbers, headings or indents what its postures are: other lines begin none.
-        if _once_more(building, bare):
+    if (laid and entry.heading < LOWEST_PLAIN) or not tells_movement(facts) or PART.match(text):
+        over = titled(building, text, facts, said, laid, known)
+        if over:
+            return over
+    # Where the text says by its numbers, headings or indents what its postures are, other lines begin none.
+    if laid == "movement" or (building.told_by_place and not numbered_as(text)):
+        if once_more(building, unlabelled(text) if laid else bare):
             return "posture", "guessed"
-    elif laid != "movement":
-        named = _names(building, text, bare, facts, said, known)
+    else:
+        named = named_posture(building, text, bare, facts, said, known)
         if named:
             return named
     only = _COUNTS_ONLY.fullmatch(text)
@@ -211,8 +193,9 @@ def _place(
     if nothing and not building.parts and (_only_talk(text) or (building.title and any(all_laid[i:]))):
         building.notes.append(text)
         return "note", "understood"
+    text, told_facts = after_name(text, facts)
     notes = noted(unlabelled(text))
-    placed = [_moved(f, len(unlabelled(text)) - len(text)) for f in facts]
+    placed = [moved(f, len(unlabelled(text)) - len(text)) for f in told_facts]
     if entry.item or unlabelled(text) != text:  # an item of a list is one movement, however much it says
         told = [DraftMovement(notes.text, [f for f in placed if f.start < len(notes.text)])]
     else:
@@ -264,91 +247,6 @@ SPOKEN_TO = frozenset(
     "we you i i'm i'll we're we'll you're let's okay ok hello hi welcome today everybody everyone guys folks morning evening afternoon thanks"
     " thank good".split()
 )
-
-
-def _moved(f: Fact, by: int) -> Fact:
-    return f.model_copy(update={"start": max(0, f.start + by), "end": max(0, f.end + by)}) if by else f
-
-
-def _titled(
-    building: Building, text: str, facts: Sequence[Fact], said: NameLine, laid: LineRole, known: Mapping[str, Entry]
-) -> tuple[Became, Understood] | None:
-    """A line that stands over others: a section's title, or a posture's name. None for any other."""
-    colon = text.endswith(":")
-    if _HEADING.match(text) or (laid == "section" and not colon):
-        building.section(text.rstrip(": ") if _HEADING.match(text) else unlabelled(text).rstrip(": "))
-        return "section", "understood"
-    if laid != "posture" and (laid == "loose" or colon):
-        plainly = said.number or said.side or said.counted or building.titles_name or building.knows(said.name)
-        if not plainly:
-            building.section(text.rstrip(": "), loose=True)
-            return "section", "understood"
-        building.know_titles()
-    elif laid != "posture":
-        return None
-    if laid != "section" and _once_more(building, unnumbered(text)):
-        return "posture", "guessed"  # "(other side)" over what is told there
-    id_ = name_in_list(facts, said, known)
-    building.posture(posture_listed(said, id_, unnumbered(text), known, facts), said.counts, said.other)
-    return "posture", "understood" if id_ else "guessed"
-
-
-def _once_more(building: Building, text: str) -> bool:
-    """Begin the posture before anew, where a line says no more than that: "same again", "(other side)"."""
-    said = text.strip(" ()[]:-–*")
-    return bool(_AGAIN.match(said)) and building.again(other="other" in said.lower(), to=side_in(said))
-
-
-def _names(
-    building: Building, text: str, bare: str, facts: Sequence[Fact], said: NameLine, known: Mapping[str, Entry]
-) -> tuple[Became, Understood] | None:
-    """A line that names a posture, in a list or as people say it. None for any other."""
-    named = next((f for f in facts if f.kind == "posture"), None)
-    only_named = all(f.kind in ("posture", "counts") for f in facts)
-    first = bare.split()[0].lower().strip(",:") if bare.split() else ""
-    sentence = bare.rstrip().endswith(".") and first in COMMANDS and not said.number
-    instructs = sentence and not words_in(bare).isdisjoint(BODY)  # "Raise the hands slowly." is done, and names nothing
-    if named and not instructs and named.end - named.start >= NAME_SHARE * len(said.name if only_named else bare):
-        building.posture(posture_named(named, bare, known, said), said.counts)
-        return "posture", "understood"
-    begun = [] if said.number or instructs else _begun(facts, bare)
-    if begun and bare[begun[-1].end :].strip(" .,;:!?-"):
-        for name in begun:
-            building.begin(posture_named(name, "", known), name.side is not None)
-    elif begun:
-        for name in begun:
-            building.posture(posture_named(name, "", known))
-        return "posture", "understood"
-    called = _CALLED.match(bare) if not tells_movement(facts) else None
-    if called:
-        building.posture(posture_listed(name_line(called[1].strip(" .")), None, bare, known))
-        return "posture", "guessed"
-    if _once_more(building, bare):
-        return "posture", "guessed"
-    told_before = building.knows(said.name)
-    if (said.number or said.counted or told_before) and not tells_movement(facts):
-        plain = called_in_catalogue(said.name, known)
-        most = LONG_NAME_WORDS if building.counts_on(said.number) else NAME_WORDS
-        if plain or told_before or len(said.name.split()) <= most:
-            building.posture(posture_listed(said, plain, bare, known, facts), said.counts, said.other)
-            return "posture", "understood" if plain else "guessed"
-    return None
-
-
-def _begun(facts: Sequence[Fact], text: str) -> list[Fact]:
-    """The postures that a spoken line begins: "so single whip, the weight goes back…"; their names stand at its beginning
-    or follow each other, with nothing before them but words that lead up to them."""
-    out: list[Fact] = []
-    at = 0
-    for f in facts:
-        if f.kind == "posture":
-            lead = re.findall(r"[a-z'’]+", text[at : f.start].lower())
-            if LEADING.issuperset(lead):
-                out.append(f)
-            elif "from" not in lead[-2:]:
-                break  # "from the opening we go into…" speaks of what comes
-            at = f.end
-    return out
 
 
 def _as_given(

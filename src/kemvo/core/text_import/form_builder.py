@@ -9,6 +9,7 @@ from typing import TypeVar, get_args
 
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.facts import Fact
+from kemvo.core.language.sides import mirror_text
 from kemvo.core.model.catalogue import Entry
 from kemvo.core.model.form import (
     FILLED_IN,
@@ -28,6 +29,7 @@ from kemvo.core.movement.readings import finished, read
 from kemvo.core.movement.receiving_leg import Legs
 from kemvo.core.tables.schools import Manner
 from kemvo.core.tables.stances import OPENING_STANCE, stance_in
+from kemvo.core.text_import.as_before import Reference
 from kemvo.core.text_import.posture_lines import MOST_TIMES, name_line
 from kemvo.core.types import EVEN, LEAST_COUNTS, MOST_COUNTS, Front, Side
 
@@ -35,13 +37,16 @@ from kemvo.core.types import EVEN, LEAST_COUNTS, MOST_COUNTS, Front, Side
 @dataclass
 class DraftPosture:
     """A posture with the movements that the text tells of it. `counts`: how many it lasts, where only that is said. `again`:
-    the one it is done as, where that is said, and whether on its other side."""
+    the one it is done as, where that is said, and whether on its other side. `timed`: the counts until the next words, where the text
+    has times; they count where no movement is told. `closed`: its end was said."""
 
     posture: Posture
     movements: list[Movement] = field(default_factory=list)
     counts: float | None = None
     again: tuple[DraftPosture, bool] | None = None
     other: bool = False
+    timed: float | None = None
+    closed: bool = False
 
     def whole(self) -> Posture:
         """The posture with its movements."""
@@ -93,6 +98,20 @@ class Building:
             self.section("")
         self.parts[-1].postures.append(DraftPosture(posture, counts=counts, other=other))
 
+    def timed(self, counts: float | None, begun: Sequence[Posture]) -> None:
+        """Say how many counts there are until the next words, for the postures that these begin."""
+        told = [t for part in self.parts for t in part.postures][-len(begun) :] if begun and counts else []
+        for t in told:
+            t.timed = (counts or 0) / len(told) / t.posture.repeats
+
+    def name_last(self, posture: Posture) -> bool:
+        """Give the posture that is being told its name, where it has none. False where it has one."""
+        last = self.last()
+        if last is None or last.posture.name or not last.movements:
+            return False
+        last.posture, last.closed = posture.model_copy(update={"movements": ()}), True
+        return True
+
     def begin(self, posture: Posture, sided: bool) -> None:
         """Begin a posture that a line names while it tells a movement, unless it is the one being told. `sided`: the line
         says on which side."""
@@ -102,7 +121,8 @@ class Building:
 
     def movement(self, movement: Movement) -> None:
         """Add a movement to the posture that is being told."""
-        if self.last() is None:
+        last = self.last()
+        if last is None or last.closed:
             self.posture(Posture())
         self.parts[-1].postures[-1].movements.append(movement)
 
@@ -162,20 +182,58 @@ class Building:
             parts[-1].postures.append(told)
         self.parts = parts
 
-    def again(self, other: bool, to: Side | None) -> bool:
-        """The posture before once more: on the other side, on a named one, or as it was. False when there is none."""
+    def again(self, said: Reference, number: str = "") -> bool:
+        """What a line refers back to once more: the posture before, or those that it names; on the other side, on a named one, or as it
+        was. `number`: the one that stands before it. False when there is none."""
         last = self.last()
+        if said.first or said.name:
+            before = [t for t in self._referred(said) if t is not last]
+            if not before:
+                return False
+            if (
+                last
+                and last.posture.name
+                and not last.movements
+                and last.again is None
+                and len(before) == 1
+                and not number
+            ):
+                # "11. Heron wades, right" and under it "Same as 9, on the other side".
+                last.again = (before[0], _turned(said, before[0].posture, last.posture.side))
+                return True
+            for t in before:
+                self._once_more(t, said, number)
+                number = str(int(number) + 1) if number.isdecimal() else ""
+            return True
         if last is None or not last.posture.name:
-            return False
-        if not last.movements and last.again is None and last.posture.name and self._told_before(last):
-            last.other = last.other or other
+            before = [t for p in self.parts for t in p.postures if said.to and t.posture.side == said.to]
+            if last is None or not last.movements or not before:
+                return False
+            self._once_more(before[-1], said, number)  # after some that have no name yet: "and once more to the left"
+            return True
+        if not last.movements and last.again is None and self._told_before(last):
+            last.other = last.other or said.other
             return True  # "Heron wades, right: the same on the other side"
-        posture = last.posture
-        turned = other or (to is not None and posture.side is not None and to != posture.side)
-        once = {"repeats": 1, "alternate": False} if turned and posture.alternate else {}
-        new = posture.model_copy(update={"number": "", **once})
-        self.parts[-1].postures.append(DraftPosture(mirror_posture(new) if turned else new, again=(last, turned)))
+        if said.other and last.posture.alternate and last.posture.repeats % 2 == 0:
+            return True  # its name says already that it is done on both sides
+        self._once_more(last, said, number)
         return True
+
+    def _once_more(self, before: DraftPosture, said: Reference, number: str) -> None:
+        posture = before.posture
+        turned = _turned(said, posture, None)
+        once = {"repeats": 1, "alternate": False} if turned and posture.alternate else {}
+        new = posture.model_copy(update={"number": number, **once})
+        self.parts[-1].postures.append(DraftPosture(mirror_posture(new) if turned else new, again=(before, turned)))
+
+    def _referred(self, said: Reference) -> list[DraftPosture]:
+        """The postures of the numbers, or the name, that a line refers back to; none where one of them is not there."""
+        told = [t for part in self.parts for t in part.postures]
+        if said.name:
+            return [t for t in told if said.name.lower() in (t.posture.name.lower(), t.posture.title().lower())][-1:]
+        numbers = [str(n) for n in range(int(said.first), int(said.last) + 1)]
+        by_number = {t.posture.number: t for t in told}
+        return [by_number[n] for n in numbers] if numbers and all(n in by_number for n in numbers) else []
 
     def _told_before(self, told: DraftPosture) -> DraftPosture | None:
         """The last posture of the same name before it of which movements are told."""
@@ -235,21 +293,31 @@ class Building:
             whole = mirror_posture(before.whole(), self.front) if turned else before.whole()
             told.movements = list(whole.movements)
         if entry and not told.movements:
-            own = filled_in(entry.on(posture.side))
-            own = lasting(own, told.counts) if told.counts else own
+            own = _as_long(filled_in(entry.on(posture.side)), told)
             more = {"movements": own.movements, "gentler": own.gentler, "cautions": own.cautions}
             return posture.model_copy(update=more)
         if posture.movements and not told.movements:
-            own = lasting(filled_in(posture), told.counts) if told.counts else filled_in(posture)
-            return posture.model_copy(update={"movements": own.movements})
-        if told.counts and not told.movements:
-            told.movements = [Movement(counts=told.counts, origins=FILLED_IN)]
+            return posture.model_copy(update={"movements": _as_long(filled_in(posture), told).movements})
+        if (told.counts or told.timed) and not told.movements:
+            told.movements = [Movement(counts=bounded(told.counts or told.timed or 0), origins=FILLED_IN)]
         elif told.counts and not any(_says_counts(m) for m in told.movements):
             told.movements = list(lasting(told.whole(), told.counts).movements)
+        if posture.alternate and posture.repeats % 2 == 0 and _on_both_sides(told.movements):
+            posture = posture.model_copy(update={"repeats": posture.repeats // 2, "alternate": False})
         return posture.model_copy(update={"movements": carried(told.movements, legs)})
 
 
 T = TypeVar("T")
+
+
+def _turned(said: Reference, posture: Posture, side: Side | None) -> bool:
+    """Whether what is done as a posture is done on its other side. `side`: the one that its own name says."""
+    to = said.to or side
+    return (
+        said.other
+        if said.to is None and said.other
+        else to is not None and posture.side is not None and to != posture.side
+    )
 
 
 def _in_parts(all_: tuple[T, ...], most: int) -> list[tuple[T, ...]]:
@@ -272,6 +340,24 @@ def _no_more_than(most: int, sections: list[Section]) -> list[Section]:
 
 def _says_counts(m: Movement) -> bool:
     return any(s.fact.kind == "counts" for s in line_facts(read(m)))
+
+
+def _on_both_sides(movements: Sequence[Movement]) -> bool:
+    """Whether the second half of the movements is the first on the other side."""
+    half = len(movements) // 2
+    here, there = movements[:half], movements[half:]
+    return bool(half) and [mirror_text(m.line) for m in here] == [m.line for m in there]
+
+
+def _as_long(p: Posture, told: DraftPosture) -> Posture:
+    """A posture that the text only names in the counts that the text gives it; its own where it gives none."""
+    if told.counts:
+        return lasting(p, told.counts)
+    if not told.timed:
+        return p
+    share = told.timed / sum(m.counts for m in p.movements)
+    movements = tuple(m.model_copy(update={"counts": bounded(round(m.counts * share, 3))}) for m in p.movements)
+    return p.model_copy(update={"movements": movements})
 
 
 def lasting(p: Posture, counts: float) -> Posture:

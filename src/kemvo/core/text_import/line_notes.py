@@ -28,6 +28,8 @@ BY_THEMSELVES = frozenset({"counts", "hold", "times"})
 
 _BRACKETS = re.compile(r"\s*[(\[]([^()\[\]]*)[)\]]\s*[.]?$")
 _TAIL = re.compile(r"(?:\s*[,;–—]\s*|\s+-\s+|\s+(?=[x×]\s*\d))([^,;–—()\[\]]+?)\s*[.]?$")
+_DASHED = re.compile(r"\s+[-–—]\s")
+""" "Push forward — exhale": what stands after a dash is a note as in brackets; "Push forward, exhale" is said."""
 
 
 class Notes(NamedTuple):
@@ -50,13 +52,14 @@ def noted(line: str) -> Notes:
         if not tail:
             break
         parts = [p.strip() for p in re.split(r"[,;]", tail[1]) if p.strip()]
-        said = [_note(p) for p in parts]
-        if not said or any(x is None for x in said) or not rest[: tail.start()].strip():
+        said = [note for p in parts if (note := _note(p))]
+        if not said or len(said) < len(parts) or not rest[: tail.start()].strip():
             break
-        if brackets is None and any(what in ("weight", "even") and "%" not in m[0] for what, m in said if m):  # type: ignore[misc]
+        apart = brackets is not None or bool(_DASHED.match(tail[0]))
+        if not apart and any(what in ("weight", "even") and "%" not in m[0] for what, m in said):
             break  # "…, weight even" is said
-        found.update({what: m for what, m in said if what not in found})  # type: ignore[misc]
-        in_brackets = in_brackets or brackets is not None
+        found.update({what: m for what, m in said if what not in found})
+        in_brackets = in_brackets or apart
         rest = rest[: tail.start()].rstrip(" ,;-–—")
     plainly = in_brackets or BY_THEMSELVES & found.keys() or ("weight" in found and "%" in found["weight"][0])
     if not found or not plainly or not re.search(r"\w", rest):

@@ -6,7 +6,8 @@ import re
 from collections.abc import Sequence
 from typing import Literal, NamedTuple
 
-from kemvo.core.text_import.entries import Given
+from kemvo.core.facts import Fact
+from kemvo.core.text_import.entries import Given, ScriptEntry
 from kemvo.core.text_import.script import ReadEntry
 
 NamesStand = Literal["", "before", "after"]
@@ -69,6 +70,13 @@ def _could(read: Sequence[ReadEntry], closing: Sequence[int]) -> bool:
 
 def _does(r: ReadEntry) -> bool:
     return any(f.kind in DOES for f in r.facts)
+
+
+def closing_name(text: str, facts: Sequence[Fact]) -> str:
+    """The name in a line that only names what was done: "That's White Crane, on the left."; empty in any other."""
+    m = _name(ReadEntry(ScriptEntry(None, 0, text), list(facts)))
+    named = any(f.kind == "posture" for f in facts) or (m is not None and m["name"][:1].isupper())
+    return m["name"][:1].upper() + m["name"][1:] if m and named else ""
 
 
 def _name(r: ReadEntry) -> re.Match[str] | None:

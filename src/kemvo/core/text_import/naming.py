@@ -13,11 +13,8 @@ from kemvo.core.model.form import Posture
 from kemvo.core.movement.interpretation import line_facts
 from kemvo.core.movement.readings import read as read_line_of
 from kemvo.core.text_import.posture_lines import LEADING, NO_NAME, NameLine
+from kemvo.core.text_import.times import NAME_SHARE
 from kemvo.core.types import Side
-
-NAME_SHARE = 0.55
-"""A line of which a posture's name is at least this share tells the posture, not a movement (own choice)."""
-
 
 _TIMES = re.compile(r"(?:[x×]\s*(\d{1,2})|\b(\d{1,2})\s*(?:x|×|times))", re.IGNORECASE)
 
@@ -74,7 +71,7 @@ def posture_named(fact: Fact, text: str, known: Mapping[str, Entry], said: NameL
     led = re.findall(r"[a-z'’]+", text[: fact.start].lower())
     if (
         led
-        and not _titled_words(text[: fact.end])
+        and not titled_words(text[: fact.end])
         and not said.number
         and fact.end - fact.start > 1
         and (LEADING | {"was"}).issuperset(led)
@@ -108,7 +105,7 @@ def _travels(posture: Posture) -> bool:
     return any(f.kind == "step" and f.direction in ("forward", "back", "corner") for f in facts)
 
 
-def _titled_words(text: str) -> bool:
+def titled_words(text: str) -> bool:
     """Whether all words have capitals, as in a list: "You Lan Que Wei"."""
     return all(w[:1].isupper() for w in re.findall(r"[^\W\d_]+", text))
 
@@ -117,7 +114,7 @@ def _pinyin_side(name: str) -> Side | None:
     """The side that a name in pinyin says: "Zhuan Shen Zuo Deng Jiao"."""
     words = name.lower().split()
     said: set[Side] = {s for w, s in PINYIN_SIDES.items() if w in words}
-    return said.pop() if len(said) == 1 and len(words) > 2 and _titled_words(name) else None
+    return said.pop() if len(said) == 1 and len(words) > 2 and titled_words(name) else None
 
 
 PINYIN_SIDES: dict[str, Side] = {"zuo": "L", "you": "R"}

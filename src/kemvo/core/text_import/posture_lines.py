@@ -35,12 +35,12 @@ _NUMBER = re.compile(r"^\s*(?:(?:posture|no\.?|number)\s+)?(\d{1,3}[a-z]?)\s*(?:
 _TIMES_FIRST = re.compile(rf"^({_N})\s*(?:x|×|times)\s+(?=\S)", re.IGNORECASE)
 
 _SIDE = r"(?:left|right|l|r)"
+_JOINED = r"(?:\s*,?\s*(?:and|then)\s+|\s*[&,/+]\s*)(?:and\s+|then\s+)?"
 
 _ENDINGS: dict[str, str] = {
     "times": rf"[x×]\s*\d{{1,2}}|(?:{_N})\s*(?:x|×|times)|once|twice|thrice",
     "listed": rf"{_SIDE}(?:(?:\s*[,/&–-]\s*|\s+)(?:and\s+|then\s+)?{_SIDE}){{2,}}",
-    "both": r"left(?:\s*(?:and|then|&|,|/)\s*)right|right(?:\s*(?:and|then|&|,|/)\s*)left|l\s*/\s*r|r\s*/\s*l"
-    r"|(?:on\s+)?(?:both|each)\s+sides?",
+    "both": rf"(?:left|l){_JOINED}(?:right|r)|(?:right|r){_JOINED}(?:left|l)|(?:on\s+)?(?:both|each)\s+sides?",
     "turns": r"(?:sides\s+)?(?:alternating|alternate)(?:\s+sides)?|sides\s+alternate",
     "counts": r"(?:for\s+|over\s+|in\s+)?(\d{1,3}(?:[.,]\d+)?)\s*(?:counts?|beats?)",
     "same": r"(?:(?:the\s+)?same(?:\s+(?:again|thing|as\s+before|as\s+above))*|repeat(?:ed)?|as\s+before|as\s+above|again|mirrored)"
@@ -54,7 +54,7 @@ _ALONE = {what: re.compile(rf"(?:{p})$", re.IGNORECASE) for what, p in _ENDINGS.
 _BRACKETS = re.compile(r"\s*[(\[]([^()\[\]]*)[)\]]$")
 _GOES_ON = re.compile(r"\b(?:the|your|my|to|into|onto|on|with|and|of|in|a)$", re.IGNORECASE)
 """ "Lift the right": no name on the right."""
-_BARE_SIDE = re.compile(r"(?:^|[\s,;–—-])[lr]$", re.IGNORECASE)
+_BARE_SIDE = re.compile(r"[\s,;–—-]*[lr]", re.IGNORECASE)
 
 
 class NameLine(NamedTuple):
@@ -106,44 +106,47 @@ def name_line(text: str) -> NameLine:
     counts: float | None = None
     while True:
         rest = rest.rstrip(" .,;:")
-        what, said, before, listed = _ending(rest)
-        if not what or not before:
+        endings, before, listed = _ending(rest)
+        if not endings or not before or (side is not None and endings[0][0] == "side"):
             break
-        if what == "times":
-            times = times or count_in(said)
-            counted = counted or listed or bool(re.search(r"[x×]", said, re.IGNORECASE))
-        elif what == "counts":
-            counts = float(re.sub(r"[^\d.,]", "", said).replace(",", ".").strip(".") or 0) or None
-        elif what == "same":
-            other = "other" in said.lower() or "mirror" in said.lower()
-            side = side or _first_side(said)
-        elif what == "side" and side is not None:
-            break
-        elif what == "listed":
-            named = _sides(said)
-            times, turns = len(named), turns or len(set(named)) > 1
-            side = named[0]
-        else:
-            both, turns = both or what == "both", turns or what == "turns"
-            side = side or _first_side(said)
+        for what, said in endings:
+            if what == "times":
+                times = times or count_in(said)
+                counted = counted or listed or bool(re.search(r"[x×]", said, re.IGNORECASE))
+            elif what == "counts":
+                counts = float(re.sub(r"[^\d.,]", "", said).replace(",", ".").strip(".") or 0) or None
+            elif what == "same":
+                other = "other" in said.lower() or "mirror" in said.lower()
+                side = side or _first_side(said)
+            elif what == "listed":
+                named = _sides(said)
+                times, turns = len(named), turns or len(set(named)) > 1
+                side = named[0]
+            else:
+                both, turns = both or what == "both", turns or what == "turns"
+                side = side or _first_side(said)
         rest = before
     times = max(1, times) * (2 if both else 1)
     times = min(MOST_TIMES, max(times, 2) if turns else times)
     return NameLine(numbered[1] if numbered else "", rest, side, times, both or turns, counted, counts, other)
 
 
-def _ending(text: str) -> tuple[str, str, str, bool]:
-    """What the end of a text tells, its words, what is before them, and whether they stand in brackets."""
+def _ending(text: str) -> tuple[list[tuple[str, str]], str, bool]:
+    """What the end of a text tells, each with its words; what is before them; and whether they stand in brackets, where several may:
+    "(L & R, x2)"."""
     brackets = _BRACKETS.search(text)
     if brackets:
         inside = brackets[1].strip()
-        what = next((w for w, pattern in _ALONE.items() if pattern.match(inside)), "")
-        return what, inside, text[: brackets.start()].rstrip(), True
+        for parts in ([inside], re.split(r"\s*[,;]\s*", inside)):
+            told = [next((w for w, pattern in _ALONE.items() if pattern.match(part)), "") for part in parts]
+            if all(told):
+                return list(zip(told, parts, strict=True)), text[: brackets.start()].rstrip(), True
+        return [], text[: brackets.start()].rstrip(), True
     for what, pattern in _AFTER.items():
         found = pattern.search(text)
-        if found and not _BARE_SIDE.search(found[0]) and not _GOES_ON.search(text[: found.start()]):
-            return what, found[0], text[: found.start()].rstrip(), False
-    return "", "", text, False
+        if found and not _BARE_SIDE.fullmatch(found[0]) and not _GOES_ON.search(text[: found.start()]):
+            return [(what, found[0])], text[: found.start()].rstrip(), False
+    return [], text, False
 
 
 def _sides(said: str) -> list[Side]:

@@ -11,7 +11,6 @@ from kemvo.core.reading.posture_names import NameIndex
 from kemvo.core.reading.reader import read_with_clauses
 from kemvo.core.text_import.entries import ScriptEntry
 from kemvo.core.text_import.line_joining import cut_at_sentences, line_goes_on
-from kemvo.core.types import DEFAULT_TEMPO, LEAST_COUNTS, MOST_COUNTS
 
 
 class ReadEntry(NamedTuple):
@@ -86,33 +85,3 @@ def as_plain_entry(read: ReadEntry) -> dict[str, Any]:
         "text": read.entry.text,
         "facts": [as_plain(f) for f in read.facts],
     }
-
-
-LONGEST_LEAD_MS = 30 * 60_000
-
-
-def lead_ms(read: Sequence[ReadEntry]) -> int:
-    """The time before the first words, where they have one; a track that Kemvo wrote has the still time of its session there."""
-    first = next((r.entry for r in read if r.entry.t_ms is not None), None)
-    return min(LONGEST_LEAD_MS, first.t_ms or 0) if first and not first.given else 0
-
-
-def time_counts(read: Sequence[ReadEntry], i: int, movements: int) -> float:
-    """The counts of the movements of an entry: its share of the time until the next one, where there are times, which all entries of
-    one time have together; else four each."""
-    here = read[i].entry.t_ms
-    if here is None:
-        return 4.0 * movements
-    first = last = i
-    while first and read[first - 1].entry.t_ms == here:
-        first -= 1
-    while last + 1 < len(read) and read[last + 1].entry.t_ms == here:
-        last += 1
-    alike = last - first + 1
-    times = (read[k].entry.t_ms for k in range(last + 1, len(read)))
-    after = next((t for t in times if t is not None and t != here), None)
-    if after is None:
-        after = read[-1].entry.until_ms
-    if after is None or after < here:
-        return 4.0 * movements
-    return min(MOST_COUNTS, max(LEAST_COUNTS, round((after - here) / alike * DEFAULT_TEMPO / 60_000, 3)))

@@ -1,7 +1,7 @@
 """A table opened as a text of instruction: CSV, separated by commas, semicolons or tabs.
 
-What each column is, its heading says. A row may name a posture, tell a movement, or both; the words of every other column
-are kept as lines of their own.
+What each column is, its heading says. A row may name a posture, tell a movement, or both; columns for parts of the body ("Feet",
+"What the hands do") tell one movement together; the words of every other column are kept as lines of their own.
 """
 
 from __future__ import annotations
@@ -27,14 +27,31 @@ ROLES: Mapping[str, tuple[str, ...]] = {
         "detail", "details", "action", "what", "how", "step", "steps",
     ),
     "notes": ("notes", "note", "remarks", "remark", "comment", "comments"),
-    "counts": ("counts", "count", "beats"),
+    "counts": ("counts", "count", "beats", "cts", "cts.", "ct", "ct."),
     "seconds": ("seconds", "secs", "sec", "duration", "duration_s"),
     "end": ("end", "end_ms", "stop", "to", "until"),
-    "breath": ("breath", "breathing"),
-    "weight": ("weight", "weight shift"),
+    "breath": ("breath", "breathing", "br", "br.", "inhale/exhale", "in/out"),
+    "weight": ("weight", "weight shift", "wt", "wt.", "load"),
 }  # fmt: skip
 """What a heading says its column is. To know another heading, add it. Where a movement ends, the next one's time says; of
 durations times are made, where there are no others."""
+
+BODY_HEADS = frozenset(
+    "feet foot footwork legs leg stance hands hand arms arm upper lower body waist torso eyes gaze head".split()
+)
+"""A column whose heading has one of these words tells what a part of the body does: all of them tell one movement."""
+
+BESIDE_BODY = frozenset("what the do does of and work position action actions movement movements left right s".split())
+"""What else such a heading may say: "What the feet do"; "Sink into the left leg" is none."""
+HEAD_WORDS = 4
+
+WITHIN_HEADS: Mapping[str, str] = {
+    "weight": "weight", "wt": "weight", "breath": "breath", "breathing": "breath", "counts": "counts", "count": "counts",
+    "beats": "counts", "posture": "name", "section": "section", "notes": "notes", "remarks": "notes", "seconds": "seconds",
+    "time": "time", "repeats": "times", "times": "times", "instruction": "line", "instructions": "line", "movement": "line",
+    "movements": "line", "description": "line", "cue": "line", "name": "name",
+}  # fmt: skip
+"""What longer headings say: "Posture (English)", "Weight in %"; of several words the first of this table counts."""
 
 _SHORT_SIDES = {"l": "left", "r": "right"}
 _TIME = re.compile(CLOCK)
@@ -73,19 +90,23 @@ def row_entries(rows: Sequence[tuple[int, Sequence[str]]]) -> Iterator[ScriptEnt
     if not rows:
         return
     heads = [cell.lower() for cell in rows[0][1]]
-    roles = [next((role for role, names in ROLES.items() if head in names), "") for head in heads]
-    # Notes are the words where there are no others, and lines of their own beside them.
-    roles = [("" if "line" in roles else "line") if role == "notes" else role for role in roles]
-    if not {"name", "line"} & set(roles):
+    roles = _roles(heads)
+    if not {"name", "line", "body"} & set(roles):
         yield from _without_heads(rows)
         return
     last: dict[str, str] = {}
     elapsed = 0
     for no, row in rows[1:]:
-        cells = dict.fromkeys(ROLES, "")
+        cells = dict.fromkeys((*ROLES, "body"), "")
         others = []
         for head, role, cell in zip([*heads, *[""] * len(row)], [*roles, *[""] * len(row)], row, strict=False):
-            if role and not cells[role]:
+            if _EMPTY.fullmatch(cell):
+                continue
+            if role == "body":
+                cells[role] = "; ".join(x for x in (cells[role], _of_part(head, cell)) if x)
+            elif role == "weight" and not cells[role]:
+                cells[role] = _on_the_leg_of(head, cell)
+            elif role and not cells[role]:
                 cells[role] = cell
             elif cell:
                 others.append(cell if re.search(r"[^\W\d_]{2}", cell) or not head else f"{head}: {cell}")
@@ -97,11 +118,54 @@ def row_entries(rows: Sequence[tuple[int, Sequence[str]]]) -> Iterator[ScriptEnt
             yield ScriptEntry(at, no, cells["section"], given=Given("section"))
         line, given = _line(cells)
         if cells["name"] and (not line or any(cells[k] != last.get(k) for k in ("section", "number", "name", "side"))):
-            yield ScriptEntry(at, no, _name(cells), given=Given("posture", listed=True, sure="line" in roles))
+            yield ScriptEntry(
+                at, no, _name(cells), given=Given("posture", listed=True, sure=not {"line", "body"}.isdisjoint(roles))
+            )
         for words, said in ((line, given), *((x, None) for x in others)):
             if words:
                 yield ScriptEntry(at, no, words, given=said)
         last = cells
+
+
+_EMPTY = re.compile(r"[-–—./]*")
+_NUMBER_ALONE = re.compile(r"^(\d{1,3})\s*%?$")
+_PART = re.compile(r"(left|right)\s+(foot|leg|hand|arm|palm|elbow|knee)", re.IGNORECASE)
+
+
+def _roles(heads: Sequence[str]) -> list[str]:
+    """What the columns are. A first row of words of instruction could sound like one heading, but not like two."""
+    roles = [_role(head) for head in heads]
+    if sum(map(bool, roles)) < FEWEST_HEADS:
+        roles = [next((role for role, names in ROLES.items() if head in names), "") for head in heads]
+    # Notes are the words where there are no others, and lines of their own beside them.
+    others = {"line", "body"}.isdisjoint(roles)
+    return [("line" if others else "") if role == "notes" else role for role in roles]
+
+
+FEWEST_HEADS = 2
+
+
+def _role(head: str) -> str:
+    """What a heading says its column is; "" for one that is not known."""
+    exact = next((role for role, names in ROLES.items() if head in names), "")
+    if exact:
+        return exact
+    words = re.findall(r"[^\W\d_]+", head)
+    if not BODY_HEADS.isdisjoint(words) and BODY_HEADS.union(BESIDE_BODY).issuperset(words):
+        return "body"
+    return next((role for word, role in WITHIN_HEADS.items() if word in words), "") if len(words) <= HEAD_WORDS else ""
+
+
+def _of_part(head: str, cell: str) -> str:
+    """What a part of the body does: under "Left foot", "steps forward" is what the left foot does."""
+    part = _PART.fullmatch(head)
+    return f"{part[0]} {cell}" if part and not re.search(r"\b(?:left|right|l|r)\b", cell, re.IGNORECASE) else cell
+
+
+def _on_the_leg_of(head: str, cell: str) -> str:
+    """A weight with the leg that its heading names: "70" under "Weight on left, %"."""
+    leg = re.search(r"\b(left|right|l|r)\b", head)
+    return f"{cell} {leg[1]}" if leg and _NUMBER_ALONE.match(cell) else cell
 
 
 def _name(cells: Mapping[str, str]) -> str:
@@ -118,9 +182,9 @@ def _line(cells: Mapping[str, str]) -> tuple[str, Given | None]:
     something else stand with the words."""
     counts = re.fullmatch(r"(\d+(?:[.,]\d+)?)(?:\s*(?:counts?|beats?))?", cells["counts"].strip())
     breath, weight = breath_in(cells["breath"]), weight_in(cells["weight"])
-    told = [cells["line"]] if cells["line"] else []
+    told = ["; ".join(x for x in (cells["line"], cells["body"]) if x)] if cells["line"] or cells["body"] else []
     told += [
-        cells[k]
+        _NUMBER_ALONE.sub(r"\1 percent of the weight", cells[k]) if k == "weight" else cells[k]
         for k, known in (("counts", counts), ("breath", breath), ("weight", weight))
         if cells[k] and known is None
     ]

@@ -19,6 +19,9 @@ _BULLET = re.compile(r"^\s*(?:[-*+•–]\s+)?")
 _HEADING = re.compile(r"^\s*(?:(#{1,6})\s|()(?:\*\*|__)[^*_]+(?:\*\*|__):?\s*$)")
 _ROW = re.compile(r"^\s*\|(.*)\|\s*$")
 _ITEM = re.compile(r"^\s*[-*+•]\s+")
+_ARROW = re.compile(r"\s*(?:→|⇒|➔|➜|▸|»|->|=>)\s*")
+"""What stands between the items of a list in one line: "Commencing → Press → Push"."""
+_EMPHASIS = re.compile(r"(?<![\w*_])([*_])(?=[^\s*_])([^*_]*[^\s*_])\1(?![\w*_])")
 _MARK = re.compile(r"^\s*(?:#{1,6}\s+|[-*+•]\s+|>\s+)")
 
 
@@ -91,7 +94,8 @@ def _of_lines(lines: Sequence[str], words: Sequence[str]) -> Iterator[ScriptEntr
         line = (said[time.end() :] if time else said).strip()
         waiting = t_ms if not line else None
         indent = len(raw.expandtabs(4)) - len(_BULLET.sub("", raw.expandtabs(4)))
-        for sentence in _SENTENCE.split(line):
+        arrows = _ARROW.split(line)
+        for sentence in arrows if len(arrows) >= FEWEST_IN_A_ROW else _SENTENCE.split(line):
             if sentence.strip():
                 if last:
                     yield last
@@ -111,9 +115,11 @@ def _title(lines: Sequence[str]) -> dict[int, int]:
     no = next((no for no, line in enumerate(lines, 1) if line.strip()), 0)
     text = lines[no - 1].strip() if no else ""
     # "The long crossing (25 to 32 of 64)": the brackets are no part of its length.
-    words = re.sub(r"\s*\([^()]*\)$", "", text).split()
+    plain = re.sub(r"\s*\([^()]*\)$", "", text)
+    words = plain.split()
+    most = TITLE_WORDS if OF_TITLES.isdisjoint(re.findall(r"\w+", plain.lower())) else LONG_TITLE_WORDS
     alone = no < len(lines) and not lines[no].strip() and len([x for x in lines[no:] if x.strip()]) > 1
-    named = bool(words) and text[0].isupper() and len(words) <= TITLE_WORDS and words[-1][-1].isalnum()
+    named = bool(words) and text[0].isupper() and len(words) <= most and words[-1][-1].isalnum()
     return {no: 1} if alone and named and words[0].lower() not in PARTS and not _TIME.match(text) else {}
 
 
@@ -124,9 +130,14 @@ def _capitals(lines: Sequence[str]) -> dict[int, int]:
     return dict.fromkeys(full, CAPITALS_LEVEL) if few else {}
 
 
+FEWEST_IN_A_ROW = 3
+"""So many items, with arrows between them, are a list in one line."""
 PARTS = ("part", "section", "chapter")
 TITLE_WORDS = 6
-"""A title has at most so many words (own choice)."""
+"""A title has at most so many words…"""
+LONG_TITLE_WORDS = 14
+OF_TITLES = frozenset("form set section sequence routine lesson class course session practice drill exercise".split())
+"""…or so many, where one of them is one of these (own choice)."""
 MOSTLY_CAPITALS = 0.4
 """From this share of lines in capitals on, capitals say nothing (own choice)."""
 BOLD_LEVEL = 7
@@ -138,9 +149,12 @@ CAPITALS_LEVEL = 8
 def _markdown(text: str, name: str) -> Iterator[ScriptEntry]:
     """As plain text, without the marks of lists; headings and tables are known as such."""
     lines = text.splitlines()
-    plain = ["" if _ROW.match(line) else _MARK.sub("", line).replace("**", "").replace("__", "") for line in lines]
+    plain = [
+        "" if _ROW.match(line) else _EMPHASIS.sub(r"\2", _MARK.sub("", line).replace("**", "").replace("__", ""))
+        for line in lines
+    ]
     levels = {no: len(h[1]) if h[1] else BOLD_LEVEL for no, line in enumerate(lines, 1) if (h := _HEADING.match(line))}
-    levels = _capitals(plain) | _title(plain) | levels
+    levels = _capitals(plain) | _title([p or line for p, line in zip(plain, lines, strict=True)]) | levels
     new = {no for no, line in enumerate(lines, 1) if _MARK.match(line)} | _after_empty(lines)
     entries = [e._replace(heading=levels.get(e.line, 0)) for e in _of_lines(lines, plain)]
     yield from sorted([*running(entries, new), *_tables(lines)], key=lambda e: e.line)

@@ -1,0 +1,53 @@
+"""Lines that refer back: "same again", "as above, other side", "Same as 2", "Repeat 3 to 5 on the left"."""
+
+from __future__ import annotations
+
+import re
+from typing import NamedTuple
+
+from kemvo.core.text_import.naming import side_in
+from kemvo.core.types import Side
+
+_LEAD = r"(?:and\s+|now\s+|then\s+)*(?:(?:exactly|just|do|done)\s+)?(?:the\s+)?"
+_AGAIN = re.compile(
+    rf"^{_LEAD}(?:same|again|once more|repeat|(?:as|like)\s+(?:above|before)|ditto|likewise|mirror(?:ed|\s+image)?|other side"
+    r"|(?:now\s+)?(?:on\s+)?the other side)\b[^.]{0,40}\.?$",
+    re.IGNORECASE,
+)
+""" "Same again", "and again, left", "other side": the posture before, once more."""
+
+_ON = r"(?P<on>[\s,;(–—-]+(?:but\s+)?(?:(?:on|to)\s+)?(?:the\s+)?(?:other|opposite|left|right)(?:\s+side)?\)?)?"
+_AS = re.compile(
+    rf"^{_LEAD}(?:same\s+as|as(?:\s+in)?|like|repeat)\s+(?:in\s+)?(?:postures?|numbers?|nos?\.?|#)?\s*"
+    rf"(?:(?P<first>\d{{1,3}})(?:\s*(?:to|through|[-–—]|and|&)\s*(?P<last>\d{{1,3}}))?|(?P<name>[A-Z][^.,;:()]{{2,60}}?)){_ON}\s*[.)]*$",
+)
+""" "Same as 9, on the other side", "Repeat 3 to 5", "As Cloud hands"."""
+
+
+class Reference(NamedTuple):
+    """What a line refers back to: the posture before (neither numbers nor a name), those of the numbers `first` to `last`, or the one
+    of a name. `other`: on the other side; `to`: on this side."""
+
+    first: str = ""
+    last: str = ""
+    name: str = ""
+    other: bool = False
+    to: Side | None = None
+
+
+def reference(text: str) -> Reference | None:
+    """What a line refers back to, where it says nothing else; None for any other line."""
+    said = text.strip(" ()[]:-–*")
+    found = _AS.match(said[:1].lower() + said[1:])
+    if found:
+        on = (found["on"] or "").lower()
+        return Reference(
+            found["first"] or "",
+            found["last"] or found["first"] or "",
+            found["name"] or "",
+            "other" in on or "opposite" in on,
+            side_in(on),
+        )
+    if not _AGAIN.match(said):
+        return None
+    return Reference(other=any(w in said.lower() for w in ("other", "opposite", "mirror")), to=side_in(said))
