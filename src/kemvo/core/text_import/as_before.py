@@ -16,12 +16,17 @@ _AGAIN = re.compile(
 )
 """ "Same again", "and again, left", "other side": the posture before, once more."""
 
+_N = r"(?:\d{1,3}|[IVXL]{1,6})(?!\w)"
 _ON = r"(?P<on>[\s,;(–—-]+(?:but\s+)?(?:(?:on|to)\s+)?(?:the\s+)?(?:other|opposite|left|right)(?:\s+side)?\)?)?"
 _AS = re.compile(
     rf"^{_LEAD}(?:same\s+as|as(?:\s+in)?|like|repeat)\s+(?:in\s+)?(?:postures?|numbers?|nos?\.?|#)?\s*"
-    rf"(?:(?P<first>\d{{1,3}})(?:\s*(?:to|through|[-–—]|and|&)\s*(?P<last>\d{{1,3}}))?|(?P<name>[A-Z][^.,;:()]{{2,60}}?)){_ON}\s*[.)]*$",
+    rf"(?:(?P<first>{_N})(?:\s*(?:to|through|[-–—]|and|&)\s*(?P<last>{_N}))?|(?P<name>[A-Z][^.,;:()]{{2,60}}?)){_ON}\s*[.)]*$",
 )
 """ "Same as 9, on the other side", "Repeat 3 to 5", "As Cloud hands"."""
+
+
+_SO_OFTEN = re.compile(r"\b(?:times|twice|[x×]\s*\d)", re.IGNORECASE)
+""" "Repeat three times" says how often, and not what."""
 
 
 class Reference(NamedTuple):
@@ -38,6 +43,8 @@ class Reference(NamedTuple):
 def reference(text: str) -> Reference | None:
     """What a line refers back to, where it says nothing else; None for any other line."""
     said = text.strip(" ()[]:-–*")
+    if _SO_OFTEN.search(said):
+        return None
     found = _AS.match(said[:1].lower() + said[1:])
     if found:
         on = (found["on"] or "").lower()

@@ -16,17 +16,17 @@ from kemvo.core.movement.interpretation import words_in
 from kemvo.core.tables.stances import STANCES, stance_in
 from kemvo.core.text_import.caption_rows import in_rows
 from kemvo.core.text_import.entries import Given
-from kemvo.core.text_import.form_builder import Building, bounded, in_shares
+from kemvo.core.text_import.form_builder import Building
 from kemvo.core.text_import.headings import (
     BODY,
-    LOWER_LABEL,
     LOWEST_PLAIN,
     Flat,
     LineRole,
-    numbered_as,
     tells_movement,
     with_roles,
 )
+from kemvo.core.text_import.labels import LOWER_LABEL, numbered_as, unlabelled, unnumbered
+from kemvo.core.text_import.lasting import bounded, in_shares
 from kemvo.core.text_import.line_notes import noted
 from kemvo.core.text_import.named_lines import (
     PART,
@@ -47,10 +47,10 @@ from kemvo.core.text_import.posture_lines import (
     NUMBERS,
     count_in,
     name_line,
-    unlabelled,
-    unnumbered,
+    numbers_are_counts,
 )
 from kemvo.core.text_import.script import ReadEntry
+from kemvo.core.text_import.several_in_a_line import one_thing_each
 from kemvo.core.text_import.split_movements import DraftMovement, told_apart
 from kemvo.core.text_import.times import NAME_SHARE, lead_ms, time_counts, timed_counts
 from kemvo.core.types import EVEN, SIDE_WORD, Value
@@ -94,9 +94,10 @@ def draft(
     """Make a form of a read text. `title`: the form's; else the text's own, else `usual`. Times become counts at the usual
     tempo. Captions are put together as rows first. `items`: what the items of a flat list are, `names`: where the names stand; empty: as it seems."""
     known = {e.id: e for e in catalogue}
-    written = _whole_items(in_rows(read))
+    written = one_thing_each(_whole_items(in_rows(read)), known)
     read, was, stand = names_first(written, names)
     building = Building()
+    building.numbers_count = numbers_are_counts(r.entry.text for r in written)
     lines = []
     laid, flat = with_roles(read, items)
     building.told_by_place = "posture" in laid
@@ -165,12 +166,15 @@ def _place(
         return "title", "understood"
     if within and within[1]:
         return "note", "understood"
-    said = name_line(text.removesuffix(":"))
+    said = name_line(text.removesuffix(":"), building.numbers_count)
     bare = unnumbered(text)
     if (laid and entry.heading < LOWEST_PLAIN) or not tells_movement(facts) or PART.match(text):
         over = titled(building, text, facts, said, laid, known)
         if over:
             return over
+    often = _SO_OFTEN.fullmatch(unlabelled(text).strip())
+    if often and building.repeated(count_in(often[1])):
+        return "posture", "understood"
     # Where the text says by its numbers, headings or indents what its postures are, other lines begin none.
     if laid == "movement" or (building.told_by_place and not numbered_as(text)):
         if once_more(building, unlabelled(text) if laid else bare):
@@ -186,9 +190,6 @@ def _place(
             return "posture", "understood"
         if i and read[i - 1].entry.line == entry.line and building.last_lasts(counts, text):
             return "movement", "understood"
-    often = _SO_OFTEN.fullmatch(bare.strip())
-    if often and building.repeated(count_in(often[1])):
-        return "posture", "understood"
     nothing = not facts and stance_in(text) is None
     if nothing and not building.parts and (_only_talk(text) or (building.title and any(all_laid[i:]))):
         building.notes.append(text)
@@ -216,7 +217,8 @@ def _place(
 
 
 _SO_OFTEN = re.compile(
-    r"(?:(?:now|and|so|then|we|you|let's)\s+)*(?:do|repeat|practise|practice)\s+(?:this|that|it|all\s+of\s+(?:this|it))(?:\s+posture)?\s+"
+    r"(?:(?:now|and|so|then|we|you|let's)\s+)*(?:do\s+|repeat\s+|practise\s+|practice\s+)"
+    r"(?:(?:this|that|it|all(?:\s+of\s+(?:this|it))?|the\s+whole(?:\s+(?:posture|thing|sequence))?)(?:\s+posture)?\s+)?(?:[x×]\s*)?"
     rf"(\d{{1,2}}|{'|'.join(NUMBERS)})(?:\s*(?:x|×|times))?(?:\s+in\s+a\s+row)?[.!]?",
     re.IGNORECASE,
 )

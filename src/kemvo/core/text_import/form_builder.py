@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
-from itertools import pairwise
 from typing import TypeVar, get_args
 
 from kemvo.core.errors import KemvoError, Problem
@@ -30,8 +29,10 @@ from kemvo.core.movement.receiving_leg import Legs
 from kemvo.core.tables.schools import Manner
 from kemvo.core.tables.stances import OPENING_STANCE, stance_in
 from kemvo.core.text_import.as_before import Reference
+from kemvo.core.text_import.labels import number_of
+from kemvo.core.text_import.lasting import as_long, bounded, lasting
 from kemvo.core.text_import.posture_lines import MOST_TIMES, name_line
-from kemvo.core.types import EVEN, LEAST_COUNTS, MOST_COUNTS, Front, Side
+from kemvo.core.types import EVEN, Front, Side
 
 
 @dataclass
@@ -77,6 +78,8 @@ class Building:
         self.notes: list[str] = []
         self.titles_name = False
         """Whether titles that could be a section's are known to name postures."""
+        self.numbers_count = False
+        """Whether numbers alone in brackets are counts."""
         self.told_by_place = False
         """Whether numbers, headings or indents of the text say what its postures are."""
 
@@ -162,7 +165,7 @@ class Building:
         """Whether a number goes on from the one of the posture that is being told, which has movements without numbers."""
         last = self.last()
         before = last.posture.number if last and last.movements else ""
-        return number.isdecimal() and before.isdecimal() and int(number) == int(before) + 1
+        return bool(number_of(before)) and number_of(number) == number_of(before) + 1
 
     def know_titles(self) -> None:
         """Know that titles name postures: those of the sections that have one unnamed posture do, and all that come."""
@@ -187,7 +190,7 @@ class Building:
         was. `number`: the one that stands before it. False when there is none."""
         last = self.last()
         if said.first or said.name:
-            before = [t for t in self._referred(said) if t is not last]
+            before = [t for t in self._referred(said) if number or t is not last]
             if not before:
                 return False
             if (
@@ -202,8 +205,7 @@ class Building:
                 last.again = (before[0], _turned(said, before[0].posture, last.posture.side))
                 return True
             for t in before:
-                self._once_more(t, said, number)
-                number = str(int(number) + 1) if number.isdecimal() else ""
+                self._once_more(t, said, number if len(before) == 1 else "")
             return True
         if last is None or not last.posture.name:
             before = [t for p in self.parts for t in p.postures if said.to and t.posture.side == said.to]
@@ -224,15 +226,19 @@ class Building:
         turned = _turned(said, posture, None)
         once = {"repeats": 1, "alternate": False} if turned and posture.alternate else {}
         new = posture.model_copy(update={"number": number, **once})
-        self.parts[-1].postures.append(DraftPosture(mirror_posture(new) if turned else new, again=(before, turned)))
+        self.parts[-1].postures.append(
+            DraftPosture(
+                mirror_posture(new) if turned else new, again=(before, turned), counts=before.counts, timed=before.timed
+            )
+        )
 
     def _referred(self, said: Reference) -> list[DraftPosture]:
         """The postures of the numbers, or the name, that a line refers back to; none where one of them is not there."""
         told = [t for part in self.parts for t in part.postures]
         if said.name:
             return [t for t in told if said.name.lower() in (t.posture.name.lower(), t.posture.title().lower())][-1:]
-        numbers = [str(n) for n in range(int(said.first), int(said.last) + 1)]
-        by_number = {t.posture.number: t for t in told}
+        numbers = range(number_of(said.first), number_of(said.last) + 1)
+        by_number = {number_of(t.posture.number): t for t in told}
         return [by_number[n] for n in numbers] if numbers and all(n in by_number for n in numbers) else []
 
     def _told_before(self, told: DraftPosture) -> DraftPosture | None:
@@ -291,13 +297,15 @@ class Building:
             turned = sides == {"L", "R"} or (told.other and None in sides)
         if before:
             whole = mirror_posture(before.whole(), self.front) if turned else before.whole()
-            told.movements = list(whole.movements)
+            told.movements = list(as_long(whole, None, told.timed).movements)
         if entry and not told.movements:
-            own = _as_long(filled_in(entry.on(posture.side)), told)
+            own = as_long(filled_in(entry.on(posture.side)), told.counts, told.timed)
             more = {"movements": own.movements, "gentler": own.gentler, "cautions": own.cautions}
             return posture.model_copy(update=more)
         if posture.movements and not told.movements:
-            return posture.model_copy(update={"movements": _as_long(filled_in(posture), told).movements})
+            return posture.model_copy(
+                update={"movements": as_long(filled_in(posture), told.counts, told.timed).movements}
+            )
         if (told.counts or told.timed) and not told.movements:
             told.movements = [Movement(counts=bounded(told.counts or told.timed or 0), origins=FILLED_IN)]
         elif told.counts and not any(_says_counts(m) for m in told.movements):
@@ -347,35 +355,6 @@ def _on_both_sides(movements: Sequence[Movement]) -> bool:
     half = len(movements) // 2
     here, there = movements[:half], movements[half:]
     return bool(half) and [mirror_text(m.line) for m in here] == [m.line for m in there]
-
-
-def _as_long(p: Posture, told: DraftPosture) -> Posture:
-    """A posture that the text only names in the counts that the text gives it; its own where it gives none."""
-    if told.counts:
-        return lasting(p, told.counts)
-    if not told.timed:
-        return p
-    share = told.timed / sum(m.counts for m in p.movements)
-    movements = tuple(m.model_copy(update={"counts": bounded(round(m.counts * share, 3))}) for m in p.movements)
-    return p.model_copy(update={"movements": movements})
-
-
-def lasting(p: Posture, counts: float) -> Posture:
-    """The posture in so many counts, shared out among its movements as before, in quarters."""
-    lengths = in_shares(counts, [m.counts for m in p.movements])
-    movements = tuple(m.model_copy(update={"counts": n}) for m, n in zip(p.movements, lengths, strict=True))
-    return p.model_copy(update={"movements": movements})
-
-
-def in_shares(counts: float, shares: Sequence[float]) -> list[float]:
-    """So many counts shared out, in quarters."""
-    ends = [round(4 * counts * sum(shares[: i + 1]) / sum(shares)) / 4 for i in range(len(shares))]
-    return [bounded(b - a) for a, b in pairwise([0.0, *ends])]
-
-
-def bounded(counts: float) -> float:
-    """Counts as a movement may have them."""
-    return min(MOST_COUNTS, max(LEAST_COUNTS, counts))
 
 
 def _parts_the_feet(f: Fact) -> bool:

@@ -2,15 +2,15 @@
 
 from __future__ import annotations
 
-import re
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from itertools import pairwise
 from typing import Literal, NamedTuple
 
 from kemvo.core.facts import Fact
 from kemvo.core.language import lexicon as lx
 from kemvo.core.movement.interpretation import words_in
-from kemvo.core.text_import.posture_lines import LONG_NAME_WORDS, NAME_WORDS, name_line, unlabelled
+from kemvo.core.text_import.labels import LOWER_LABEL, NUMBER_LABEL, numbered_as, unlabelled
+from kemvo.core.text_import.posture_lines import LONG_NAME_WORDS, NAME_WORDS, name_line
 from kemvo.core.text_import.script import ReadEntry
 
 LineRole = Literal["title", "section", "loose", "posture", "movement", ""]
@@ -22,9 +22,6 @@ LOWEST_PLAIN = 8
 
 MOVES = frozenset({"step", "lift", "pivot", "shift", "turn", "breath", "kick", "hold"})
 """What a line tells that is no name."""
-
-LOWER_LABEL = re.compile(r"\s*(?:\(?[a-z][.)]|[-*+•–]|[ivx]{2,}[.)])\s", re.IGNORECASE)
-_NUMBER_LABEL = re.compile(r"\s*\(?\d{1,3}[.)]\s")
 
 
 def tells_movement(facts: Sequence[Fact]) -> bool:
@@ -58,8 +55,8 @@ def with_roles(read: Sequence[ReadEntry], items: Flat = "") -> tuple[list[LineRo
 def _flat_items(read: Sequence[ReadEntry], out: Sequence[LineRole]) -> list[int]:
     """The items of a list of one level that is all there is, but for a title over it."""
     rest = [i for i in range(len(read)) if out[i] != "title"]
-    items = [i for i in rest if LOWER_LABEL.match(read[i].entry.text) or _NUMBER_LABEL.match(read[i].entry.text)]
-    kinds = {bool(_NUMBER_LABEL.match(read[i].entry.text)) for i in items}
+    items = [i for i in rest if LOWER_LABEL.match(read[i].entry.text) or NUMBER_LABEL.match(read[i].entry.text)]
+    kinds = {bool(NUMBER_LABEL.match(read[i].entry.text)) for i in items}
     plain = len(kinds) == 1 and all(
         not (r.entry.given or r.entry.heading) or out[i] == "title" for i, r in enumerate(read)
     )
@@ -72,10 +69,10 @@ def _by_one_over_all(read: Sequence[ReadEntry], out: list[LineRole]) -> None:
     if len(read) <= FEWEST_NAMES or out[0] or read[0].entry.given or read[0].entry.t_ms is not None:
         return
     first, rest = read[0].entry, read[1:]
-    listed = all(LOWER_LABEL.match(r.entry.text) or _NUMBER_LABEL.match(r.entry.text) for r in rest)
+    listed = all(LOWER_LABEL.match(r.entry.text) or NUMBER_LABEL.match(r.entry.text) for r in rest)
     depths = {r.entry.indent for r in rest}
     words = len(first.text.split())
-    labelled = LOWER_LABEL.match(first.text) or _NUMBER_LABEL.match(first.text)
+    labelled = LOWER_LABEL.match(first.text) or NUMBER_LABEL.match(first.text)
     if listed and len(depths) == 1 and not labelled and words <= TITLE_WORDS and not tells_movement(read[0].facts):
         out[0] = "title"
 
@@ -105,13 +102,6 @@ def _by_numbers(read: Sequence[ReadEntry], out: list[LineRole]) -> None:
             out[i] = "posture"
 
 
-def numbered_as(text: str) -> int:
-    """The number that a line begins with; 0 for none."""
-    found = _NUMBERED.match(text)
-    return int(found[1]) if found else 0
-
-
-_NUMBERED = re.compile(r"\s*(?:(?:posture|no\.?|number)\s+)?\(?(\d{1,3})\s*(?:[.):]|[-–—](?!\d))\s", re.IGNORECASE)
 MOSTLY_NUMBERED = 0.6
 """Numbered lines name postures where so many of them could, or stand over others (own choice)."""
 
@@ -132,7 +122,7 @@ def _by_headings(read: Sequence[ReadEntry], out: list[LineRole]) -> None:
 def _stands_over_nothing(read: Sequence[ReadEntry]) -> bool:
     """Whether nothing is told between the first entry and the next that begins something."""
     for r in read[1:]:
-        if r.entry.heading or _NUMBER_LABEL.match(r.entry.text) or r.entry.text.endswith(":"):
+        if r.entry.heading or NUMBER_LABEL.match(r.entry.text) or r.entry.text.endswith(":"):
             return True
         if tells_movement(r.facts):
             return False
@@ -167,6 +157,23 @@ def _by_indents(read: Sequence[ReadEntry], out: list[LineRole]) -> None:
         for c in children:
             if c not in under and not out[lines[c].at]:
                 out[lines[c].at] = "posture" if names else "" if nested else "movement"
+    _by_siblings(read, lines, under, out)
+
+
+def _by_siblings(
+    read: Sequence[ReadEntry], lines: Sequence[_Line], under: Mapping[int, Sequence[int]], out: list[LineRole]
+) -> None:
+    """A name with a label and nothing under it, after postures that have the same and movements under them, is one, too."""
+    over: set[tuple[int | None, int]] = set()
+    for k, line in enumerate(lines):
+        r = read[line.at]
+        if unlabelled(r.entry.text) == r.entry.text:
+            continue
+        if k in under and out[line.at] == "posture":
+            over.add((line.parent, line.depth))
+        bare = r._replace(entry=r.entry._replace(text=unlabelled(r.entry.text)))
+        if k not in under and (line.parent, line.depth) in over and _is_like_a_name(bare):
+            out[line.at] = "posture"
 
 
 def _all_names(read: Sequence[ReadEntry], lines: Sequence[_Line], which: Sequence[int]) -> bool:
@@ -175,7 +182,7 @@ def _all_names(read: Sequence[ReadEntry], lines: Sequence[_Line], which: Sequenc
 
 def _tree(read: Sequence[ReadEntry], out: Sequence[LineRole]) -> list[_Line]:
     """The lines, each with the last one before it that stands less deep. A heading is nobody's child and nobody's parent."""
-    numbered = any(_NUMBER_LABEL.match(r.entry.text) for r in read)
+    numbered = any(NUMBER_LABEL.match(r.entry.text) for r in read)
     lines: list[_Line] = []
     open_: list[int] = []
     for i, r in enumerate(read):
@@ -197,9 +204,7 @@ def _tree(read: Sequence[ReadEntry], out: Sequence[LineRole]) -> list[_Line]:
 def _by_names(read: Sequence[ReadEntry], out: list[LineRole]) -> None:
     """Where nearly all lines could be nothing but names, they are."""
     free = [
-        i
-        for i, r in enumerate(read)
-        if not (out[i] or r.entry.given or r.entry.flows or r.entry.text.endswith(":")) and r.entry.t_ms is None
+        i for i, r in enumerate(read) if not (out[i] or r.entry.given or r.entry.flows or r.entry.text.endswith(":"))
     ]
     names = [i for i in free if _is_like_a_name(read[i])]
     if len(names) >= FEWEST_NAMES and len(names) >= MOSTLY_NAMES * len(free):
@@ -237,13 +242,16 @@ BODY_OR_SIDE = BODY | {"left", "right"}
 
 def _is_like_a_name(r: ReadEntry) -> bool:
     """Whether a line could be nothing but a name: short, no instruction, and no word of the body."""
-    name = name_line(r.entry.text).name
+    name = _NUMBER_AFTER.sub("", name_line(r.entry.text).name)
     words = name.split()
     if any(f.kind == "posture" for f in r.facts):
         return len(words) <= NAME_WORDS
-    titled = len(words) > 1 and words[-1][:1].isupper()
+    titled = words[-1][:1].isupper() if len(words) > 1 else name.endswith("ing")  # "Opening", "Closing"
     plain = words_in(name).isdisjoint(BODY) and bool(words) and (titled or words[0].lower() not in COMMANDS)
     return plain and name[:1].isupper() and _could_be_name(r)
+
+
+_NUMBER_AFTER = re.compile(r"\s*[(\[]\d{1,3}[)\]]$")
 
 
 def _could_be_name(r: ReadEntry) -> bool:

@@ -14,7 +14,9 @@ _SHARE = (
 )
 
 _PATTERNS: dict[str, re.Pattern[str]] = {
-    "counts": re.compile(rf"(?:for\s+|over\s+|in\s+)?({_N})\s*(?:counts?|beats?|cts?\.?)", re.IGNORECASE),
+    "counts": re.compile(
+        rf"(?:for\s+|over\s+|in\s+)?({_N})\s*(?:counts?|beats?|cts?\.?)|counts?\s+(?:of\s+)?({_N})", re.IGNORECASE
+    ),
     "hold": re.compile(rf"(?:hold|pause)\s+(?:for\s+)?({_N})\s*(?:s|secs?|seconds?)\.?", re.IGNORECASE),
     "times": re.compile(rf"[x×]\s*(\d{{1,2}})|({_N})\s*(?:x|×|times)", re.IGNORECASE),
     "weight": re.compile(rf"{_SHARE}(?P<side>l|r|left|right)(?:\s+leg|\s+foot)?", re.IGNORECASE),
@@ -66,7 +68,7 @@ def noted(line: str) -> Notes:
         return Notes(line)
     return Notes(
         rest,
-        _number(found["counts"][1]) if "counts" in found else None,
+        _number(found["counts"][1] or found["counts"][2]) if "counts" in found else None,
         min(MOST_STILL_MS, round(1000 * _number(found["hold"][1]))) if "hold" in found else None,
         _left(found["weight"]) if "weight" in found else 50 if "even" in found else None,
         _breath(found["breath"]) if "breath" in found else None,

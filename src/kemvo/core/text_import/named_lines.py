@@ -11,6 +11,7 @@ from kemvo.core.model.catalogue import Entry
 from kemvo.core.text_import.as_before import reference
 from kemvo.core.text_import.form_builder import Building
 from kemvo.core.text_import.headings import LineRole, tells_movement
+from kemvo.core.text_import.labels import unlabelled, unnumbered
 from kemvo.core.text_import.names_after import closing_name
 from kemvo.core.text_import.naming import called_in_catalogue, name_in_list, posture_listed, posture_named, titled_words
 from kemvo.core.text_import.posture_lines import (
@@ -20,8 +21,6 @@ from kemvo.core.text_import.posture_lines import (
     NO_NAME,
     NameLine,
     name_line,
-    unlabelled,
-    unnumbered,
 )
 from kemvo.core.text_import.times import NAME_SHARE, instructs
 
@@ -82,7 +81,8 @@ def named_posture(
     if named and not done and named.end - named.start >= NAME_SHARE * len(said.name if only_named else bare):
         building.posture(posture_named(named, bare, known, said), said.counts)
         return "posture", "understood"
-    begun = [] if said.number or done else _begun(facts, bare)
+    apart = done and named is not None and _COLON.match(bare, named.end) is not None
+    begun = [] if said.number or (done and not apart) else _begun(facts, bare)
     if begun and bare[begun[-1].end :].strip(" .,;:!?-"):
         for name in begun:
             written = bare[name.start : name.end]
@@ -152,7 +152,8 @@ def after_name(text: str, facts: Sequence[Fact]) -> tuple[str, Sequence[Fact]]:
     return text[colon.end() :], [moved(f, -colon.end()) for f in facts if f.start >= colon.end()]
 
 
-_COLON = re.compile(r"\s*(?:[,(]?\s*(?:left|right|l|r)\)?)?\s*:\s*", re.IGNORECASE)
+_COLON = re.compile(r"\s*(?:[,(]?\s*(?:left|right|l|r)\)?)?\s*(?:[:.!]\s+|\s[–—-]\s+)", re.IGNORECASE)
+""" "Brush knee, left: step out", "Ward off left. Turn right"."""
 
 
 def moved(f: Fact, by: int) -> Fact:

@@ -19,6 +19,10 @@ from kemvo.core.types import Side
 _TIMES = re.compile(r"(?:[x×]\s*(\d{1,2})|\b(\d{1,2})\s*(?:x|×|times))", re.IGNORECASE)
 
 
+_OFTEN = re.compile(r"\s*[(\[]([2-9])[)\]]$")
+""" "Cloud hands (3)": how often, where a posture has sides; "Opening (8)" may be anything."""
+
+
 def name_in_list(facts: Sequence[Fact], said: NameLine, known: Mapping[str, Entry]) -> Fact | None:
     """The posture of the catalogue that a line of a list names, with its side."""
     named = next((f for f in facts if f.kind == "posture" and f.end - f.start >= NAME_SHARE * len(said.name)), None)
@@ -27,8 +31,17 @@ def name_in_list(facts: Sequence[Fact], said: NameLine, known: Mapping[str, Entr
 
 def called_in_catalogue(name: str, known: Mapping[str, Entry]) -> Fact | None:
     """The posture of the catalogue that has just this name, with its side: "push", which in a sentence is no name."""
-    id_ = next((e.id for e in known.values() if name.lower() in (n.lower() for n in e.names())), None)
+    titled = titled_words(name) and len(name.split()) > 2
+    id_ = _id_called(name, known) or (_id_called(_TURNED.sub("", name), known) if titled else None)
     return Fact(kind="posture", start=0, end=1, id=id_, side=side_in(name)) if id_ else None
+
+
+_TURNED = re.compile(r"^(?:Zhuan\s*Shen\s+)?(?:(?:Zuo|You)\s+)*", re.IGNORECASE)
+""" "Zhuan Shen Zuo Deng Jiao": turn the body, the left: what is done is the rest."""
+
+
+def _id_called(name: str, known: Mapping[str, Entry]) -> str | None:
+    return next((e.id for e in known.values() if name.lower() in (n.lower() for n in e.names())), None)
 
 
 def posture_listed(
@@ -46,7 +59,7 @@ def posture_listed(
 
 def _two_in_one(said: NameLine, facts: Sequence[Fact], known: Mapping[str, Entry]) -> Posture | None:
     """A posture that a list names by two of the catalogue: "Snake creeps down and golden rooster, left"."""
-    named = [f for f in facts if f.kind == "posture" and f.id in known]
+    named = _of_parts(said.name, known) or [f for f in facts if f.kind == "posture" and f.id in known]
     if len(named) < 2 or sum(f.end - f.start for f in named) < NAME_SHARE * len(said.name):
         return None
     side = said.side or next((f.side for f in named if f.side in ("L", "R")), None) or side_in(said.name)
@@ -59,11 +72,24 @@ def _two_in_one(said: NameLine, facts: Sequence[Fact], known: Mapping[str, Entry
     )  # fmt: skip
 
 
+def _of_parts(name: str, known: Mapping[str, Entry]) -> list[Fact]:
+    """The postures of a name all parts of which are names of the catalogue: "Roll Back, Press & Push"."""
+    parts = [p for p in re.split(r"\s*(?:[,&/+]|\band\b)\s*", name) if p]
+    called = [called_in_catalogue(p, known) for p in parts]
+    found = [f.model_copy(update={"end": len(p) + 1}) for f, p in zip(called, parts, strict=True) if f]
+    return found if len(found) == len(parts) > 1 else []
+
+
 def posture_named(fact: Fact, text: str, known: Mapping[str, Entry], said: NameLine = NO_NAME) -> Posture:
     """The posture a line names. `said`: what the line says as one of a list."""
     entry = known[fact.id or ""]
     told: Side | None = fact.side if fact.side in ("L", "R") else None
-    side = said.side or told or _pinyin_side(said.name)
+    both = bool(_BOTH.match(said.name)) and said.side is None
+    side = "L" if both else said.side or told or _pinyin_side(said.name)
+    said = said._replace(times=2, alternate=True) if both and said.times == 1 else said
+    often = _OFTEN.search(said.name) if said.times == 1 and entry.posture.side else None
+    if often:
+        said = said._replace(name=said.name[: often.start()], times=int(often[1]))
     times = _TIMES.search(text) if said.times == 1 else None
     repeats = int(next(g for g in times.groups() if g)) if times else said.times
     posture = entry.on(side)
@@ -94,7 +120,8 @@ def posture_named(fact: Fact, text: str, known: Mapping[str, Entry], said: NameL
 
 def _as_written(words: str) -> str:
     """A name as it was written, with a capital."""
-    name = words.strip(" .,;:()[]-–—")
+    name = words.strip(" .,;:-–—")
+    name = name.strip("()[]") if name.count("(") != name.count(")") or name.count("[") != name.count("]") else name
     return name[:1].upper() + name[1:]
 
 
@@ -106,8 +133,12 @@ def _travels(posture: Posture) -> bool:
 
 
 def titled_words(text: str) -> bool:
-    """Whether all words have capitals, as in a list: "You Lan Que Wei"."""
-    return all(w[:1].isupper() for w in re.findall(r"[^\W\d_]+", text))
+    """Whether all words have capitals, as in a list: "You Lan Que Wei", "Play the Lute"."""
+    words = re.findall(r"[^\W\d_]+", text)
+    return all(w[:1].isupper() or (k and w in SMALL_WORDS) for k, w in enumerate(words))
+
+
+SMALL_WORDS = frozenset("a an and at from his in into its like of on over s the to under with".split())
 
 
 def _pinyin_side(name: str) -> Side | None:
@@ -117,6 +148,8 @@ def _pinyin_side(name: str) -> Side | None:
     return said.pop() if len(said) == 1 and len(words) > 2 and titled_words(name) else None
 
 
+_BOTH = re.compile(r"(?:Zuo\s*You|You\s*Zuo)\s+[A-Z]")
+""" "Zuo You Chuan Suo": on the left and the right."""
 PINYIN_SIDES: dict[str, Side] = {"zuo": "L", "you": "R"}
 
 

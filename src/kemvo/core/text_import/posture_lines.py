@@ -7,9 +7,11 @@ The forms are those of usual lists (common practice, no source).
 from __future__ import annotations
 
 import re
+from collections.abc import Iterable
 from typing import NamedTuple
 
 from kemvo.core.language import lexicon as lx
+from kemvo.core.text_import.labels import NUMBER
 from kemvo.core.types import Side
 
 MOST_TIMES = 99
@@ -31,7 +33,6 @@ LEADING = frozenset(
 NUMBERS = lx.NUMBERS | {"once": 1, "twice": 2, "thrice": 3}
 _N = rf"\d{{1,2}}|{'|'.join(NUMBERS)}"
 
-_NUMBER = re.compile(r"^\s*(?:(?:posture|no\.?|number)\s+)?(\d{1,3}[a-z]?)\s*(?:[.):]|[-–—](?!\d))\s*", re.IGNORECASE)
 _TIMES_FIRST = re.compile(rf"^({_N})\s*(?:x|×|times)\s+(?=\S)", re.IGNORECASE)
 
 _SIDE = r"(?:left|right|l|r)"
@@ -76,26 +77,13 @@ class NameLine(NamedTuple):
 NO_NAME = NameLine("", "")
 
 
-_LABEL = re.compile(r"^\s*(?:\(?(?:\d{1,3}|[a-z]|[ivx]{1,4})[.)]|[-*+•–])\s+(?=\S)", re.IGNORECASE)
-
-
 _MARK = re.compile(r"^\s*[-*+•–]\s+(?=\S)")
 
 
-def unlabelled(text: str) -> str:
-    """A line without the label of a list: its number, its letter or its mark."""
-    return _LABEL.sub("", text, count=1)
-
-
-def unnumbered(text: str) -> str:
-    """A line without its number."""
-    return _NUMBER.sub("", text, count=1)
-
-
-def name_line(text: str) -> NameLine:
-    """What a line says if it is a posture's name."""
+def name_line(text: str, numbers_count: bool = False) -> NameLine:
+    """What a line says if it is a posture's name. `numbers_count`: a number alone in brackets is counts: "Push [8]"."""
     text = _MARK.sub("", text)
-    numbered = _NUMBER.match(text)
+    numbered = NUMBER.match(text)
     rest = (text[numbered.end() :] if numbered else text).strip()
     first = _TIMES_FIRST.match(rest)
     times = count_in(first[1]) if first else 0
@@ -106,7 +94,7 @@ def name_line(text: str) -> NameLine:
     counts: float | None = None
     while True:
         rest = rest.rstrip(" .,;:")
-        endings, before, listed = _ending(rest)
+        endings, before, listed = _ending(rest, numbers_count)
         if not endings or not before or (side is not None and endings[0][0] == "side"):
             break
         for what, said in endings:
@@ -131,12 +119,21 @@ def name_line(text: str) -> NameLine:
     return NameLine(numbered[1] if numbered else "", rest, side, times, both or turns, counted, counts, other)
 
 
-def _ending(text: str) -> tuple[list[tuple[str, str]], str, bool]:
+def numbers_are_counts(texts: Iterable[str]) -> bool:
+    """Whether numbers alone in brackets are counts in a text: where others there say so ("[8 counts]")."""
+    return any(_COUNTED.search(text) for text in texts)
+
+
+_COUNTED = re.compile(r"[(\[]\s*\d{1,3}\s*(?:counts?|beats?)\s*[)\]]\s*$", re.IGNORECASE)
+
+
+def _ending(text: str, numbers_count: bool) -> tuple[list[tuple[str, str]], str, bool]:
     """What the end of a text tells, each with its words; what is before them; and whether they stand in brackets, where several may:
     "(L & R, x2)"."""
     brackets = _BRACKETS.search(text)
     if brackets:
         inside = brackets[1].strip()
+        inside = f"{inside} counts" if numbers_count and inside.isdecimal() else inside
         for parts in ([inside], re.split(r"\s*[,;]\s*", inside)):
             told = [next((w for w, pattern in _ALONE.items() if pattern.match(part)), "") for part in parts]
             if all(told):

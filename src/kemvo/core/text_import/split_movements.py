@@ -87,4 +87,4 @@ def _cut(text: str, before: Fact, after: Fact) -> int | None:
         found = list(mark.finditer(text, before.end, after.start + 1))
         if found:
             return found[-1].end()
-    return after.start
+    return None if text[: after.start].rstrip().endswith("/") else after.start

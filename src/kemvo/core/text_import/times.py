@@ -6,7 +6,7 @@ from collections.abc import Sequence
 
 from kemvo.core.movement.interpretation import words_in
 from kemvo.core.text_import.headings import BODY, COMMANDS
-from kemvo.core.text_import.posture_lines import unnumbered
+from kemvo.core.text_import.labels import unnumbered
 from kemvo.core.text_import.script import ReadEntry
 from kemvo.core.types import DEFAULT_TEMPO, LEAST_COUNTS, MOST_COUNTS
 

@@ -159,7 +159,13 @@ def _role(head: str) -> str:
 def _of_part(head: str, cell: str) -> str:
     """What a part of the body does: under "Left foot", "steps forward" is what the left foot does."""
     part = _PART.fullmatch(head)
-    return f"{part[0]} {cell}" if part and not re.search(r"\b(?:left|right|l|r)\b", cell, re.IGNORECASE) else cell
+    if part is None or re.search(r"\b(?:left|right|l|r)\b", cell, re.IGNORECASE):
+        return cell
+    return (
+        f"{part[1]} {cell}"
+        if re.match(r"(?:toes?|heel|ball|sole|knee|palm|fist|fingers)\b", cell, re.IGNORECASE)
+        else f"{part[0]} {cell}"
+    )
 
 
 def _on_the_leg_of(head: str, cell: str) -> str:

@@ -15,6 +15,7 @@ from kemvo.formats.tracks.timed import chapter_entries, is_metadata, metadata_en
 
 _TIME = re.compile(rf"^\s*[\[(]?({CLOCK})(?:\s*(?:-->|[-–—]|to)\s*{CLOCK})?[\])]?\s*[-–—:]?\s*")
 _SENTENCE = re.compile(r"(?<=[.!?])(?<!\b\d\.)(?<!\b\d\d\.)(?<!\b\d\d\d\.)\s+(?=[A-Z“\"'(\d])")
+_ROMAN_LABEL = re.compile(r"[IVXL]{1,6}\.\s+(?=\S)")
 _BULLET = re.compile(r"^\s*(?:[-*+•–]\s+)?")
 _HEADING = re.compile(r"^\s*(?:(#{1,6})\s|()(?:\*\*|__)[^*_]+(?:\*\*|__):?\s*$)")
 _ROW = re.compile(r"^\s*\|(.*)\|\s*$")
@@ -95,7 +96,7 @@ def _of_lines(lines: Sequence[str], words: Sequence[str]) -> Iterator[ScriptEntr
         waiting = t_ms if not line else None
         indent = len(raw.expandtabs(4)) - len(_BULLET.sub("", raw.expandtabs(4)))
         arrows = _ARROW.split(line)
-        for sentence in arrows if len(arrows) >= FEWEST_IN_A_ROW else _SENTENCE.split(line):
+        for sentence in arrows if len(arrows) >= FEWEST_IN_A_ROW else _sentences(line):
             if sentence.strip():
                 if last:
                     yield last
@@ -104,6 +105,14 @@ def _of_lines(lines: Sequence[str], words: Sequence[str]) -> Iterator[ScriptEntr
     if last:
         # A time at the very end is when the last words end.
         yield last._replace(until_ms=waiting)
+
+
+def _sentences(line: str) -> list[str]:
+    """The sentences of a line; its label belongs to the first."""
+    label = _ROMAN_LABEL.match(line)
+    begin = label.end() if label else 0
+    first, *others = _SENTENCE.split(line[begin:])
+    return [line[:begin] + first, *others]
 
 
 def _after_empty(lines: Sequence[str]) -> set[int]:

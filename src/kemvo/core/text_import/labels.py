@@ -1,0 +1,53 @@
+"""The labels of lists: "5.", "IV.", "Posture 7 -", "(b)", a bullet."""
+
+from __future__ import annotations
+
+import re
+
+_ROMAN = r"(?-i:[IVXL]{1,6})"
+_NUMBER = rf"(?:\d{{1,3}}|{_ROMAN})"
+
+NUMBER = re.compile(
+    rf"^\s*(?:(?:posture|no\.?|number)\s+)?(\d{{1,3}}[a-z]?|{_ROMAN}(?=\s*[.):]))\s*(?:[.):]|[-–—](?!\d))\s*",
+    re.IGNORECASE,
+)
+"""A number before a name."""
+
+NUMBER_LABEL = re.compile(rf"\s*\(?{_NUMBER}[.)]\s")
+"""A number as lists have it."""
+
+LOWER_LABEL = re.compile(rf"\s*(?!{_ROMAN}[.)])(?:\(?[a-z][.)]|[-*+•–]|[ivx]{{2,}}[.)])\s", re.IGNORECASE)
+"""A letter, a bullet or a small Roman number: what stands below numbers."""
+
+_NUMBERED = re.compile(
+    rf"\s*(?:(?:posture|no\.?|number)\s+)?\(?({_NUMBER})\s*(?:[.):]|(?<=\d)[-–—](?!\d)|(?<=\d\s)[-–—](?!\d))\s",
+    re.IGNORECASE,
+)
+_LABEL = re.compile(rf"^\s*(?:\(?(?:\d{{1,3}}|[a-z]|[ivx]{{1,4}}|{_ROMAN})[.)]|[-*+•–])\s+(?=\S)", re.IGNORECASE)
+_VALUES = {"I": 1, "V": 5, "X": 10, "L": 50}
+
+
+def number_of(label: str) -> int:
+    """The number that a label is, also a Roman one; 0 for none."""
+    if label.isdecimal():
+        return int(label)
+    if not label or not set(label) <= _VALUES.keys():
+        return 0
+    values = [_VALUES[c] for c in label]
+    return sum(-a if a < b else a for a, b in zip(values, [*values[1:], 0], strict=True))
+
+
+def numbered_as(text: str) -> int:
+    """The number that a line begins with; 0 for none."""
+    found = _NUMBERED.match(text)
+    return number_of(found[1]) if found else 0
+
+
+def unlabelled(text: str) -> str:
+    """A line without the label of a list: its number, its letter or its mark."""
+    return _LABEL.sub("", text, count=1)
+
+
+def unnumbered(text: str) -> str:
+    """A line without its number."""
+    return NUMBER.sub("", text, count=1)

@@ -1,0 +1,124 @@
+"""Lines that hold several things: a row of names ("Commencing, White Crane, Push and Close"), and a name with its movements in brackets
+("High Pat on Horse (right foot half steps up)")."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator, Mapping, Sequence
+
+from kemvo.core.facts import Fact
+from kemvo.core.model.catalogue import Entry
+from kemvo.core.text_import.headings import BODY, COMMANDS, tells_movement
+from kemvo.core.text_import.labels import unlabelled
+from kemvo.core.text_import.naming import called_in_catalogue
+from kemvo.core.text_import.posture_lines import NAME_WORDS, name_line
+from kemvo.core.text_import.script import ReadEntry
+from kemvo.core.text_import.times import NAME_SHARE
+
+FEWEST_NAMES = 4
+MOSTLY_KNOWN = 0.6
+"""A row has so many names, and this share of them is known (own choice)."""
+
+_COMMA = re.compile(r"[,;]\s+(?:(?:and|then)\s+)*(?![^()]*\))")
+_AND = re.compile(r"\s+(?:and|then)\s+")
+_SIDES = re.compile(r"(?:left|right|l|r)", re.IGNORECASE)
+_LEAD = re.compile(r"^([^:,;()]{3,60}):\s+")
+_BRACKETED = re.compile(r"^(.{3,80}?)\s*\(([^()]+)\)\s*\.?$")
+
+
+def one_thing_each(read: Sequence[ReadEntry], known: Mapping[str, Entry]) -> list[ReadEntry]:
+    """The same entries, of which those that hold several things are taken apart."""
+    return [part for r in read for part in ((r,) if r.entry.given or r.entry.flows else _apart(r, known))]
+
+
+def _goes_with(name: str, more: str) -> bool:
+    """Whether a piece only says more of the name before it."""
+    return name_line(f"{name.strip()}, {more.strip()}").name == name_line(name).name
+
+
+def _apart(r: ReadEntry, known: Mapping[str, Entry]) -> Iterator[ReadEntry]:
+    text = r.entry.text
+    bracketed = _BRACKETED.match(text)
+    lead = _LEAD.match(text)
+    row = _row(text, lead.end() if lead else 0, r.facts, known)
+    if row:
+        spans = [(lead.start(), lead.end(1) + 1), *row] if lead else row
+        yield from (_named(_part(r, a, b), known) for a, b in spans)
+    elif bracketed and _names_then_tells(r, bracketed):
+        yield _part(r, 0, bracketed.end(1))
+        yield _part(r, bracketed.start(2), bracketed.end(2))
+    else:
+        yield r
+
+
+def _row(text: str, begin: int, facts: Sequence[Fact], known: Mapping[str, Entry]) -> list[tuple[int, int]]:
+    """Where the names of a row stand; none where the text is no row of names."""
+    end = len(text.rstrip(" ."))
+    spans: list[tuple[int, int]] = []
+    for a, b in _between(_COMMA, text, begin, end):
+        before = text[spans[-1][0] : spans[-1][1]] if spans else ""
+        if spans and (_SIDES.fullmatch(text[a:b].strip()) or _goes_with(before, text[a:b])):
+            spans[-1] = (spans[-1][0], b)  # "Brush knee L, R, L", "Cloud hands, three times"
+        else:
+            spans.append((a, b))
+    if len(spans) < FEWEST_NAMES - 1:
+        return []
+
+    def is_known(a: int, b: int) -> bool:
+        name = name_line(text[a:b]).name
+        named = sum(f.end - f.start for f in facts if f.kind == "posture" and a <= f.start and f.end <= b)
+        return named >= NAME_SHARE * max(1, len(name)) or called_in_catalogue(name, known) is not None
+
+    last = _between(_AND, text, *spans[-1])
+    if len(last) > 1 and all(is_known(a, b) for a, b in last):
+        spans[-1:] = last
+    names = sum(is_known(a, b) for a, b in spans)
+    others = [(a, b) for a, b in spans if not is_known(a, b)]
+    plain = all(_like_a_name(text[a:b], [f for f in facts if a <= f.start < b]) for a, b in others)
+    return spans if plain and len(spans) >= FEWEST_NAMES and names >= MOSTLY_KNOWN * len(spans) else []
+
+
+def _between(mark: re.Pattern[str], text: str, begin: int, end: int) -> list[tuple[int, int]]:
+    """Where the pieces between marks stand."""
+    out: list[tuple[int, int]] = []
+    at = begin
+    for m in mark.finditer(text, begin, end):
+        out.append((at, m.start()))
+        at = m.end()
+    return [(a, b) for a, b in [*out, (at, end)] if text[a:b].strip()]
+
+
+def _like_a_name(text: str, facts: Sequence[Fact]) -> bool:
+    words = name_line(text).name.split()
+    plain = bool(words) and words[0].lower() not in COMMANDS and BODY.isdisjoint(w.lower() for w in words)
+    return plain and len(words) <= NAME_WORDS and not tells_movement(facts)
+
+
+def _names_then_tells(r: ReadEntry, m: re.Match[str]) -> bool:
+    """Whether words in brackets tell movements, and those before them only name."""
+    before = [f for f in r.facts if f.start < m.end(1)]
+    inside = [f for f in r.facts if f.start >= m.start(2)]
+    name = unlabelled(m[1])
+    titled = all(w[:1].isupper() or len(w) < 5 for w in name.split())  # "High Pat on Horse", not "Lift the hands"
+    known = any(f.kind == "posture" and f.end - f.start >= NAME_SHARE * len(name) for f in before)
+    telling = sum(f.kind in ("step", "lift", "pivot", "kick", "turn") for f in inside) + len(inside) > 1
+    return telling and tells_movement(inside) and (known or (titled and _like_a_name(name, before)))
+
+
+def _named(r: ReadEntry, known: Mapping[str, Entry]) -> ReadEntry:
+    """A name of a row, which by itself is one of the catalogue: "Push", which in a sentence is done."""
+    name = name_line(r.entry.text).name
+    fact = None if any(f.kind == "posture" for f in r.facts) else called_in_catalogue(name, known)
+    return r._replace(facts=[fact.model_copy(update={"end": len(name)})]) if fact else r
+
+
+def _part(r: ReadEntry, begin: int, end: int) -> ReadEntry:
+    """A piece of an entry, with the facts that are read from it."""
+    facts = [
+        f.model_copy(update={"start": f.start - begin, "end": min(f.end, end) - begin})
+        for f in r.facts
+        if begin <= f.start < end
+    ]
+    clauses = [c - begin for c in r.clauses if begin <= c < end]
+    entry = r.entry._replace(text=r.entry.text[begin:end].strip(), flows=False)
+    return ReadEntry(entry, facts, clauses)
