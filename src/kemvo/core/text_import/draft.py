@@ -156,6 +156,8 @@ def _place(
     entry, facts = read[i].entry, read[i].facts
     laid = all_laid[i]
     text = entry.text.strip()
+    if entry.given and entry.given.kind == "movement" and once_more(building, text):
+        return "posture", "guessed"
     if entry.given and (entry.given.sure or not (entry.given.listed and tells_movement(facts))):
         return _as_given(building, entry.given, text, facts, known, time_counts(read, i, 1))
     within = within_said(text) if not building.postures() else None
@@ -169,9 +171,9 @@ def _place(
     said = name_line(text.removesuffix(":"), building.numbers_count)
     bare = unnumbered(text)
     if (laid and entry.heading < LOWEST_PLAIN) or not tells_movement(facts) or PART.match(text):
-        over = titled(building, text, facts, said, laid, known)
-        if over:
-            return over
+        stands_over = titled(building, text, facts, said, laid, known)
+        if stands_over:
+            return stands_over
     often = _SO_OFTEN.fullmatch(unlabelled(text).strip())
     if often and building.repeated(count_in(often[1])):
         return "posture", "understood"
@@ -191,7 +193,11 @@ def _place(
         if i and read[i - 1].entry.line == entry.line and building.last_lasts(counts, text):
             return "movement", "understood"
     nothing = not facts and stance_in(text) is None
-    if nothing and not building.parts and (_only_talk(text) or (building.title and any(all_laid[i:]))):
+    over = not laid and any(x in ("posture", "section") for x in all_laid[i:])
+    if i == 0 and nothing and over and _could_be_title(text):
+        building.title = text
+        return "title", "understood"
+    if nothing and not building.parts and (_only_talk(text) or over or (building.title and any(all_laid[i:]))):
         building.notes.append(text)
         return "note", "understood"
     text, told_facts = after_name(text, facts)
@@ -237,6 +243,14 @@ def _shares(counts: float, movements: int, timed: bool) -> list[float]:
     if not timed:
         return in_shares(counts, [1.0] * movements)
     return [bounded(round(counts / movements, 3))] * movements
+
+
+def _could_be_title(text: str) -> bool:
+    return text[:1].isupper() and text[-1].isalnum() and len(text.split()) <= TITLE_WORDS
+
+
+TITLE_WORDS = 14
+"""The first line of a text whose postures stand under headings or numbers has at most so many, if it is its title (own choice)."""
 
 
 def _only_talk(text: str) -> bool:

@@ -78,6 +78,8 @@ class Building:
         self.notes: list[str] = []
         self.titles_name = False
         """Whether titles that could be a section's are known to name postures."""
+        self.names_end = False
+        """Whether a name was said after its movements already."""
         self.numbers_count = False
         """Whether numbers alone in brackets are counts."""
         self.told_by_place = False
@@ -112,6 +114,7 @@ class Building:
         last = self.last()
         if last is None or last.posture.name or not last.movements:
             return False
+        self.names_end = True
         last.posture, last.closed = posture.model_copy(update={"movements": ()}), True
         return True
 

@@ -92,7 +92,12 @@ def weight_in(cell: str) -> int | None:
 def breath_in(cell: str) -> Breath | None:
     """The breath that a cell tells; None for any other words."""
     found = _PATTERNS["breath"].fullmatch(cell.strip())
-    return _breath(found) if found else None
+    return _breath(found) if found else SHORT_BREATHS.get(cell.strip().lower().rstrip("."))
+
+
+SHORT_BREATHS: dict[str, Breath] = {
+    "i": "in", "inh": "in", "inhaling": "in", "breathing in": "in", "e": "out", "ex": "out", "exh": "out", "exhaling": "out", "breathing out": "out",
+}  # fmt: skip
 
 
 def _note(words: str) -> tuple[str, re.Match[str]] | None:

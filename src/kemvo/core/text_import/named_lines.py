@@ -24,7 +24,7 @@ from kemvo.core.text_import.posture_lines import (
 )
 from kemvo.core.text_import.times import NAME_SHARE, instructs
 
-_A_PART = r"^(?:section|part|chapter)\s+(?:\d+|[ivxl]+|one|two|three|four|five|six|seven|eight|nine|ten|first|last)\b"
+_A_PART = r"^(?:section|part|chapter|set|group|half)\s+(?:\d+|[ivxl]+|one|two|three|four|five|six|seven|eight|nine|ten|first|last)\b"
 _HEADING = re.compile(_A_PART + r".{0,60}$", re.IGNORECASE)
 PART = re.compile(_A_PART + r"\s*[:.–—-]", re.IGNORECASE)
 """ "Part two: the middle": a title, whatever its words sound like."""
@@ -79,7 +79,9 @@ def named_posture(
     only_named = all(f.kind in ("posture", "counts") for f in facts)
     done = not said.number and instructs(bare)
     if named and not done and named.end - named.start >= NAME_SHARE * len(said.name if only_named else bare):
-        building.posture(posture_named(named, bare, known, said), said.counts)
+        posture = posture_named(named, bare, known, said)
+        if not (building.names_end and building.name_last(posture)):
+            building.posture(posture, said.counts)
         return "posture", "understood"
     apart = done and named is not None and _COLON.match(bare, named.end) is not None
     begun = [] if said.number or (done and not apart) else _begun(facts, bare)

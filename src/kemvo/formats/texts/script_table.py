@@ -89,14 +89,46 @@ def row_entries(rows: Sequence[tuple[int, Sequence[str]]]) -> Iterator[ScriptEnt
     rows = [(no, [c.strip() for c in row]) for no, row in rows if any(cell.strip() for cell in row)]
     if not rows:
         return
-    heads = [cell.lower() for cell in rows[0][1]]
-    roles = _roles(heads)
-    if not {"name", "line", "body"} & set(roles):
+    known = [_known(row) for _, row in rows[:MOST_OVER_HEADS]]
+    at = next((i for i, n in enumerate(known) if n >= FEWEST_HEADS), 0)
+    if not known[at]:
         yield from _without_heads(rows)
         return
+    yield from _over_heads(rows[:at])
+    entries, until = _under_heads([cell.lower() for cell in rows[at][1]], rows[at + 1 :])
+    yield from entries[:-1]
+    yield from (e._replace(until_ms=until) for e in entries[-1:])
+
+
+MOST_OVER_HEADS = 4
+"""Over its headings a table has less rows than this, with its title (own choice)."""
+
+
+def _known(row: Sequence[str]) -> int:
+    """How many of the cells are headings that are known; 0 where none of them is of words."""
+    roles = _roles([cell.lower() for cell in row])
+    return 0 if {"name", "line", "body"}.isdisjoint(roles) else sum(map(bool, roles))
+
+
+def _over_heads(rows: Sequence[tuple[int, Sequence[str]]]) -> Iterator[ScriptEntry]:
+    """What stands over the headings: the title, which a cell before it may call so ("Form; Willow Ten")."""
+    for k, (no, row) in enumerate(rows):
+        cells = [cell for cell in row if cell]
+        called = len(cells) > 1 and cells[0].lower().rstrip(":") in ("form", "title", "name", "sequence", "set")
+        yield ScriptEntry(None, no, " ".join(cells[1:] if called else cells), heading=0 if k else 1)
+
+
+def _under_heads(
+    heads: Sequence[str], rows: Sequence[tuple[int, Sequence[str]]]
+) -> tuple[list[ScriptEntry], int | None]:
+    """The entries of the rows under headings, and when the last one ends, where that is said: by an end, how long it lasts, or a time that
+    stands alone."""
+    roles = _roles(heads)
+    out: list[ScriptEntry] = []
+    until: int | None = None
     last: dict[str, str] = {}
     elapsed = 0
-    for no, row in rows[1:]:
+    for no, row in rows:
         cells = dict.fromkeys((*ROLES, "body"), "")
         others = []
         for head, role, cell in zip([*heads, *[""] * len(row)], [*roles, *[""] * len(row)], row, strict=False):
@@ -114,17 +146,20 @@ def row_entries(rows: Sequence[tuple[int, Sequence[str]]]) -> Iterator[ScriptEnt
         lasts = _ms(cells["seconds"], "")
         if "time" not in roles and lasts is not None:
             at, elapsed = elapsed, elapsed + lasts
+            until = elapsed
+        else:
+            until = at if not any(cells[k] for k in ("section", "name", "line", "body")) else None
+            until = _ms(cells["end"], heads[roles.index("end")]) if cells["end"] else until
         if cells["section"] and cells["section"] != last.get("section"):
-            yield ScriptEntry(at, no, cells["section"], given=Given("section"))
+            out.append(ScriptEntry(at, no, cells["section"], given=Given("section")))
         line, given = _line(cells)
         if cells["name"] and (not line or any(cells[k] != last.get(k) for k in ("section", "number", "name", "side"))):
-            yield ScriptEntry(
-                at, no, _name(cells), given=Given("posture", listed=True, sure=not {"line", "body"}.isdisjoint(roles))
-            )
-        for words, said in ((line, given), *((x, None) for x in others)):
-            if words:
-                yield ScriptEntry(at, no, words, given=said)
+            sure = not {"line", "body"}.isdisjoint(roles)
+            out.append(ScriptEntry(at, no, _name(cells), given=Given("posture", listed=True, sure=sure)))
+        told = ((line, given), *((x, None) for x in others))
+        out += [ScriptEntry(at, no, words, given=said) for words, said in told if words]
         last = cells
+    return out, until
 
 
 _EMPTY = re.compile(r"[-–—./]*")

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Callable, Iterator, Sequence
+from itertools import pairwise
 
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.text_import.entries import ScriptEntry
@@ -77,12 +78,29 @@ def _plain(text: str, name: str) -> Iterator[ScriptEntry]:
     if other:
         yield from other(text, name)
         return
-    lines = text.splitlines()
+    lines = _numbered(text.splitlines())
     # An empty line ends a sentence, but not where all lines are apart so.
     apart = sum(not line.strip() for line in lines) * 3 >= len(lines)
     new = set() if apart else _after_empty(lines)
     levels = _capitals(lines) | _title(lines)
     yield from running([e._replace(heading=levels.get(e.line, 0)) for e in _of_lines(lines, lines)], new)
+
+
+def _numbered(lines: list[str]) -> list[str]:
+    """Lines that count on in a row with bare numbers ("8 Single whip", "9 Lift hands"), with their numbers marked as such."""
+    found = [(k, m) for k, line in enumerate(lines) if (m := _BARE_NUMBER.match(line))]
+    numbers = [int(m[2]) for _, m in found]
+    if len(numbers) < FEWEST_IN_A_ROW or any(b != a + 1 for a, b in pairwise(numbers)):
+        return lines
+    out = list(lines)
+    for k, m in found:
+        out[k] = f"{m[1]}{m[2]}. {lines[k][m.end() :]}"
+    return out
+
+
+_BARE_NUMBER = re.compile(
+    r"(\s*)(\d{1,3})\s+(?=[^\W\d_])(?!(?:counts?|beats?|times|breaths?|seconds?|minutes?|percent|degrees)\b)"
+)
 
 
 def _of_lines(lines: Sequence[str], words: Sequence[str]) -> Iterator[ScriptEntry]:
@@ -157,7 +175,7 @@ CAPITALS_LEVEL = 8
 
 def _markdown(text: str, name: str) -> Iterator[ScriptEntry]:
     """As plain text, without the marks of lists; headings and tables are known as such."""
-    lines = text.splitlines()
+    lines = _numbered(text.splitlines())
     plain = [
         "" if _ROW.match(line) else _EMPHASIS.sub(r"\2", _MARK.sub("", line).replace("**", "").replace("__", ""))
         for line in lines
