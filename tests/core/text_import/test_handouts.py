@@ -1,0 +1,113 @@
+"""Handouts as classes get them: a title and cautions on top, numbers with and without points, tables under a title, the end said by a
+time that stands alone, names after some of the movements. All texts are our own."""
+
+import pytest
+
+from kemvo.core.model.catalogue import name_index
+from kemvo.core.model.form import Form
+from kemvo.core.text_import.draft import Draft, draft
+from kemvo.core.text_import.script import read_script
+from kemvo.formats.documents.catalogue import shipped_catalogue
+from kemvo.formats.texts.scripts import script_entries
+
+CATALOGUE = shipped_catalogue()
+NAMES = name_index(CATALOGUE)
+
+
+def made(text: str, name: str = "x.txt") -> Draft:
+    return draft(read_script(script_entries(text.encode(), name), NAMES), CATALOGUE, "")
+
+
+def seconds(form: Form) -> list[float]:
+    return [round(sum(m.counts * 60 / form.tempo for m in p.movements), 1) for p in form.postures()]
+
+
+HANDOUT = """Tai Chi for Balance - Week 3 handout
+
+Please warm up first. Stop if anything hurts.
+
+Posture 1: Opening
+   Feet hip width. Arms rise and fall x 3.
+
+Posture 2: Brush knee, left
+   Shift to right leg.
+   Step left heel.
+   Shift to left leg (70%).
+
+Posture 3: Brush knee, right
+   (as Posture 2, mirror)
+
+Posture 4: Standing on one leg
+   Shift right, lift left knee. Hold 3 breaths.
+   Other side.
+
+Posture 5: Closing
+   Stand quietly for 10 seconds.
+"""
+
+
+def test_what_stands_over_the_first_posture_is_title_and_notes() -> None:
+    form = made(HANDOUT).form
+    assert form.title == "Tai Chi for Balance - Week 3 handout"
+    assert form.notes == "Please warm up first.\nStop if anything hurts."
+    assert [(p.number, p.title(), len(p.movements)) for p in form.postures()] == [
+        ("1", "Opening", 4), ("2", "Brush knee, left", 3), ("3", "Brush knee, right", 3), ("4", "Standing on one leg", 2),
+        ("", "Standing on one leg", 2), ("5", "Closing", 1),
+    ]  # fmt: skip
+    assert form.postures()[2].movements[0].line == "Shift to left leg."
+    assert form.postures()[4].movements[0].line == "Shift left, lift right knee."
+
+
+def test_numbers_without_a_point_count_postures_where_they_go_on() -> None:
+    form = made("Set 1\n 1 Wu Ji\n 2 Opening\n 3 Ward off L\n 4 Press\nSet 2\n 5 Lift hands\n 6 Shoulder stroke\n").form
+    assert [(s.title, [(p.number, p.name) for p in s.postures]) for s in form.sections] == [
+        ("Set 1", [("1", "Wu Ji"), ("2", "Opening"), ("3", "Ward off L"), ("4", "Press")]),
+        ("Set 2", [("5", "Lift hands"), ("6", "Shoulder stroke")]),
+    ]
+    assert form.postures()[2].side == "L"
+
+
+@pytest.mark.parametrize(
+    "text", ["2 counts in\n3 counts out\n4 counts in\n", "3 Push\n7 Press\n9 Close\n", "1 Sink\n2 Rise\n"]
+)
+def test_other_numbers_are_words(text: str) -> None:
+    assert not any(p.number for p in made(text).form.postures())
+
+
+def test_a_table_may_stand_under_its_title() -> None:
+    form = made(
+        "Form,Willow Ten,,,\n#,Name,Action,Beats,Breath\n1,Begin,Arms rise,4,I\n,,Arms fall,4,E\n2,Sweep,\"Step left, heel\",2,I\n"
+        ",,\"70% left, sweep RH\",4,exh.\n3,Sweep (R),same other side,,\n", "x.csv",
+    ).form  # fmt: skip
+    assert form.title == "Willow Ten"
+    assert [(p.number, p.title()) for p in form.postures()] == [("1", "Begin"), ("2", "Sweep"), ("3", "Sweep, right")]
+    assert [(m.line, m.counts, m.breath) for m in form.postures()[2].movements] == [
+        ("Step right, heel", 2, "in"), ("70% right, sweep LH", 4, "out"),
+    ]  # fmt: skip
+
+
+@pytest.mark.parametrize(
+    ("text", "name", "lasts"),
+    [
+        ("time,posture,text\n0:00,Opening,Stand quietly\n0:10,,Arms rise\n0:22,Close,Feet together\n0:40,,\n", "x.csv", [22, 18]),
+        ("start,end,posture,text\n0:00,0:10,Opening,Stand quietly\n0:10,0:22,,Arms rise\n0:22,0:40,Close,Feet together\n", "x.csv", [22, 18]),
+        ("seconds,posture,text\n10,Opening,Stand quietly\n12,,Arms rise\n18,Close,Feet together\n", "x.csv", [22, 18]),
+        ("| Time | Posture | Words |\n|---|---|---|\n| 0:00 | Opening | Stand quietly |\n| 0:22 | Close | Feet together |\n| 0:40 | | |\n", "x.md", [22, 18]),
+    ],
+)  # fmt: skip
+def test_a_table_ends_when_it_says(text: str, name: str, lasts: list[float]) -> None:
+    assert seconds(made(text, name).form) == lasts
+
+
+def test_where_one_name_was_said_after_its_movements_a_bare_one_is_too() -> None:
+    form = made(
+        "Shift your weight to the right foot.\nStep out with the left foot.\nThis is Part the Wild Horse's Mane.\n"
+        "Sit back, turn the left toes out.\nStep out with the right foot. Part the Horse's Mane on the right.\n"
+        "Bring the left foot up half a step, sit back on it.\nThis is White Crane Spreads Wings.\nTo finish, step the feet together.\n"
+    ).form
+    assert [(p.name, p.side, p.movements[0].line) for p in form.postures()] == [
+        ("Part the Wild Horse's Mane", None, "Shift your weight to the right foot."),
+        ("Part the Horse's Mane", "R", "Sit back, turn the left toes out."),
+        ("White Crane Spreads Wings", None, "Bring the left foot up half a step, sit back on it."),
+        ("", None, "To finish, step the feet together."),
+    ]
