@@ -7,7 +7,7 @@ from pathlib import Path
 
 from kemvo.api.app import create_app
 from kemvo.api.base.bounds import bounds_of
-from kemvo.core.model.blanks import blanks
+from kemvo.core.views.blanks import blanks
 from kemvo.formats.documents.schemas import SCHEMAS, schema_of
 
 ROOT = Path(__file__).parent.parent

@@ -45,7 +45,7 @@ def blanks() -> None:
 
     from kemvo.api.app import create_app
     from kemvo.api.base.bounds import bounds_of
-    from kemvo.core.model.blanks import blanks as made
+    from kemvo.core.views.blanks import blanks as made
 
     with tempfile.TemporaryDirectory() as folder:
         described = create_app(Path(folder)).openapi()

@@ -6,12 +6,12 @@ from kemvo.core.cues.candidates import candidates
 from kemvo.core.cues.kinds import Cue
 from kemvo.core.cues.save_wording import kept
 from kemvo.core.errors import KemvoError
-from kemvo.core.model.blanks import MOVEMENT, POSTURE, SECTION
 from kemvo.core.model.form import Form
 from kemvo.core.model.mirror import mirror_form
 from kemvo.core.model.session import Part, Pass, Session, with_pass_ids
 from kemvo.core.movement.fields import with_typed_read
 from kemvo.core.timing.timeline import Span, plan
+from kemvo.core.views.blanks import MOVEMENT, POSTURE, SECTION
 
 
 def told(*lines: str) -> Form:

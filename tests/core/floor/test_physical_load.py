@@ -10,7 +10,6 @@ from hypothesis import strategies as st
 from kemvo.core.floor.one_leg import one_leg_times
 from kemvo.core.floor.physical_load import account, legs
 from kemvo.core.floor.walker import trace
-from kemvo.core.model.blanks import MOVEMENT, PASS, POSTURE, SECTION
 from kemvo.core.model.form import Form, Movement
 from kemvo.core.model.mirror import mirror_form
 from kemvo.core.model.session import Part, Session
@@ -18,6 +17,7 @@ from kemvo.core.movement.fields import with_typed_read
 from kemvo.core.timing.score import STILL
 from kemvo.core.timing.timeline import Span, plan_form
 from kemvo.core.timing.timeline import plan as plan_session
+from kemvo.core.views.blanks import MOVEMENT, PASS, POSTURE, SECTION
 
 
 def form_of(*movements: Movement, **more: object) -> Form:

@@ -5,11 +5,11 @@ import json
 import pytest
 from pydantic import BaseModel
 
-from kemvo.core.model.blanks import GOES_ON, MOVEMENT, OTHER_WAY, OWN_CUE, PASS, POSTURE, ROOM, SECTION, blanks
 from kemvo.core.model.form import Form, Movement, Posture
 from kemvo.core.model.session import CueChoice, Pass, Session
 from kemvo.core.movement.fields import with_typed_read
 from kemvo.core.recording.model import Recording
+from kemvo.core.views.blanks import GOES_ON, MOVEMENT, OTHER_WAY, OWN_CUE, PASS, POSTURE, ROOM, SECTION, blanks
 
 KINDS: dict[str, BaseModel] = {
     "movement": MOVEMENT,
