@@ -8,7 +8,7 @@ from pydantic import BaseModel
 from kemvo.core.model.form import Form, Movement, Posture
 from kemvo.core.model.session import CueChoice, Pass, Session
 from kemvo.core.movement.fields import with_typed_read
-from kemvo.core.recording.model import Recording
+from kemvo.core.recording.model import Mark, Recording
 from kemvo.core.views.blanks import GOES_ON, MOVEMENT, OTHER_WAY, OWN_CUE, PASS, POSTURE, ROOM, SECTION, blanks
 
 KINDS: dict[str, BaseModel] = {
@@ -44,6 +44,11 @@ def test_a_blank_decision_about_a_cue_says_nothing_and_one_that_says_nothing_is_
         others = {"media": {"ms": 1000}} if model is Recording else {}
         made = model.model_validate({"cue_choices": [blank.model_dump(), *(c.model_dump() for c in kept)], **others})
         assert made.cue_choices == kept
+
+
+def test_a_blank_mark_is_set_by_hand_and_for_a_beginning() -> None:
+    mark = Mark(place="p", at_ms=10, **blanks()["mark"])
+    assert (mark.hand, mark.source, mark.edge, mark.sure) == (True, "hand", "start", 1)
 
 
 def test_what_goes_on_and_what_another_way_leaves_are_fields() -> None:

@@ -9,7 +9,7 @@ import { GrowingText } from "../shared/GrowingText";
 /** A moment that is guessed less surely than this is worth a mark. */
 const GUESSED_MS = 300;
 
-interface CuePanelProps {
+export interface CuePanelProps {
   id: string;
   version: number;
   cue: CueLine;

@@ -8,9 +8,6 @@ import {
   type Decided,
   type Desk,
   type DocumentView,
-  filed,
-  type Plan,
-  type Session,
   type Stage,
   sentence,
 } from "../shared/api";
@@ -19,29 +16,16 @@ import { DESK_KEYS } from "../shared/keys";
 import { newId } from "../shared/newId";
 import { SaveState, SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
-import { TabList } from "../shared/TabList";
-import { type Editing, useDocument } from "../shared/useDocument";
+import { useDocument } from "../shared/useDocument";
 import { type Keys, useKeys } from "../shared/useKeys";
 import { useMeasuring } from "../shared/useMeasuring";
 import { useTitle } from "../shared/useTitle";
 import { WorkHead } from "../shared/WorkHead";
-import { CallsPanel } from "./CallsPanel";
-import { CuePanel } from "./CuePanel";
-import { decided, forgotten, inOrder, nudged, ownWordsChanged, withOwnWords } from "./cueChoices";
+import { decided, forgotten, inOrder, nudged, withOwnWords } from "./cueChoices";
+import { DeskAside, type DeskLeaf } from "./DeskAside";
 import { DeskFigures } from "./DeskFigures";
 import { DeskScroll } from "./DeskScroll";
-import { FilesPanel } from "./FilesPanel";
-import { MendTogether } from "./MendTogether";
-import { Problems } from "./Problems";
 import { useListening } from "./useListening";
-
-const LEAVES = [
-  { id: "cue", name: "Cue" },
-  { id: "problems", name: "Problems" },
-  { id: "calls", name: "Calls" },
-  { id: "files", name: "Files" },
-] as const;
-type Leaf = (typeof LEAVES)[number]["id"];
 
 type Source = "sessions" | "recordings";
 
@@ -62,7 +46,6 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
   useTitle(`Cues: ${doc.body.title || "untitled"}`);
   const { body: session, edit, ask } = doc;
   const id = first.id;
-  const whole = kind === "sessions" ? (session as Session) : null;
   const { version } = doc.view;
   const navigate = useNavigate();
   const toStage = kind === "sessions" ? `/stage/${id}` : `/recordings/${id}/watch`;
@@ -77,7 +60,7 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
     placeholderData: (before) => before,
   });
   const [chosenId, setChosenId] = useState("");
-  const [leaf, setLeaf] = useState<Leaf>("cue");
+  const [leaf, setLeaf] = useState<DeskLeaf>("cue");
   const [told, setTold] = useState("");
   const cues = desk.data?.cues ?? [];
   const spoken = useMemo(() => inOrder(cues), [cues]);
@@ -224,62 +207,16 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
             />
           )}
         </div>
-        <aside className="rounded-box border border-base-300 bg-base-100" aria-label="Cue and session">
-          <TabList
-            label="Cue and session"
-            tabs={LEAVES.filter((l) => l.id !== (whole ? "files" : "calls")).map((l) => ({
-              id: l.id,
-              name: l.id === "problems" ? `${l.name} ${problems.length || ""}` : l.name,
-            }))}
-            chosen={leaf}
-            onChoose={setLeaf}
-          />
-          <div role="tabpanel" className="max-h-[calc(100vh-17.5rem)] min-h-72 overflow-y-auto p-3">
-            {leaf === "cue" && cue && (
-              <CuePanel
-                {...{ kind, id, version, cue, session, choose, forget, nudge }}
-                ready={saved && !desk.isPlaceholderData && measuring === null}
-                onCure={cure}
-                onListen={listen}
-                onKeepWords={(scope) => void keepWords(scope)}
-                onOwnWords={(text) => edit((s) => ownWordsChanged(s, cue, text), "typing")}
-              />
-            )}
-            {leaf === "problems" && (
-              <Problems problems={problems} chosenId={cue?.id ?? ""} onChoose={setChosenId}>
-                <MendTogether
-                  {...{ kind, id, version }}
-                  problems={problems.length}
-                  onTake={(no) => void ask("mendings", { no })}
-                />
-                {cue && cue.state !== "full" && (
-                  <CuePanel
-                    {...{ kind, id, version, cue, session, choose, forget, nudge }}
-                    ready={saved && !desk.isPlaceholderData && measuring === null}
-                    onCure={cure}
-                    onListen={listen}
-                    onKeepWords={(scope) => void keepWords(scope)}
-                    onOwnWords={() => {}}
-                  />
-                )}
-              </Problems>
-            )}
-            {leaf === "calls" && whole && (
-              <CallsPanel
-                session={whole}
-                desk={desk.data}
-                edit={edit as unknown as Editing<Session, Plan>["edit"]}
-              />
-            )}
-            {leaf === "files" && (
-              <FilesPanel
-                kind={kind}
-                id={id}
-                onTake={(file, only) => void ask("cue-file", filed(file, { only }))}
-              />
-            )}
-          </div>
-        </aside>
+        <DeskAside
+          {...{ kind, id, version, doc, cue, problems, leaf, choose, forget, nudge }}
+          desk={desk.data}
+          ready={saved && !desk.isPlaceholderData && measuring === null}
+          onLeaf={setLeaf}
+          onChoose={setChosenId}
+          onCure={cure}
+          onListen={listen}
+          onKeepWords={(scope) => void keepWords(scope)}
+        />
       </div>
       <p className="quiet mt-2 text-sm">
         <kbd className="kbd kbd-xs">↑ ↓</kbd> walk · <kbd className="kbd kbd-xs">← →</kbd> begin earlier,

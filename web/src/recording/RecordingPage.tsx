@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { Link, useParams, useSearchParams } from "react-router";
+import { useParams, useSearchParams } from "react-router";
 import {
   call,
   filed,
@@ -11,10 +11,7 @@ import {
   type RecordingView,
   sentence,
 } from "../shared/api";
-import { GrowingText } from "../shared/GrowingText";
-import { KeysDialog } from "../shared/KeysDialog";
-import { RECORDING_KEYS } from "../shared/keys";
-import { SaveState, SaveTrouble } from "../shared/SaveState";
+import { SaveTrouble } from "../shared/SaveState";
 import { Waiting } from "../shared/Shell";
 import { TabList } from "../shared/TabList";
 import { useDocument } from "../shared/useDocument";
@@ -27,6 +24,8 @@ import { GiveBack } from "./GiveBack";
 import { HandTrial, handMs } from "./HandTrial";
 import { HowFilmed } from "./HowFilmed";
 import { MarkScroll } from "./MarkScroll";
+import { marked, unmarked } from "./marks";
+import { RecordingHead } from "./RecordingHead";
 import { TalkPanel } from "./TalkPanel";
 import { useTaps } from "./useTaps";
 import { Watch } from "./Watch";
@@ -127,24 +126,7 @@ function RecordingDesk({ first }: { first: RecordingView }) {
     seek(place.start_ms - 4000, place);
     void media.current?.play();
   };
-  const setMark = (place: PlaceLine, at_ms: number) =>
-    edit(
-      (r) => ({
-        ...r,
-        marks: [
-          ...r.marks.filter((m) => m.place !== place.key || m.edge !== "start"),
-          {
-            place: place.key,
-            edge: "start",
-            at_ms: Math.max(0, Math.round(at_ms)),
-            source: "hand",
-            sure: 1,
-            hand: true,
-          },
-        ],
-      }),
-      "typing",
-    );
+  const setMark = (place: PlaceLine, at_ms: number) => edit((r) => marked(r, place, at_ms), "typing");
   const nudge = (ms: number) => {
     if (!chosen) return;
     const mark = recording.marks.find((m) => m.place === chosen.key && m.edge === "start");
@@ -153,8 +135,7 @@ function RecordingDesk({ first }: { first: RecordingView }) {
     if (media.current?.paused) media.current.currentTime = to / 1000;
     setMoved((n) => n + 1);
   };
-  const unmark = () =>
-    chosen && edit((r) => ({ ...r, marks: r.marks.filter((m) => m.place !== chosen.key) }));
+  const unmark = () => chosen && edit((r) => unmarked(r, chosen));
   const walk = (by: 1 | -1) => {
     const at = firsts.findIndex((p) => p.key === chosenKey);
     const near = at >= 0 ? at + by : firsts.findLastIndex((p) => p.start_ms <= now()) + (by > 0 ? 1 : 0);
@@ -207,33 +188,7 @@ function RecordingDesk({ first }: { first: RecordingView }) {
       data-recording={sheet.marked}
       data-version={doc.view.version}
     >
-      <div className="mb-2 flex flex-wrap items-end gap-x-4 gap-y-1">
-        <div className="min-w-56 flex-1">
-          <h1 className="sr-only">{recording.title || "Untitled recording"}</h1>
-          <GrowingText
-            className="font-name !px-1 !py-0 text-2xl font-semibold"
-            label="Title of the recording"
-            value={recording.title}
-            placeholder="Title of the recording"
-            onType={(text) => edit((r) => ({ ...r, title: text.slice(0, 200) }), "typing")}
-          />
-          <p className="quiet px-1 text-sm">
-            A take of{" "}
-            {sheet.session_here ? (
-              <Link className="link" to={`/sessions/${recording.session_id}`}>
-                {sheet.session_title || "Untitled session"}
-              </Link>
-            ) : (
-              sheet.session_title
-            )}{" "}
-            · {sheet.marked} of {firsts.length} postures marked
-          </p>
-        </div>
-        <div className="flex items-center gap-1">
-          <SaveState doc={{ ...doc, undo }} />
-          <KeysDialog keys={RECORDING_KEYS} title="recording desk" />
-        </div>
-      </div>
+      <RecordingHead doc={{ ...doc, undo }} postures={firsts.length} />
       <WorkHead kind="recordings" id={first.id} at="mark" stamp={doc.view.version} />
       <SaveTrouble doc={doc} />
       <Notices recording={recording} sheet={sheet} />

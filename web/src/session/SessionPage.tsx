@@ -23,8 +23,6 @@ import {
   sentence,
 } from "../shared/api";
 import { newPass } from "../shared/blanks";
-import { Field } from "../shared/Field";
-import { clock, readClock } from "../shared/format";
 import { GrowingText } from "../shared/GrowingText";
 import { KeysDialog } from "../shared/KeysDialog";
 import { pressed, SESSION_KEYS } from "../shared/keys";
@@ -40,6 +38,7 @@ import { LessonPanel } from "./LessonPanel";
 import { PassRow } from "./PassRow";
 import { Played } from "./Played";
 import { addPass, changePass, copyPass, movePass, removePass } from "./passes";
+import { SessionTotal } from "./SessionTotal";
 import { SoundPanel } from "./SoundPanel";
 import { Strip } from "./Strip";
 
@@ -177,27 +176,11 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
       </div>
       <WorkHead kind="sessions" id={first.id} at="lay_out" stamp={doc.view.version} />
       <SaveTrouble doc={doc} />
-      <div className="mb-4 flex flex-wrap items-center gap-x-6 gap-y-2">
-        <p className="text-2xl" data-total>
-          {clock(derived.totals.ms)} <Over ms={derived.over_ms ?? null} />
-        </p>
-        <label className="flex items-center gap-1">
-          time to fill
-          <Field
-            label="Wished length: minutes, or minutes:seconds; empty for none"
-            className="!w-20 !border-base-300 bg-base-100 text-right"
-            placeholder="minutes"
-            value={session.wished_ms ? clock(session.wished_ms) : ""}
-            takes="Minutes from 1 to 360, or minutes:seconds; empty for no target."
-            onCommit={(text) => {
-              const ms = text.trim() === "" ? null : readClock(text);
-              if (text.trim() !== "" && (ms === null || ms < 60_000)) return false;
-              edit((s) => ({ ...s, wished_ms: ms }));
-              return true;
-            }}
-          />
-        </label>
-      </div>
+      <SessionTotal
+        plan={derived}
+        wishedMs={session.wished_ms ?? null}
+        onWished={(wished_ms) => edit((x) => ({ ...x, wished_ms }))}
+      />
       <Strip plan={derived} wishedMs={session.wished_ms ?? null} />
       {derived.problems.length > 0 && (
         <ul role="alert" className="alert alert-warning mt-3 block">
@@ -270,15 +253,5 @@ function SessionSheet({ first, forms, choices }: { first: SessionView; forms: Fo
         </aside>
       </div>
     </div>
-  );
-}
-
-function Over({ ms }: { ms: number | null }) {
-  if (ms === null) return null;
-  if (Math.abs(ms) < 1000) return <span className="text-base">exactly on target</span>;
-  return (
-    <span className={`text-base ${ms > 0 ? "text-warning font-semibold" : ""}`}>
-      {clock(Math.abs(ms))} {ms > 0 ? "over target" : "under target"}
-    </span>
   );
 }

@@ -52,6 +52,7 @@ export type Fitting = Schemas["Fitting"];
 export type Recording = Schemas["Recording"];
 export type RecordingSheet = Schemas["RecordingSheet"];
 export type RecordingRow = Schemas["RecordingRow"];
+export type Mark = Schemas["Mark"];
 export type PlaceLine = Schemas["PlaceLine"];
 export type Loudness = Schemas["LoudnessView"];
 export type Coming = Schemas["ComingView"];

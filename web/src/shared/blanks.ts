@@ -1,5 +1,5 @@
 /** What new rows begin with, as the core has it (`kemvo blanks`, written by “make types”). */
-import type { CueChoice, Movement, OwnCue, Pass, Posture, Room, Section } from "./api";
+import type { CueChoice, Mark, Movement, OwnCue, Pass, Posture, Room, Section } from "./api";
 import made from "./blanks.json";
 import { newId } from "./newId";
 
@@ -9,6 +9,8 @@ export const BLANK_ROOM = made.room as Room;
 export const BLANK_CHOICE = made.cue_choice as Omit<CueChoice, "cue">;
 /** Words of one's own, and how long after the end of a cue they come. */
 export const BLANK_OWN_CUE = made.own_cue as OwnCue;
+/** A mark set by hand. */
+export const BLANK_MARK = made.mark as Omit<Mark, "place" | "at_ms">;
 /** What another way of doing a posture does not take over from it. */
 export const OTHER_WAY = made.other_way as Partial<Posture>;
 

@@ -11,6 +11,7 @@ from pydantic import BaseModel
 
 from kemvo.core.model.form import Movement, Origins, Posture, Section
 from kemvo.core.model.session import CueChoice, OwnCue, Part, Pass
+from kemvo.core.recording.model import Mark
 from kemvo.core.tables.rooms import Room
 
 MOVEMENT = Movement(
@@ -27,6 +28,9 @@ ROOM = Room(width=6, depth=5)
 """A usual practice room, in metres: common practice, no source."""
 OWN_CUE = OwnCue(text="Words of your own", at_ms=300)
 """Words of one's own come so long after the end of the cue beside which they are put (own choice)."""
+
+MARK = Mark(place="-", at_ms=0, hand=True)
+"""A mark set by hand, which nothing else moves."""
 
 OTHER_WAY = ("kinds", "gentler", "repeats")
 """Fields of a posture that another way of doing it does not take over: what wants care in it is asked anew, and it is done once."""
@@ -53,6 +57,7 @@ def blanks() -> dict[str, Any]:
         "room": plain(ROOM),
         "cue_choice": CueChoice(cue="-").model_dump(mode="json", exclude={"cue"}),
         "own_cue": plain(OWN_CUE),
+        "mark": MARK.model_dump(mode="json", exclude={"place", "at_ms"}),
         "other_way": {name: posture[name] for name in OTHER_WAY},
         "goes_on": {kind: list(names) for kind, names in GOES_ON.items()},
     }
