@@ -88,3 +88,27 @@ def test_counts_and_seconds(n: int) -> None:
     assert one(f"shift to the left over {n + 1} counts", "counts").counts == n + 1
     assert one(f"hold for {n} seconds", "hold").ms == n * 1000
     assert one(f"hold {n}s", "hold").ms == n * 1000
+
+
+@given(
+    st.sampled_from([n for n in WORDS if n >= 50]),
+    sides,
+    st.sampled_from(
+        [
+            "roll forward, {w} on the {s}",
+            "Sit back, {w} on the {s} leg",
+            "{w} in the {s}",
+            "sink down, {p} into the {s}",
+        ]
+    ),
+)
+def test_a_bare_number_that_goes_on_with_its_leg_is_a_share(n: int, side: tuple[str, str], how: str) -> None:
+    shift = one(how.format(w=WORDS[n], p=n, s=side[0]), "shift")
+    assert (shift.side, shift.share) == (side[1], n)
+
+
+@pytest.mark.parametrize(
+    "line", ["turn sixty on the left heel", "pivot ninety on the ball of the right foot", "turn sixty to the left"]
+)
+def test_a_number_that_turns_on_a_foot_is_none(line: str) -> None:
+    assert not any(f.kind == "shift" for f in read_line(line))

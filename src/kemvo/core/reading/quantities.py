@@ -69,7 +69,13 @@ def share(tokens: Sequence[Token], first: int, last: int) -> int | None:
                 return _bounded(n)
             if following in PARTS and n < 10:
                 return _bounded(n * PARTS[following] + (n == 2 and following == "thirds"))
-            if n >= 50 and n % 5 == 0 and following not in COUNTED_OR_TURNED and _poured(tokens, first, i):
+            if (
+                n >= 50
+                and n % 5 == 0
+                and (
+                    _on_a_leg(tokens, after, last) or (following not in COUNTED_OR_TURNED and _poured(tokens, first, i))
+                )
+            ):
                 return _bounded(n)
             pair = number_at(tokens, after, last)
             if pair and n + pair[0] == 100:
@@ -91,6 +97,13 @@ def share(tokens: Sequence[Token], first: int, last: int) -> int | None:
         ):
             return VERY[w]
     return None
+
+
+def _on_a_leg(tokens: Sequence[Token], at: int, last: int) -> bool:
+    """Whether a number goes on with the leg that carries it: "seventy on the left"."""
+    here = [t for t in tokens[at : min(last, at + 4)] if t.w not in ("the", "your")]
+    pivots = len(here) > 2 and here[2].w in ("heel", "toes", "ball")
+    return len(here) > 1 and here[0].w in ("on", "onto", "into", "in") and bool(here[1].side) and not pivots
 
 
 def _poured(tokens: Sequence[Token], first: int, i: int) -> bool:
