@@ -96,9 +96,11 @@ class Jobs:
             return list(reversed(self._jobs.values()))
 
     def cancel(self, id_: str) -> Job:
-        """Ask a job to stop; it does so at its next report."""
+        """Ask a job to stop: one that waits for its turn is gone at once, one that runs stops at its next report."""
         job = self.get(id_)
         job.stop.set()
+        if job.state == "waiting":
+            job.state = "cancelled"
         return job
 
     def close(self) -> None:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import threading
 import time
 from pathlib import Path
 
@@ -67,6 +68,18 @@ def test_work_can_be_cancelled_and_makes_no_file() -> None:
     job.stop.set()
     assert ended(job).state == "cancelled"
     assert job.result is None
+
+
+def test_work_that_waits_for_its_turn_is_gone_at_once_when_it_is_cancelled() -> None:
+    jobs = Jobs(1)
+    go = threading.Event()
+    first = jobs.start("First", "a.txt", "text/plain", lambda _: go.wait(10) and None)
+    second = jobs.start("Second", "b.txt", "text/plain", lambda _: Path("never"))
+    assert jobs.cancel(second.id).state == "cancelled"
+    go.set()
+    assert ended(first).state == "done"
+    jobs.close()
+    assert (second.state, second.result) == ("cancelled", None)
 
 
 def test_only_the_last_ended_jobs_and_their_files_are_kept(tmp_path: Path) -> None:

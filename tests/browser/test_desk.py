@@ -8,6 +8,8 @@ import pyloudnorm
 import soundfile
 from playwright.sync_api import Page, expect
 
+from waiting import until
+
 
 def saved(page: Page) -> None:
     expect(page.locator("[data-saving]")).to_have_attribute("data-saving", "saved")
@@ -62,12 +64,8 @@ def test_a_left_out_cue_is_cured_pinned_recorded_and_rendered(page: Page, demo: 
     assert abs(after["start_ms"] - (before["start_ms"] - 100)) <= 10
     page.keyboard.press("Alt+k")
     # The key is taken and saved in a moment: waited for, since "saved" is shown before it as well as after it.
-    for _ in range(200):
-        if not next(c for c in cues(page, demo) if c["id"] == chosen)["pinned"]:
-            break
-        page.wait_for_timeout(50)
+    until(page, lambda: not next(c for c in cues(page, demo) if c["id"] == chosen)["pinned"])
     saved(page)
-    assert not next(c for c in cues(page, demo) if c["id"] == chosen)["pinned"]
 
     # Sparse says less than full.
     full = page.locator("[data-share]").get_attribute("data-share")
@@ -126,11 +124,9 @@ def test_a_file_changed_elsewhere_is_taken_back(page: Page, demo: str, tmp_path:
     for key, there in (("", True), ("Control+z", False)):
         if key:
             page.keyboard.press(key)
-        for _ in range(100):
-            if any(c["said"].startswith("Good evening, all.") for c in cues(page, demo)) == there:
-                break
-            page.wait_for_timeout(100)
-        assert any(c["said"].startswith("Good evening, all.") for c in cues(page, demo)) == there
+        until(
+            page, lambda there=there: any(c["said"].startswith("Good evening, all.") for c in cues(page, demo)) == there
+        )
 
 
 def test_what_is_called_is_chosen_and_every_line_is_reached_by_key(page: Page, demo: str) -> None:

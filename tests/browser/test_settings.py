@@ -4,6 +4,8 @@ import re
 
 from playwright.sync_api import Page, expect
 
+from waiting import until
+
 
 def test_a_voice_is_heard_and_chosen_and_the_theme_stays(page: Page, empty: str) -> None:
     page.goto(f"{empty}/settings")
@@ -83,11 +85,7 @@ def test_settings_changed_quickly_are_all_kept(page: Page, empty: str) -> None:
     page.get_by_label("Theme").select_option("dark")
     page.get_by_label("Speed of speech in words a minute").fill("120")
     page.keyboard.press("Enter")
-    for _ in range(100):
-        kept = page.request.get(f"{empty}/api/settings").json()["settings"]
-        if kept["speech"]["wpm"] == 120:
-            break
-        page.wait_for_timeout(50)
+    until(page, lambda: page.request.get(f"{empty}/api/settings").json()["settings"]["speech"]["wpm"] == 120)
     expect(page.get_by_role("status")).to_have_text("Saved")
     kept = page.request.get(f"{empty}/api/settings").json()["settings"]
     assert (kept["tempo"], kept["theme"], kept["speech"]["wpm"]) == (26, "dark", 120)
@@ -101,11 +99,7 @@ def test_a_setting_is_kept_though_the_page_is_left_at_once(page: Page, empty: st
     page.get_by_label("Tempo in counts a minute").fill("34")
     page.keyboard.press("Enter")
     page.goto(f"{empty}/forms")
-    for _ in range(100):
-        if page.request.get(f"{empty}/api/settings").json()["settings"]["tempo"] == 34:
-            break
-        page.wait_for_timeout(50)
-    assert page.request.get(f"{empty}/api/settings").json()["settings"]["tempo"] == 34
+    until(page, lambda: page.request.get(f"{empty}/api/settings").json()["settings"]["tempo"] == 34)
     page.evaluate("() => localStorage.clear()")
 
 

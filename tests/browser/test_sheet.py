@@ -4,13 +4,14 @@ import re
 
 from playwright.sync_api import Locator, Page, expect
 
+from waiting import until
+
 
 def saved(page: Page) -> None:
     expect(page.locator("[data-saving]")).to_have_attribute("data-saving", "saved")
 
 
 def names(page: Page) -> list[str]:
-    page.wait_for_timeout(150)
     return [n.input_value() for n in page.get_by_label("Name of the posture").all()]
 
 
@@ -30,18 +31,15 @@ def test_movements_are_moved_copied_deleted_and_undone(page: Page, demo: str) ->
     before = lines(first)
     first.get_by_label("Words of movement 1").focus()
     page.keyboard.press("Alt+ArrowDown")
-    page.wait_for_timeout(200)
-    assert lines(first) == [before[1], before[0], *before[2:]]
+    until(page, lambda: lines(first) == [before[1], before[0], *before[2:]])
     page.keyboard.press("Alt+d")
-    page.wait_for_timeout(200)
-    assert lines(first) == [before[1], before[0], before[0], *before[2:]]
+    until(page, lambda: lines(first) == [before[1], before[0], before[0], *before[2:]])
     page.keyboard.press("Alt+Backspace")
-    page.wait_for_timeout(200)
-    assert len(lines(first)) == len(before)
+    until(page, lambda: len(lines(first)) == len(before))
     for _ in range(3):
         page.keyboard.press("Control+z")
-        page.wait_for_timeout(300)
-    assert lines(first) == before
+        page.wait_for_timeout(100)
+    until(page, lambda: lines(first) == before)
 
 
 def test_a_posture_is_moved_over_the_edge_of_its_section_and_copied_to_the_other_side(page: Page, demo: str) -> None:
@@ -49,17 +47,17 @@ def test_a_posture_is_moved_over_the_edge_of_its_section_and_copied_to_the_other
     before = names(page)
     page.get_by_label("Name of the posture").nth(2).focus()
     page.keyboard.press("Alt+ArrowUp")
+    expect(page.locator("[data-section]").first.locator("[data-posture]")).to_have_count(3)
     saved(page)
     assert names(page) == before
-    assert len(page.locator("[data-section]").first.locator("[data-posture]").all()) == 3
     page.keyboard.press("Alt+s")
     expect(page.locator("[data-posture]")).to_have_count(10)
     copy = page.locator("[data-posture]").nth(3)
-    assert lines(copy)[0] == "Sit into the left leg, hold the ball on the left"
+    until(page, lambda: lines(copy)[:1] == ["Sit into the left leg, hold the ball on the left"])
     for _ in range(2):
         page.keyboard.press("Control+z")
-        page.wait_for_timeout(300)
-    assert names(page) == before
+        page.wait_for_timeout(100)
+    until(page, lambda: names(page) == before)
 
 
 def test_fields_take_what_people_type_and_mark_what_they_cannot_read(page: Page, demo: str) -> None:

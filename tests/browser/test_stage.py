@@ -6,6 +6,8 @@ import re
 import pytest
 from playwright.sync_api import Page, expect
 
+from waiting import until
+
 pytestmark = pytest.mark.alone
 
 # Notes every sound as it is put on the audio clock: when it will be heard, and where it then is in its clip.
@@ -75,7 +77,7 @@ def test_voice_and_picture_stay_within_50_ms(page: Page, demo: str, at: int) -> 
 def test_it_plays_pauses_and_begins_again(page: Page, demo: str) -> None:
     stage(page, demo, "Space")
     expect(page.locator("[data-playing=true]")).to_be_visible()
-    page.wait_for_timeout(900)
+    until(page, lambda: position(page) > 400)
     page.keyboard.press("Space")
     expect(page.locator("[data-playing=false]")).to_be_visible()
     # The picture of the moment it stopped at is drawn with the next frame.
@@ -286,8 +288,7 @@ def test_a_second_window_follows_and_takes_over(page: Page, demo: str) -> None:
     page.close()
     expect(second.locator("[data-told]")).to_have_count(0)
     expect(second.locator("[data-stage]")).to_have_attribute("data-playing", "true")
-    second.wait_for_timeout(600)
-    assert position(second) > there
+    until(second, lambda: position(second) > there)
     second.close()
 
 
