@@ -73,7 +73,9 @@ def share(tokens: Sequence[Token], first: int, last: int) -> int | None:
                 n >= 50
                 and n % 5 == 0
                 and (
-                    _on_a_leg(tokens, after, last) or (following not in COUNTED_OR_TURNED and _poured(tokens, first, i))
+                    _on_a_leg(tokens, after, last)
+                    or (i == first and after == last - 1 and tokens[after].w in ("l", "r"))
+                    or (following not in COUNTED_OR_TURNED and _poured(tokens, first, i))
                 )
             ):
                 return _bounded(n)

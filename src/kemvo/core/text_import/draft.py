@@ -179,7 +179,7 @@ def _place(
         return "posture", "understood"
     # Where the text says by its numbers, headings or indents what its postures are, other lines begin none.
     if laid == "movement" or (building.told_by_place and not numbered_as(text)):
-        if once_more(building, unlabelled(text) if laid else bare):
+        if once_more(building, unlabelled(bare)):
             return "posture", "guessed"
     else:
         named = named_posture(building, text, bare, facts, said, known)

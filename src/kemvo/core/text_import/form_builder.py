@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
 from typing import TypeVar, get_args
@@ -251,7 +252,7 @@ class Building:
             for t in part.postures:
                 if t is told:
                     return before
-                if t.movements and t.posture.name.lower() == told.posture.name.lower():
+                if t.movements and _plain_name(t.posture) == _plain_name(told.posture):
                     before = t
         return None
 
@@ -316,6 +317,14 @@ class Building:
         if posture.alternate and posture.repeats % 2 == 0 and _on_both_sides(told.movements):
             posture = posture.model_copy(update={"repeats": posture.repeats // 2, "alternate": False})
         return posture.model_copy(update={"movements": carried(told.movements, legs)})
+
+
+def _plain_name(posture: Posture) -> str:
+    """The name of a posture, whichever side it names at its end: "Wild horse L"."""
+    return _SIDE_AFTER.sub("", posture.name.lower()) if posture.side else posture.name.lower()
+
+
+_SIDE_AFTER = re.compile(r"[\s,(]+(?:left|right|l|r)\)?$")
 
 
 T = TypeVar("T")

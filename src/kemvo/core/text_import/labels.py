@@ -8,7 +8,7 @@ _ROMAN = r"(?-i:[IVXL]{1,6})"
 _NUMBER = rf"(?:\d{{1,3}}|{_ROMAN})"
 
 NUMBER = re.compile(
-    rf"^\s*(?:(?:posture|no\.?|number)\s+)?(\d{{1,3}}[a-z]?|{_ROMAN}(?=\s*[.):]))\s*(?:[.):]|[-–—](?!\d))\s*",
+    rf"^\s*(?:(?:posture|no\.?|number)\s+)?(\d{{1,3}}[a-z]?|{_ROMAN}(?=\s*[.):]))\s*[-–—.):](?!\d)\s*",
     re.IGNORECASE,
 )
 """A number before a name."""
@@ -16,14 +16,19 @@ NUMBER = re.compile(
 NUMBER_LABEL = re.compile(rf"\s*\(?{_NUMBER}[.)]\s")
 """A number as lists have it."""
 
-LOWER_LABEL = re.compile(rf"\s*(?!{_ROMAN}[.)])(?:\(?[a-z][.)]|[-*+•–]|[ivx]{{2,}}[.)])\s", re.IGNORECASE)
-"""A letter, a bullet or a small Roman number: what stands below numbers."""
+DECIMAL = re.compile(r"\s*\d{1,3}\.\d{1,3}\.?\s+(?=[^\W\d_])")
+""" "2.1": the first thing under the second."""
+
+_LOWER = r"\(?[a-z][.)]|[-*+•–]|\d{1,3}\.\d{1,3}\.?|step\s+\d{1,3}\s*[.:)–—-]"
+
+LOWER_LABEL = re.compile(rf"\s*(?!{_ROMAN}[.)])(?:{_LOWER}|[ivx]{{2,}}[.)])\s", re.IGNORECASE)
+"""A letter, a bullet, a small Roman number, "2.1", "Step 3:": what stands below numbers."""
 
 _NUMBERED = re.compile(
     rf"\s*(?:(?:posture|no\.?|number)\s+)?\(?({_NUMBER})\s*(?:[.):]|(?<=\d)[-–—](?!\d)|(?<=\d\s)[-–—](?!\d))\s",
     re.IGNORECASE,
 )
-_LABEL = re.compile(rf"^\s*(?:\(?(?:\d{{1,3}}|[a-z]|[ivx]{{1,4}}|{_ROMAN})[.)]|[-*+•–])\s+(?=\S)", re.IGNORECASE)
+_LABEL = re.compile(rf"^\s*(?:{_LOWER}|\(?(?:\d{{1,3}}|[ivx]{{1,4}}|{_ROMAN})[.)])\s+(?=\S)", re.IGNORECASE)
 _VALUES = {"I": 1, "V": 5, "X": 10, "L": 50}
 
 

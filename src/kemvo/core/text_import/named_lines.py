@@ -98,7 +98,7 @@ def named_posture(
     if called:
         building.posture(posture_listed(name_line(called[1].strip(" .")), None, bare, known))
         return "posture", "guessed"
-    if once_more(building, bare, said.number):
+    if once_more(building, unlabelled(bare), said.number):
         return "posture", "guessed"
     told_before = building.knows(said.name)
     if (said.number or said.counted or told_before) and not tells_movement(facts):

@@ -17,9 +17,10 @@ from kemvo.core.text_import.times import NAME_SHARE
 
 FEWEST_NAMES = 4
 MOSTLY_KNOWN = 0.6
-"""A row has so many names, and this share of them is known (own choice)."""
+"""A row has so many names, and this share of them is known; one less where all are (own choice)."""
 
 _COMMA = re.compile(r"[,;]\s+(?:(?:and|then)\s+)*(?![^()]*\))")
+_SEMICOLON = re.compile(r";\s+(?:(?:and|then)\s+)*(?![^()]*\))")
 _AND = re.compile(r"\s+(?:and|then)\s+")
 _SIDES = re.compile(r"(?:left|right|l|r)", re.IGNORECASE)
 _LEAD = re.compile(r"^([^:,;()]{3,60}):\s+")
@@ -55,7 +56,8 @@ def _row(text: str, begin: int, facts: Sequence[Fact], known: Mapping[str, Entry
     """Where the names of a row stand; none where the text is no row of names."""
     end = len(text.rstrip(" ."))
     spans: list[tuple[int, int]] = []
-    for a, b in _between(_COMMA, text, begin, end):
+    mark = _SEMICOLON if text.count(";") >= FEWEST_NAMES - 2 else _COMMA
+    for a, b in _between(mark, text, begin, end):
         before = text[spans[-1][0] : spans[-1][1]] if spans else ""
         if spans and (_SIDES.fullmatch(text[a:b].strip()) or _goes_with(before, text[a:b])):
             spans[-1] = (spans[-1][0], b)  # "Brush knee L, R, L", "Cloud hands, three times"
@@ -63,6 +65,9 @@ def _row(text: str, begin: int, facts: Sequence[Fact], known: Mapping[str, Entry
             spans.append((a, b))
     if len(spans) < FEWEST_NAMES - 1:
         return []
+    led = re.match(r"(?:\s*(?:and|then|now|so|next)\b,?)+\s*", text[spans[0][0] :], re.IGNORECASE)
+    if led:
+        spans[0] = (spans[0][0] + led.end(), spans[0][1])
 
     def is_known(a: int, b: int) -> bool:
         name = name_line(text[a:b]).name
@@ -75,7 +80,8 @@ def _row(text: str, begin: int, facts: Sequence[Fact], known: Mapping[str, Entry
     names = sum(is_known(a, b) for a, b in spans)
     others = [(a, b) for a, b in spans if not is_known(a, b)]
     plain = all(_like_a_name(text[a:b], [f for f in facts if a <= f.start < b]) for a, b in others)
-    return spans if plain and len(spans) >= FEWEST_NAMES and names >= MOSTLY_KNOWN * len(spans) else []
+    fewest = FEWEST_NAMES - (not others)
+    return spans if plain and len(spans) >= fewest and names >= MOSTLY_KNOWN * len(spans) else []
 
 
 def _between(mark: re.Pattern[str], text: str, begin: int, end: int) -> list[tuple[int, int]]:

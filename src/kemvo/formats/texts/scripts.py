@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import re
 from collections.abc import Callable, Iterator, Sequence
-from itertools import pairwise
 
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.text_import.entries import ScriptEntry
@@ -12,6 +11,7 @@ from kemvo.core.text_import.line_joining import running
 from kemvo.formats.text import CLOCK, decoded, stamp_ms, unknown_ending, unquoted
 from kemvo.formats.texts.script_captions import caption_entries, has_caption_times
 from kemvo.formats.texts.script_table import is_table, row_entries, table_entries
+from kemvo.formats.texts.tidy import FEWEST_IN_A_ROW, tidied
 from kemvo.formats.tracks.timed import chapter_entries, is_metadata, metadata_entries, midi_entries
 
 _TIME = re.compile(rf"^\s*[\[(]?({CLOCK})(?:\s*(?:-->|[-–—]|to)\s*{CLOCK})?[\])]?\s*[-–—:]?\s*")
@@ -24,7 +24,7 @@ _ITEM = re.compile(r"^\s*[-*+•]\s+")
 _ARROW = re.compile(r"\s*(?:→|⇒|➔|➜|▸|»|->|=>)\s*")
 """What stands between the items of a list in one line: "Commencing → Press → Push"."""
 _EMPHASIS = re.compile(r"(?<![\w*_])([*_])(?=[^\s*_])([^*_]*[^\s*_])\1(?![\w*_])")
-_MARK = re.compile(r"^\s*(?:#{1,6}\s+|[-*+•]\s+|>\s+)")
+_MARK = re.compile(r"^\s*(?:#{1,6}\s+|[-*+•]\s+(?:\[[ xX]?\]\s+)?|>\s+)")
 
 
 def script_entries(data: bytes, name: str) -> list[ScriptEntry]:
@@ -74,33 +74,17 @@ def _too_long(what: str, name: str) -> KemvoError:
 def _plain(text: str, name: str) -> Iterator[ScriptEntry]:
     """Every line; a line of several sentences gives one entry each, a sentence that is wrapped over several lines one. A
     time may stand before a line, or alone above it. Captions, a table or Markdown may have been pasted or named so."""
+    text = text if has_caption_times(text) else tidied(text)
     other = next((reader for is_so, reader in PASTED if is_so(text)), None)
     if other:
         yield from other(text, name)
         return
-    lines = _numbered(text.splitlines())
+    lines = text.splitlines()
     # An empty line ends a sentence, but not where all lines are apart so.
     apart = sum(not line.strip() for line in lines) * 3 >= len(lines)
     new = set() if apart else _after_empty(lines)
     levels = _capitals(lines) | _title(lines)
     yield from running([e._replace(heading=levels.get(e.line, 0)) for e in _of_lines(lines, lines)], new)
-
-
-def _numbered(lines: list[str]) -> list[str]:
-    """Lines that count on in a row with bare numbers ("8 Single whip", "9 Lift hands"), with their numbers marked as such."""
-    found = [(k, m) for k, line in enumerate(lines) if (m := _BARE_NUMBER.match(line))]
-    numbers = [int(m[2]) for _, m in found]
-    if len(numbers) < FEWEST_IN_A_ROW or any(b != a + 1 for a, b in pairwise(numbers)):
-        return lines
-    out = list(lines)
-    for k, m in found:
-        out[k] = f"{m[1]}{m[2]}. {lines[k][m.end() :]}"
-    return out
-
-
-_BARE_NUMBER = re.compile(
-    r"(\s*)(\d{1,3})\s+(?=[^\W\d_])(?!(?:counts?|beats?|times|breaths?|seconds?|minutes?|percent|degrees)\b)"
-)
 
 
 def _of_lines(lines: Sequence[str], words: Sequence[str]) -> Iterator[ScriptEntry]:
@@ -114,7 +98,8 @@ def _of_lines(lines: Sequence[str], words: Sequence[str]) -> Iterator[ScriptEntr
         waiting = t_ms if not line else None
         indent = len(raw.expandtabs(4)) - len(_BULLET.sub("", raw.expandtabs(4)))
         arrows = _ARROW.split(line)
-        for sentence in arrows if len(arrows) >= FEWEST_IN_A_ROW else _sentences(line):
+        listed = len(arrows) >= FEWEST_IN_A_ROW and all(re.search(r"[^\W\d_]{3}", part) for part in arrows)
+        for sentence in arrows if listed else _sentences(line):
             if sentence.strip():
                 if last:
                     yield last
@@ -157,8 +142,6 @@ def _capitals(lines: Sequence[str]) -> dict[int, int]:
     return dict.fromkeys(full, CAPITALS_LEVEL) if few else {}
 
 
-FEWEST_IN_A_ROW = 3
-"""So many items, with arrows between them, are a list in one line."""
 PARTS = ("part", "section", "chapter")
 TITLE_WORDS = 6
 """A title has at most so many words…"""
@@ -175,7 +158,7 @@ CAPITALS_LEVEL = 8
 
 def _markdown(text: str, name: str) -> Iterator[ScriptEntry]:
     """As plain text, without the marks of lists; headings and tables are known as such."""
-    lines = _numbered(text.splitlines())
+    lines = tidied(text).splitlines()
     plain = [
         "" if _ROW.match(line) else _EMPHASIS.sub(r"\2", _MARK.sub("", line).replace("**", "").replace("__", ""))
         for line in lines

@@ -1,0 +1,104 @@
+"""What word processors, recorders and habits put around the lines of a text, made plain: bullets of all shapes, underlined headings,
+bare numbers, the name of who speaks, the head of a Markdown file. Lines stay where they are."""
+
+from __future__ import annotations
+
+import re
+from collections import Counter
+from itertools import pairwise
+
+from kemvo.core.text_import.labels import DECIMAL
+from kemvo.formats.text import CLOCK
+
+FEWEST_IN_A_ROW = 3
+"""So many lines that count on, or that one person speaks, or items with arrows between them, are meant so (own choice)."""
+
+
+def tidied(text: str) -> str:
+    """The text with plain marks, line for line."""
+    lines = text.splitlines()
+    for tidy in (_head_of_file, _underlined, _bullets, _numbers, _speaker):
+        lines = tidy(lines)
+    return "\n".join(lines)
+
+
+def _head_of_file(lines: list[str]) -> list[str]:
+    """The head between two rules: its title is the title, the rest stays as words."""
+    if not lines or not _RULE.fullmatch(lines[0]):
+        return lines
+    end = next((k for k, line in enumerate(lines[1:MOST_HEAD_LINES], 1) if _RULE.fullmatch(line)), None)
+    if end is None or not all(re.match(r"\s*\w[\w -]*:|\s*$", line) for line in lines[1:end]):
+        return lines
+    head = [
+        re.sub(r"^\s*title\s*:\s*[\"']?(.*?)[\"']?\s*$", r"# \1", line, flags=re.IGNORECASE) for line in lines[1:end]
+    ]
+    return ["", *head, "", *lines[end + 1 :]]
+
+
+MOST_HEAD_LINES = 20
+_RULE = re.compile(r"\s*(?:-{3,}|={3,}|_{3,}|\*{3,}|~{3,})\s*")
+
+
+def _underlined(lines: list[str]) -> list[str]:
+    """A line with a rule under it is a heading, with "=" of the first level; a rule by itself is nothing."""
+    out = list(lines)
+    for k, line in enumerate(lines):
+        if not _RULE.fullmatch(line):
+            continue
+        out[k] = ""
+        over = lines[k - 1] if k else ""
+        sign = line.strip()[0]
+        if over.strip() and sign in "=-~" and not re.match(r"\s*[#|>]|\s*[-*+•]\s", over):
+            out[k - 1] = f"{'#' if sign == '=' else '##'} {over.strip()}"
+    return out
+
+
+def _bullets(lines: list[str]) -> list[str]:
+    """Bullets as "- ", further in for every other shape that comes below the first."""
+    shapes = list(dict.fromkeys(m[2] for line in lines if (m := _BULLET.match(line))))
+    if not any(_BULLET.match(line) and ("\t" in line or shape not in "•") for line in lines for shape in shapes):
+        return lines
+    return [
+        f"{m[1].expandtabs(4)}{'  ' * shapes.index(m[2])}- {line[m.end() :]}" if (m := _BULLET.match(line)) else line
+        for line in lines
+    ]
+
+
+_BULLET = re.compile(r"(\s*)(?:([•◦▪▫‣●○∙·⁃\uf0b7§])\s+|(?=o\t)(o)\t\s*)")
+
+
+def _numbers(lines: list[str]) -> list[str]:
+    """Lines that count on in a row with bare numbers ("8 Single whip", "9 Lift hands"), with their numbers marked as such."""
+    found = [(k, m) for k, line in enumerate(lines) if (m := _BARE_NUMBER.match(line))]
+    numbers = [int(m[2]) for _, m in found]
+    fewest = 1 if any(DECIMAL.match(line) for line in lines) else FEWEST_IN_A_ROW
+    if len(numbers) < fewest or any(b != a + 1 for a, b in pairwise(numbers)):
+        return lines
+    out = list(lines)
+    for k, m in found:
+        out[k] = f"{m[1]}{m[2]}. {lines[k][m.end() :]}"
+    return out
+
+
+_BARE_NUMBER = re.compile(
+    r"(\s*)(\d{1,3})\s+(?=[^\W\d_])(?!(?:counts?|beats?|times|breaths?|seconds?|minutes?|percent|degrees)\b)"
+)
+
+
+def _speaker(lines: list[str]) -> list[str]:
+    """Lines without the name of the one who speaks nearly all of them."""
+    found = [_SPOKEN_BY.match(line) for line in lines]
+    names = Counter(m[2] for m in found if m and m[2].lower() not in NO_SPEAKERS)
+    name, often = names.most_common(1)[0] if names else ("", 0)
+    if often < FEWEST_IN_A_ROW or often < MOSTLY * sum(bool(line.strip()) for line in lines):
+        return lines
+    return [m[1] + line[m.end() :] if m and m[2] == name else line for m, line in zip(found, lines, strict=True)]
+
+
+MOSTLY = 0.6
+"""From this share of lines on somebody speaks the text (own choice)."""
+_SPOKEN_BY = re.compile(rf"(\s*(?:[\[(]?{CLOCK}[\])]?\s*[-–—:]?\s*)?)([A-Z][\w.’']*(?: [\w.’']+){{0,2}}):\s+(?=\S)")
+NO_SPEAKERS = frozenset(
+    "inhale exhale breath in out left right weight feet foot hands hand arms note cue posture movement step".split()
+)
+"""With these before a colon nobody is named."""
