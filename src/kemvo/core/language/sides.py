@@ -105,7 +105,9 @@ def mirror_text(text: str, front: Front = "north") -> str:
     return _mirror_sides(_TURN.sub(_mirror_turn, text))
 
 
-_MAY_CHANGE = re.compile(r"left|right|clock|north|south|east|west|\b[NS]?[EW]\b|\b[NS]\b|(?:\b|\d)[LR][FHT]?\b", re.IGNORECASE)
+_MAY_CHANGE = re.compile(
+    r"left|right|clock|north|south|east|west|\b[NS]?[EW]\b|\b[NS]\b|(?:\b|\d)[LR][FHT]?\b", re.IGNORECASE
+)
 
 
 def _mirror_sides(text: str) -> str:

@@ -50,9 +50,11 @@ def timed_counts(read: Sequence[ReadEntry], i: int) -> float | None:
 
 
 def instructs(text: str) -> bool:
-    """Whether a sentence tells what to do with the body, whatever name it sounds like: "Raise the hands slowly." """
+    """Whether a sentence tells what to do with the body, whatever name it sounds like: "Raise the hands slowly.", "Stand still." """
     first = text.split()[0].lower().strip(",:") if text.split() else ""
-    return text.rstrip().endswith(".") and first in COMMANDS and not words_in(text).isdisjoint(BODY)
+    return (
+        text.rstrip().endswith(".") and first in COMMANDS and (first == "stand" or not words_in(text).isdisjoint(BODY))
+    )
 
 
 def _only_names(r: ReadEntry) -> bool:
