@@ -12,7 +12,7 @@ import { made, useJob } from "../shared/useJob";
 const STATES = {
   understood: { sign: "●", words: "understood" },
   guessed: { sign: GUESSED, words: "guessed" },
-  "not understood": { sign: "○", words: "kept as a note" },
+  "not understood": { sign: "○", words: "kept as words" },
 } as const;
 
 const PLACES: Record<Draft["lines"][number]["became"], string> = {
