@@ -13,7 +13,7 @@ from kemvo.core.types import Side
 
 _WORD = re.compile(r"[A-Za-z]+(?:['’-][A-Za-z]+)*|\d+(?:\.\d+)?|%|°")
 _SOUND = re.compile(
-    r"[\[(](?:music(?: playing)?|applause|laughter|laughs|cheering|silence|inaudible|indistinct|bell(?: rings)?|cough(?:s|ing)?"
+    r"[\[(](?:(?:\w+ )?music(?: playing| plays| stops| fades)?|applause|laughter|laughs|cheering|silence|inaudible|indistinct|bell(?: rings)?|cough(?:s|ing)?"
     r"|foreign|_+|\s)+[\])]",
     re.IGNORECASE,
 )

@@ -19,7 +19,7 @@ _AGAIN = re.compile(
 _N = r"(?:\d{1,3}|[IVXL]{1,6})(?!\w)"
 _ON = r"(?P<on>[\s,;(–—-]+(?:but\s+)?(?:(?:on|to)\s+)?(?:the\s+)?(?:other|opposite|left|right|mirror(?:ed)?)(?:\s+(?:side|image))?\)?)?"
 _AS = re.compile(
-    rf"^{_LEAD}(?:same\s+as|as(?:\s+in)?|like|repeat)\s+(?:in\s+)?(?i:postures?|numbers?|nos?\.?|#)?\s*"
+    rf"^{_LEAD}(?:same\s+as|as(?:\s+in)?|like|repeat|(?P<mirror>mirror(?:\s+image)?\s+of))\s+(?:in\s+)?(?i:postures?|numbers?|nos?\.?|#)?\s*"
     rf"(?:(?P<first>{_N})(?:\s*(?:to|through|[-–—]|and|&)\s*(?P<last>{_N}))?|(?P<name>[A-Z][^.,;:()]{{2,60}}?)){_ON}\s*[.)]*$",
 )
 """ "Same as 9, on the other side", "Repeat 3 to 5", "As Cloud hands"."""
@@ -52,7 +52,7 @@ def reference(text: str) -> Reference | None:
             found["first"] or "",
             found["last"] or found["first"] or "",
             found["name"] or "",
-            any(w in on for w in OTHER),
+            bool(found["mirror"]) or any(w in on for w in OTHER),
             side_in(on),
         )
     if not _AGAIN.match(said):

@@ -5,10 +5,11 @@ from __future__ import annotations
 import re
 
 _ROMAN = r"(?-i:[IVXL]{1,6})"
-_NUMBER = rf"(?:\d{{1,3}}|{_ROMAN})"
+_LETTERED = r"(?-i:[A-K]\d{1,2})"
+_NUMBER = rf"(?:\d{{1,3}}|{_ROMAN}|{_LETTERED})"
 
 NUMBER = re.compile(
-    rf"^\s*(?:(?:posture|no\.?|number)\s+)?(\d{{1,3}}[a-z]?|{_ROMAN}(?=\s*[.):]))\s*[-–—.):](?!\d)\s*",
+    rf"^\s*(?:(?:posture|no\.?|number)\s+)?(\d{{1,3}}[a-z]?|(?:{_ROMAN}|{_LETTERED})(?=\s*[.):]))\s*[-–—.):](?!\d)\s*",
     re.IGNORECASE,
 )
 """A number before a name."""
@@ -28,14 +29,16 @@ _NUMBERED = re.compile(
     rf"\s*(?:(?:posture|no\.?|number)\s+)?\(?({_NUMBER})\s*(?:[.):]|(?<=\d)[-–—](?!\d)|(?<=\d\s)[-–—](?!\d))\s",
     re.IGNORECASE,
 )
-_LABEL = re.compile(rf"^\s*(?:{_LOWER}|\(?(?:\d{{1,3}}|[ivx]{{1,4}}|{_ROMAN})[.)])\s+(?=\S)", re.IGNORECASE)
+_LABEL = re.compile(rf"^\s*(?:{_LOWER}|\(?(?:\d{{1,3}}|[ivx]{{1,4}}|{_ROMAN}|{_LETTERED})[.)])\s+(?=\S)", re.IGNORECASE)
 _VALUES = {"I": 1, "V": 5, "X": 10, "L": 50}
 
 
 def number_of(label: str) -> int:
-    """The number that a label is, also a Roman one; 0 for none."""
+    """The number that a label is, also a Roman one; "B2" comes after all of A; 0 for none."""
     if label.isdecimal():
         return int(label)
+    if re.fullmatch(r"[A-K]\d{1,2}", label):
+        return 100 * (ord(label[0]) - ord("A") + 1) + int(label[1:])
     if not label or not set(label) <= _VALUES.keys():
         return 0
     values = [_VALUES[c] for c in label]

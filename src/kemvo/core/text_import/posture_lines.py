@@ -120,10 +120,14 @@ def name_line(text: str, numbers_count: bool = False) -> NameLine:
 
 
 def numbers_are_counts(texts: Iterable[str]) -> bool:
-    """Whether numbers alone in brackets are counts in a text: where others there say so ("[8 counts]")."""
-    return any(_COUNTED.search(text) for text in texts)
+    """Whether numbers alone in brackets are counts in a text: where others there say so ("[8 counts]"), or most lines have one."""
+    lines = list(texts)
+    numbered = sum(bool(_NUMBER_ALONE.search(text)) for text in lines)
+    return any(_COUNTED.search(text) for text in lines) or (numbered >= MOST_COUNTED and 2 * numbered >= len(lines))
 
 
+MOST_COUNTED = 3
+_NUMBER_ALONE = re.compile(r"\w\s*[(\[]\s*\d{1,3}\s*[)\]]\s*$")
 _COUNTED = re.compile(r"[(\[]\s*\d{1,3}\s*(?:counts?|beats?)\s*[)\]]\s*$", re.IGNORECASE)
 
 

@@ -14,8 +14,10 @@ from typing import NamedTuple
 import pysubs2
 
 from kemvo.core.errors import KemvoError, Problem
+from kemvo.core.reading.tokens import without_sounds
 from kemvo.core.recording.calls import TimedText
 from kemvo.core.text_import.entries import ScriptEntry
+from kemvo.formats.texts.tidy import without_speaker
 from kemvo.formats.webvtt import as_text, without_tags
 
 LONG_SILENCE_MS = 3000
@@ -79,13 +81,22 @@ def _blocks(text: str, name: str) -> list[_Block]:
                 mend="Save them again as SubRip or WebVTT.",
             )
         ) from None
-    shown = [(e, tuple(line for row in e.plaintext.splitlines() if (line := as_text(row)))) for e in events]
-    blocks = [_Block(e.start, e.end, lines) for e, lines in shown if lines]
+    shown = [
+        (e, tuple(line for row in e.plaintext.splitlines() if (line := without_sounds(as_text(row)).strip())))
+        for e in events
+    ]
+    blocks = _without_speaker([_Block(e.start, e.end, lines) for e, lines in shown if lines])
     if text.strip() and not blocks and "-->" not in text and not text.lstrip().startswith("WEBVTT"):
         raise KemvoError(
             Problem(what="There are no captions in this file.", where=name, mend="Choose a SubRip or WebVTT file.")
         )
     return blocks
+
+
+def _without_speaker(blocks: Sequence[_Block]) -> list[_Block]:
+    """The blocks without the name of the one who speaks nearly all of them."""
+    firsts = without_speaker([_CHANGE_OF_SPEAKER.sub("", b.lines[0]) for b in blocks])
+    return [b._replace(lines=(first, *b.lines[1:])) for b, first in zip(blocks, firsts, strict=True)]
 
 
 def _unrolled(blocks: Sequence[_Block]) -> list[_Block]:

@@ -80,6 +80,46 @@ def is_table(text: str) -> bool:
     return len(heads) > 1 and len(known) == len(heads) and bool(known & {"name", "line"})
 
 
+def is_records(text: str) -> bool:
+    """Whether a text says in every line what it is: "Feet: left heel steps out", "Weight: 70 L"."""
+    lines = [line for line in text.splitlines() if line.strip()]
+    found = [m[1].strip().lower() for line in lines if (m := _FIELD.match(line))]
+    roles = [_role(head) for head in dict.fromkeys(found)]
+    words = not {"name", "line", "body"}.isdisjoint(roles)
+    repeats = len(found) > len(set(found))
+    return (
+        words
+        and repeats
+        and sum(map(bool, roles)) >= FEWEST_FIELDS
+        and sum(bool(_role(h)) for h in found) >= MOSTLY_FIELDS * len(lines)
+    )
+
+
+def record_entries(text: str, name: str) -> Iterator[ScriptEntry]:
+    """The entries of such a text: a new row begins where a heading comes again, or after an empty line."""
+    rows: list[tuple[int, dict[str, str]]] = []
+    new = True
+    for no, line in enumerate(text.splitlines(), 1):
+        found = _FIELD.match(line)
+        if not found:
+            new = new or not line.strip()
+            if line.strip():
+                yield ScriptEntry(None, no, line.strip(), heading=0 if rows else 1)
+            continue
+        head, cell = found[1].strip().lower(), found[2].strip()
+        if new or head in rows[-1][1]:
+            rows.append((no, {}))
+            new = False
+        rows[-1][1][head] = cell
+    heads = list(dict.fromkeys(head for _, row in rows for head in row))
+    yield from _under_heads(heads, [(no, [row.get(head, "") for head in heads]) for no, row in rows])[0]
+
+
+_FIELD = re.compile(r"\s*(?:[-*•]\s+)?([A-Za-z][A-Za-z /()%-]{0,30}):\s+(\S.*)$")
+FEWEST_FIELDS = 3
+MOSTLY_FIELDS = 0.7
+"""So many different fields, and this share of the lines, make a text of fields (own choice)."""
+
 MOSTLY_TABS = 0.7
 """From this share of lines with a tab between words on, a text is a table (own choice)."""
 

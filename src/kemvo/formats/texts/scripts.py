@@ -10,13 +10,13 @@ from kemvo.core.text_import.entries import ScriptEntry
 from kemvo.core.text_import.line_joining import running
 from kemvo.formats.text import CLOCK, decoded, stamp_ms, unknown_ending, unquoted
 from kemvo.formats.texts.script_captions import caption_entries, has_caption_times
-from kemvo.formats.texts.script_table import is_table, row_entries, table_entries
+from kemvo.formats.texts.script_table import is_records, is_table, record_entries, row_entries, table_entries
 from kemvo.formats.texts.tidy import FEWEST_IN_A_ROW, tidied
 from kemvo.formats.tracks.timed import chapter_entries, is_metadata, metadata_entries, midi_entries
 
 _TIME = re.compile(rf"^\s*[\[(]?({CLOCK})(?:\s*(?:-->|[-–—]|to)\s*{CLOCK})?[\])]?\s*[-–—:]?\s*")
 _SENTENCE = re.compile(r"(?<=[.!?])(?<!\b\d\.)(?<!\b\d\d\.)(?<!\b\d\d\d\.)\s+(?=[A-Z“\"'(\d])")
-_ROMAN_LABEL = re.compile(r"[IVXL]{1,6}\.\s+(?=\S)")
+_LABEL = re.compile(r"(?:[IVXL]{1,6}|[A-Z]\d{1,2}|(?:Section|Part|Chapter|Set|Group)\s+[A-Z])\.\s+(?=\S)")
 _BULLET = re.compile(r"^\s*(?:[-*+•–]\s+)?")
 _HEADING = re.compile(r"^\s*(?:(#{1,6})\s|()(?:\*\*|__)[^*_]+(?:\*\*|__):?\s*$)")
 _ROW = re.compile(r"^\s*\|(.*)\|\s*$")
@@ -112,7 +112,7 @@ def _of_lines(lines: Sequence[str], words: Sequence[str]) -> Iterator[ScriptEntr
 
 def _sentences(line: str) -> list[str]:
     """The sentences of a line; its label belongs to the first."""
-    label = _ROMAN_LABEL.match(line)
+    label = _LABEL.match(line)
     begin = label.end() if label else 0
     first, *others = _SENTENCE.split(line[begin:])
     return [line[:begin] + first, *others]
@@ -198,6 +198,7 @@ def _is_markdown(text: str) -> bool:
 PASTED: tuple[tuple[Callable[[str], bool], Callable[[str, str], Iterator[ScriptEntry]]], ...] = (
     (has_caption_times, caption_entries),
     (is_table, table_entries),
+    (is_records, record_entries),
     (_is_markdown, _markdown),
 )
 """What a plain text may be instead, and how it is then opened."""

@@ -17,7 +17,7 @@ FEWEST_IN_A_ROW = 3
 def tidied(text: str) -> str:
     """The text with plain marks, line for line."""
     lines = text.splitlines()
-    for tidy in (_head_of_file, _underlined, _bullets, _numbers, _speaker):
+    for tidy in (_head_of_file, _underlined, _bullets, _numbers, without_speaker):
         lines = tidy(lines)
     return "\n".join(lines)
 
@@ -85,7 +85,7 @@ _BARE_NUMBER = re.compile(
 )
 
 
-def _speaker(lines: list[str]) -> list[str]:
+def without_speaker(lines: list[str]) -> list[str]:
     """Lines without the name of the one who speaks nearly all of them."""
     found = [_SPOKEN_BY.match(line) for line in lines]
     names = Counter(m[2] for m in found if m and m[2].lower() not in NO_SPEAKERS)
