@@ -111,3 +111,79 @@ def test_where_one_name_was_said_after_its_movements_a_bare_one_is_too() -> None
         ("White Crane Spreads Wings", None, "Bring the left foot up half a step, sit back on it."),
         ("", None, "To finish, step the feet together."),
     ]
+
+
+def test_sections_by_letter_and_numbers_that_go_with_them() -> None:
+    form = made(
+        "Section A. The shore\nA1. Commencing (8)\nA2. Ward off left (6)\nA3. Ward off right (8)\n\nSection B. The field\n"
+        "B1. Single whip (10)\nB2. Lift hands (6)\n"
+    ).form
+    assert [(s.title, [(p.number, p.title()) for p in s.postures]) for s in form.sections] == [
+        ("Section A. The shore", [("A1", "Commencing"), ("A2", "Ward off, left"), ("A3", "Ward off, right")]),
+        ("Section B. The field", [("B1", "Single whip"), ("B2", "Lift hands")]),
+    ]
+    assert [sum(m.counts for m in p.movements) for p in form.postures()] == [8, 6, 8, 10, 6]
+
+
+def test_numbered_names_with_their_movements_after_a_dash() -> None:
+    form = made(
+        "**Saltmarsh short set**\n\n1. **Opening** – feet together; left foot out; arms up (inhale)\n"
+        "2. **Ward off, left** – weight R; step L forward heel first; 70% L\n3. **Ward off, right** – mirror of 2\n"
+        "4. **Push hands forward** – sit back R; 70% L, both palms push\n"
+    ).form
+    assert form.title == "Saltmarsh short set"
+    assert [(p.number, p.title(), [m.line for m in p.movements]) for p in form.postures()] == [
+        ("1", "Opening", ["feet together", "left foot out", "arms up"]),
+        ("2", "Ward off, left", ["weight R", "step L forward heel first", "70% L"]),
+        ("3", "Ward off, right", ["weight L", "step R forward heel first", "70% R"]),
+        ("4", "Push hands forward", ["sit back R", "70% L, both palms push"]),
+    ]
+
+
+def test_names_with_counts_and_holds() -> None:
+    form = made(
+        "Commencing 8 counts\nPart the horse's mane L 6 counts\nPart the horse's mane R 6 counts\nWhite crane 4 counts, hold 5 s\nClose 8 counts\n"
+    ).form
+    assert [(p.title(), sum(m.counts for m in p.movements)) for p in form.postures()] == [
+        ("Commencing", 8), ("Part the horse's mane L", 6), ("Part the horse's mane R", 6), ("White crane", 4), ("Close", 8),
+    ]  # fmt: skip
+    assert [p.movements[-1].hold_ms for p in form.postures()] == [0, 0, 0, 5000, 0]
+
+
+def test_fields_line_by_line_are_rows() -> None:
+    form = made(
+        "Posture: Heron wades\nBreath: in\nFeet: left heel steps to the corner\nHands: open like wings\nWeight: stays right\nCount: 4\n\n"
+        "Posture: Heron wades\nBreath: out\nFeet: roll flat\nHands: press\nWeight: 70 L\nCount: 3\n"
+    ).form
+    assert [(m.line, m.counts, m.left_pct, m.breath) for p in form.postures() for m in p.movements] == [
+        ("left heel steps to the corner; hands open like wings", 4, 0, "in"),
+        ("roll flat; hands press", 3, 70, "out"),
+    ]
+    assert [p.name for p in form.postures()] == ["Heron wades"]
+
+
+def test_captions_without_who_speaks_and_what_sounds() -> None:
+    form = made(
+        "1\n00:00:01,000 --> 00:00:04,000\nTEACHER: Welcome to class.\n\n2\n00:00:04,000 --> 00:00:09,000\n>> TEACHER: Commencing. Stand with the feet apart.\n\n"
+        "3\n00:00:09,000 --> 00:00:14,000\nTEACHER: Arms rise, and breathe in.\n[gentle music]\n\n4\n00:00:14,000 --> 00:00:19,000\nTEACHER: Sink down, breathe out.\n",
+        "x.srt",
+    ).form
+    assert form.lead_ms == 4000
+    assert [(p.name, [m.line for m in p.movements]) for p in form.postures()] == [
+        ("Commencing", ["Stand with the feet apart.", "Arms rise, and breathe in.", "Sink down, breathe out."]),
+    ]
+
+
+@pytest.mark.parametrize(
+    ("cell", "left"),
+    [
+        ("stays on the right leg", 0),
+        ("into the left", 100),
+        ("70 on the left leg", 70),
+        ("60/40 to the right", 40),
+        ("remains even", 50),
+    ],
+)
+def test_a_weight_may_be_told_in_words_in_its_column(cell: str, left: int) -> None:
+    (movement,) = made(f"Posture;Feet;Weight\nWade;left foot steps out;{cell}\n", "x.csv").form.postures()[0].movements
+    assert (movement.left_pct, movement.line) == (left, "left foot steps out")

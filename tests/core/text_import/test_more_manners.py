@@ -310,8 +310,8 @@ def test_a_column_for_each_foot_says_which_foot_it_is() -> None:
         "Posture;Left foot;Right foot;Arms\nWade;steps forward, heel first;;open\nWade;;toes turn in;push\n", "x.csv"
     )
     assert [m.line for m in form.postures()[0].movements] == [
-        "left foot steps forward, heel first; open",
-        "right toes turn in; push",
+        "left foot steps forward, heel first; arms open",
+        "right toes turn in; arms push",
     ]
 
 

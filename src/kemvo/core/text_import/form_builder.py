@@ -31,8 +31,8 @@ from kemvo.core.tables.schools import Manner
 from kemvo.core.tables.stances import OPENING_STANCE, stance_in
 from kemvo.core.text_import.as_before import Reference
 from kemvo.core.text_import.labels import number_of
-from kemvo.core.text_import.lasting import as_long, bounded, lasting
-from kemvo.core.text_import.posture_lines import MOST_TIMES, name_line
+from kemvo.core.text_import.lasting import as_long, bounded, held, lasting
+from kemvo.core.text_import.posture_lines import MOST_TIMES, NO_NAME, NameLine, name_line
 from kemvo.core.types import EVEN, Front, Side
 
 
@@ -40,7 +40,8 @@ from kemvo.core.types import EVEN, Front, Side
 class DraftPosture:
     """A posture with the movements that the text tells of it. `counts`: how many it lasts, where only that is said. `again`:
     the one it is done as, where that is said, and whether on its other side. `timed`: the counts until the next words, where the text
-    has times; they count where no movement is told. `closed`: its end was said."""
+    has times; they count where no movement is told. `closed`: its end was said. `hold_ms`: how
+    long its last movement is held, where its name's line says so."""
 
     posture: Posture
     movements: list[Movement] = field(default_factory=list)
@@ -49,6 +50,7 @@ class DraftPosture:
     other: bool = False
     timed: float | None = None
     closed: bool = False
+    hold_ms: int | None = None
 
     def whole(self) -> Posture:
         """The posture with its movements."""
@@ -98,11 +100,13 @@ class Building:
         """The posture that is being told, if one is."""
         return self.parts[-1].postures[-1] if self.parts and self.parts[-1].postures else None
 
-    def posture(self, posture: Posture, counts: float | None = None, other: bool = False) -> None:
-        """Begin a posture. `other`: it is said to be the other side of one before."""
+    def posture(self, posture: Posture, said: NameLine = NO_NAME) -> None:
+        """Begin a posture. `said`: what its line says besides: how long it lasts, and whether it is the other side of one before."""
         if not self.parts:
             self.section("")
-        self.parts[-1].postures.append(DraftPosture(posture, counts=counts, other=other))
+        self.parts[-1].postures.append(
+            DraftPosture(posture, counts=said.counts, other=said.other, hold_ms=said.hold_ms)
+        )
 
     def timed(self, counts: float | None, begun: Sequence[Posture]) -> None:
         """Say how many counts there are until the next words, for the postures that these begin."""
@@ -269,7 +273,7 @@ class Building:
         for part in self.parts:
             done = []
             for told in part.postures:
-                posture = self._filled(told, known, legs)
+                posture = held(self._filled(told, known, legs), told.hold_ms)
                 legs.left = posture.movements[-1].left_pct if posture.movements else legs.left
                 all_done.append(posture)
                 for some in _in_parts(posture.movements, MOST_MOVEMENTS):

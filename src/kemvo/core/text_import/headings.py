@@ -213,8 +213,9 @@ def _by_names(read: Sequence[ReadEntry], out: list[LineRole]) -> None:
             text = read[i].entry.text
             # In a long list, what reads like a movement is a name, too: "Turn and left heel kick".
             short = len(text.split()) <= LONG_NAME_WORDS and not text.endswith(".")
-            # …and in any, what has its side after it as names have: "Heel kick, right".
-            if i in names or (short and (len(free) >= LONG_LIST or name_line(text).side)):
+            # …and in any, what has its side or its counts after it as names have: "Heel kick, right", "Close 8 counts".
+            said = name_line(text)
+            if i in names or (short and (len(free) >= LONG_LIST or said.side or said.counts)):
                 out[i] = "posture"
 
 

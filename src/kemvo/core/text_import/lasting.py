@@ -36,3 +36,12 @@ def in_shares(counts: float, shares: Sequence[float]) -> list[float]:
 def bounded(counts: float) -> float:
     """Counts as a movement may have them."""
     return min(MOST_COUNTS, max(LEAST_COUNTS, counts))
+
+
+def held(posture: Posture, hold_ms: int | None) -> Posture:
+    """A posture whose last movement is held so long, where that is said."""
+    if not hold_ms or not posture.movements:
+        return posture
+    last = posture.movements[-1]
+    still = last.model_copy(update={"hold_ms": hold_ms, "origins": last.origins.model_copy(update={"hold_ms": None})})
+    return posture.model_copy(update={"movements": (*posture.movements[:-1], still)})

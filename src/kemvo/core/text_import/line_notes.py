@@ -79,7 +79,7 @@ def noted(line: str) -> Notes:
 def weight_in(cell: str) -> int | None:
     """The weight on the left leg (percent) that a cell tells, in all ways the sheet takes: "70 l", "all left", "R", "even", "70/30
     L". None for any other words."""
-    text = cell.strip()
+    text = " ".join(_ABOUT_WEIGHT.sub(" ", cell).split())
     if _PATTERNS["even"].fullmatch(text) or text.lower() in ("e", "both", "double"):
         return 50
     alone = re.fullmatch(r"(l|r|left|right)", text, re.IGNORECASE)
@@ -87,6 +87,12 @@ def weight_in(cell: str) -> int | None:
         return 100 if text[0].lower() == "l" else 0
     found = _PATTERNS["weight"].fullmatch(text)
     return _left(found) if found else None
+
+
+_ABOUT_WEIGHT = re.compile(
+    r"\b(?:weight|stays?|remains?|rests?|is|goes|on|onto|in|into|to|the|leg|foot|side)\b", re.IGNORECASE
+)
+""" "Stays on the right leg": only the leg counts."""
 
 
 def breath_in(cell: str) -> Breath | None:

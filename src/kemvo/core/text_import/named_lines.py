@@ -58,7 +58,7 @@ def titled(
     if laid != "section" and once_more(building, unnumbered(text), said.number):
         return "posture", "guessed"  # "(other side)" over what is told there
     id_ = name_in_list(facts, said, known)
-    building.posture(posture_listed(said, id_, unnumbered(text), known, facts), said.counts, said.other)
+    building.posture(posture_listed(said, id_, unnumbered(text), known, facts), said)
     return "posture", "understood" if id_ else "guessed"
 
 
@@ -81,7 +81,7 @@ def named_posture(
     if named and not done and named.end - named.start >= NAME_SHARE * len(said.name if only_named else bare):
         posture = posture_named(named, bare, known, said)
         if not (building.names_end and building.name_last(posture)):
-            building.posture(posture, said.counts)
+            building.posture(posture, said)
         return "posture", "understood"
     apart = done and named is not None and _COLON.match(bare, named.end) is not None
     begun = [] if said.number or (done and not apart) else _begun(facts, bare)
@@ -101,11 +101,12 @@ def named_posture(
     if once_more(building, unlabelled(bare), said.number):
         return "posture", "guessed"
     told_before = building.knows(said.name)
-    if (said.number or said.counted or told_before) and not tells_movement(facts):
-        plain = called_in_catalogue(said.name, known)
+    plain = called_in_catalogue(said.name, known)
+    listed = said.number or said.counted or told_before or (said.counts and plain)
+    if listed and not tells_movement(facts):
         most = LONG_NAME_WORDS if building.counts_on(said.number) else NAME_WORDS
         if plain or told_before or len(said.name.split()) <= most:
-            building.posture(posture_listed(said, plain, bare, known, facts), said.counts, said.other)
+            building.posture(posture_listed(said, plain, bare, known, facts), said)
             return "posture", "understood" if plain else "guessed"
     return None
 

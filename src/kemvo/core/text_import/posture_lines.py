@@ -44,6 +44,7 @@ _ENDINGS: dict[str, str] = {
     "both": rf"(?:left|l){_JOINED}(?:right|r)|(?:right|r){_JOINED}(?:left|l)|(?:on\s+)?(?:both|each)\s+sides?",
     "turns": r"(?:sides\s+)?(?:alternating|alternate)(?:\s+sides)?|sides\s+alternate",
     "counts": r"(?:for\s+|over\s+|in\s+)?(\d{1,3}(?:[.,]\d+)?)\s*(?:counts?|beats?)",
+    "hold": r"(?:then\s+)?hold(?:\s+for)?\s+(\d{1,3})\s*(?:s|secs?|seconds?)",
     "same": r"(?:(?:the\s+)?same(?:\s+(?:again|thing|as\s+before|as\s+above))*|repeat(?:ed)?|as\s+before|as\s+above|again|mirrored)"
     r"(?:,?\s*(?:but\s+)?(?:on|to)\s+(?:the\s+)?(?:other|left|right)(?:\s+side)?)?",
     "side": r"(?:on\s+the\s+)?(?:left|right)(?:\s+side)?|[lr]",
@@ -61,7 +62,7 @@ _BARE_SIDE = re.compile(r"[\s,;–—-]*[lr]", re.IGNORECASE)
 class NameLine(NamedTuple):
     """`number`: the instructor's own label, "" without one. `times`: how often in a row, the sides counted; `counted`:
     whether the line says so as lists do ("x3", "(twice)"). `side`: the first one; None where none is said. `counts`: how
-    many it lasts, if said. `other`: the line says that it is done as before, on the other
+    many it lasts, if said; `hold_ms`: how long its end is held. `other`: the line says that it is done as before, on the other
     side."""
 
     number: str
@@ -72,6 +73,7 @@ class NameLine(NamedTuple):
     counted: bool = False
     counts: float | None = None
     other: bool = False
+    hold_ms: int | None = None
 
 
 NO_NAME = NameLine("", "")
@@ -92,6 +94,7 @@ def name_line(text: str, numbers_count: bool = False) -> NameLine:
     side: Side | None = None
     both = turns = other = False
     counts: float | None = None
+    hold_ms: int | None = None
     while True:
         rest = rest.rstrip(" .,;:")
         endings, before, listed = _ending(rest, numbers_count)
@@ -103,6 +106,8 @@ def name_line(text: str, numbers_count: bool = False) -> NameLine:
                 counted = counted or listed or bool(re.search(r"[x×]", said, re.IGNORECASE))
             elif what == "counts":
                 counts = float(re.sub(r"[^\d.,]", "", said).replace(",", ".").strip(".") or 0) or None
+            elif what == "hold":
+                hold_ms = 1000 * int(re.sub(r"\D", "", said))
             elif what == "same":
                 other = "other" in said.lower() or "mirror" in said.lower()
                 side = side or _first_side(said)
@@ -116,7 +121,7 @@ def name_line(text: str, numbers_count: bool = False) -> NameLine:
         rest = before
     times = max(1, times) * (2 if both else 1)
     times = min(MOST_TIMES, max(times, 2) if turns else times)
-    return NameLine(numbered[1] if numbered else "", rest, side, times, both or turns, counted, counts, other)
+    return NameLine(numbered[1] if numbered else "", rest, side, times, both or turns, counted, counts, other, hold_ms)
 
 
 def numbers_are_counts(texts: Iterable[str]) -> bool:

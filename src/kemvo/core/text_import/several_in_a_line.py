@@ -9,7 +9,7 @@ from collections.abc import Iterator, Mapping, Sequence
 from kemvo.core.facts import Fact
 from kemvo.core.model.catalogue import Entry
 from kemvo.core.text_import.headings import BODY, COMMANDS, tells_movement
-from kemvo.core.text_import.labels import unlabelled
+from kemvo.core.text_import.labels import numbered_as, unlabelled
 from kemvo.core.text_import.naming import called_in_catalogue
 from kemvo.core.text_import.posture_lines import NAME_WORDS, name_line
 from kemvo.core.text_import.script import ReadEntry
@@ -24,12 +24,22 @@ _SEMICOLON = re.compile(r";\s+(?:(?:and|then)\s+)*(?![^()]*\))")
 _AND = re.compile(r"\s+(?:and|then)\s+")
 _SIDES = re.compile(r"(?:left|right|l|r)", re.IGNORECASE)
 _LEAD = re.compile(r"^([^:,;()]{3,60}):\s+")
+_DASHED = re.compile(r"^(.{3,60}?)\s+[–—-]\s+(\S.*)$")
 _BRACKETED = re.compile(r"^(.{3,80}?)\s*\(([^()]+)\)\s*\.?$")
 
 
 def one_thing_each(read: Sequence[ReadEntry], known: Mapping[str, Entry]) -> list[ReadEntry]:
     """The same entries, of which those that hold several things are taken apart."""
-    return [part for r in read for part in ((r,) if r.entry.given or r.entry.flows else _apart(r, known))]
+    dashed = _all_dashed(read)
+    return [part for r in read for part in ((r,) if r.entry.given or r.entry.flows else _apart(r, known, dashed))]
+
+
+def _all_dashed(read: Sequence[ReadEntry]) -> bool:
+    """Whether the numbered lines of a text are names with their movements after a dash: "2. Wade out – weight right; step"."""
+    numbered = [r.entry.text for r in read if numbered_as(r.entry.text)]
+    return len(numbered) >= FEWEST_NAMES - 1 and sum(map(bool, map(_DASHED.match, numbered))) >= MOSTLY_KNOWN * len(
+        numbered
+    )
 
 
 def _goes_with(name: str, more: str) -> bool:
@@ -37,8 +47,14 @@ def _goes_with(name: str, more: str) -> bool:
     return name_line(f"{name.strip()}, {more.strip()}").name == name_line(name).name
 
 
-def _apart(r: ReadEntry, known: Mapping[str, Entry]) -> Iterator[ReadEntry]:
+def _apart(r: ReadEntry, known: Mapping[str, Entry], dashed: bool) -> Iterator[ReadEntry]:
     text = r.entry.text
+    after = _DASHED.match(text) if dashed and numbered_as(text) else None
+    if after:
+        yield _part(r, 0, after.end(1))
+        for a, b in _between(_SEMICOLON, text, after.start(2), after.end(2)):
+            yield _part(r, a, b)
+        return
     bracketed = _BRACKETED.match(text)
     lead = _LEAD.match(text)
     row = _row(text, lead.end() if lead else 0, r.facts, known)

@@ -11,6 +11,7 @@ import re
 from collections.abc import Iterator, Mapping, Sequence
 
 from kemvo.core.text_import.entries import Given, ScriptEntry
+from kemvo.core.text_import.headings import BODY
 from kemvo.core.text_import.line_notes import breath_in, weight_in
 from kemvo.formats.csv_text import csv_rows
 from kemvo.formats.text import CLOCK, stamp_ms
@@ -234,6 +235,9 @@ def _role(head: str) -> str:
 def _of_part(head: str, cell: str) -> str:
     """What a part of the body does: under "Left foot", "steps forward" is what the left foot does."""
     part = _PART.fullmatch(head)
+    bare = next((w for w in re.findall(r"[a-z]+", head) if w in NAMED_BY_HEADS), "")
+    if part is None and bare and BODY.isdisjoint(re.findall(r"[a-z]+", cell.lower())):
+        return f"{bare} {cell[:1].lower()}{cell[1:]}"
     if part is None or re.search(r"\b(?:left|right|l|r)\b", cell, re.IGNORECASE):
         return cell
     return (
@@ -241,6 +245,10 @@ def _of_part(head: str, cell: str) -> str:
         if re.match(r"(?:toes?|heel|ball|sole|knee|palm|fist|fingers)\b", cell, re.IGNORECASE)
         else f"{part[0]} {cell}"
     )
+
+
+NAMED_BY_HEADS = frozenset({"hands", "arms", "waist", "eyes", "gaze"})
+"""What such a column's cells leave out: "open like wings" under "Hands"."""
 
 
 def _on_the_leg_of(head: str, cell: str) -> str:
