@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
+from functools import cached_property
 
 from rapidfuzz import fuzz
 
@@ -30,6 +31,15 @@ class Entry(Value):
     def on(self, side: Side | None) -> Posture:
         """The posture on a side; one that has no sides stays as it is."""
         return mirror_posture(self.posture) if side == "R" and self.posture.side == "L" else self.posture
+
+
+class Known(dict[str, Entry]):
+    """The entries of a catalogue by their ids."""
+
+    @cached_property
+    def called(self) -> dict[str, str]:
+        """The id of every name, in small letters; of names that two have, the first one's."""
+        return {name.lower(): e.id for e in reversed(self.values()) for name in e.names()}
 
 
 def over(shipped: Iterable[Entry], own: Iterable[Entry]) -> tuple[Entry, ...]:

@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Mapping, Sequence
+from collections.abc import Sequence
 
 from kemvo.core.facts import Fact
 from kemvo.core.language import lexicon as lx
-from kemvo.core.model.catalogue import Entry
+from kemvo.core.model.catalogue import Entry, Known
 from kemvo.core.model.form import FILLED_IN, Form, Movement, Origins, Posture
 from kemvo.core.model.within import within_said
 from kemvo.core.movement.fact_words import in_words
@@ -93,7 +93,7 @@ def draft(
 ) -> Draft:
     """Make a form of a read text. `title`: the form's; else the text's own, else `usual`. Times become counts at the usual
     tempo. Captions are put together as rows first. `items`: what the items of a flat list are, `names`: where the names stand; empty: as it seems."""
-    known = {e.id: e for e in catalogue}
+    known = Known({e.id: e for e in catalogue})
     written = one_thing_each(_whole_items(in_rows(read)), known)
     read, was, stand = names_first(written, names)
     building = Building()
@@ -150,7 +150,7 @@ def _signs(text: str, facts: Sequence[Fact]) -> tuple[str, ...]:
 
 
 def _place(
-    building: Building, read: Sequence[ReadEntry], i: int, all_laid: Sequence[LineRole], known: Mapping[str, Entry]
+    building: Building, read: Sequence[ReadEntry], i: int, all_laid: Sequence[LineRole], known: Known
 ) -> tuple[Became, Understood]:
     """Put an entry where it belongs."""
     entry, facts = read[i].entry, read[i].facts
@@ -266,7 +266,7 @@ SPOKEN_TO = frozenset(
 
 
 def _as_given(
-    building: Building, given: Given, text: str, facts: Sequence[Fact], known: Mapping[str, Entry], usual: float
+    building: Building, given: Given, text: str, facts: Sequence[Fact], known: Known, usual: float
 ) -> tuple[Became, Understood]:
     """A line of which its file says what it is. `usual`: the counts of a movement of which it says none."""
     if given.kind == "section":

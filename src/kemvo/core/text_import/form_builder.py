@@ -3,14 +3,14 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Mapping, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass, field
 from typing import TypeVar, get_args
 
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.facts import Fact
 from kemvo.core.language.sides import mirror_text
-from kemvo.core.model.catalogue import Entry
+from kemvo.core.model.catalogue import Known
 from kemvo.core.model.form import (
     FILLED_IN,
     MOST_MOVEMENTS,
@@ -260,7 +260,7 @@ class Building:
                     before = t
         return None
 
-    def form(self, title: str, known: Mapping[str, Entry]) -> Form:
+    def form(self, title: str, known: Known) -> Form:
         """The finished form. A posture that the text only names takes its movements from where the text told them before,
         else from the catalogue; a weight that is not told is as the movement before left it."""
         loose = [part for part in self.parts if part.loose]
@@ -293,7 +293,7 @@ class Building:
             )
         )
 
-    def _filled(self, told: DraftPosture, known: Mapping[str, Entry], legs: Legs) -> Posture:
+    def _filled(self, told: DraftPosture, known: Known, legs: Legs) -> Posture:
         posture, before = told.posture, None
         entry = known.get(posture.id)
         turned = False

@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Mapping, Sequence
+from collections.abc import Sequence
 from typing import Literal
 
 from kemvo.core.facts import Fact
-from kemvo.core.model.catalogue import Entry
+from kemvo.core.model.catalogue import Known
 from kemvo.core.text_import.as_before import reference
 from kemvo.core.text_import.form_builder import Building
 from kemvo.core.text_import.headings import LineRole, tells_movement
@@ -40,7 +40,7 @@ Understood = Literal["understood", "guessed", "not understood"]
 
 
 def titled(
-    building: Building, text: str, facts: Sequence[Fact], said: NameLine, laid: LineRole, known: Mapping[str, Entry]
+    building: Building, text: str, facts: Sequence[Fact], said: NameLine, laid: LineRole, known: Known
 ) -> tuple[Became, Understood] | None:
     """A line that stands over others: a section's title, or a posture's name. None for any other."""
     colon = text.endswith(":")
@@ -69,7 +69,7 @@ def once_more(building: Building, text: str, number: str = "") -> bool:
 
 
 def named_posture(
-    building: Building, text: str, bare: str, facts: Sequence[Fact], said: NameLine, known: Mapping[str, Entry]
+    building: Building, text: str, bare: str, facts: Sequence[Fact], said: NameLine, known: Known
 ) -> tuple[Became, Understood] | None:
     """A line that names a posture, in a list or as people say it. None for any other."""
     closing = closing_name(text, facts)
@@ -101,9 +101,9 @@ def named_posture(
     if once_more(building, unlabelled(bare), said.number):
         return "posture", "guessed"
     told_before = building.knows(said.name)
-    plain = called_in_catalogue(said.name, known)
-    listed = said.number or said.counted or told_before or (said.counts and plain)
-    if listed and not tells_movement(facts):
+    listed = bool(said.number or said.counted or told_before)
+    plain = called_in_catalogue(said.name, known) if listed or said.counts else None
+    if (listed or plain) and not tells_movement(facts):
         most = LONG_NAME_WORDS if building.counts_on(said.number) else NAME_WORDS
         if plain or told_before or len(said.name.split()) <= most:
             building.posture(posture_listed(said, plain, bare, known, facts), said)
@@ -111,9 +111,7 @@ def named_posture(
     return None
 
 
-def _closed(
-    building: Building, name: str, facts: Sequence[Fact], known: Mapping[str, Entry]
-) -> tuple[Became, Understood]:
+def _closed(building: Building, name: str, facts: Sequence[Fact], known: Known) -> tuple[Became, Understood]:
     """A line that names what was just done: "That's White Crane." It names the posture that is being told, where that has no name yet."""
     said = name_line(name)
     posture = posture_listed(said, name_in_list(facts, said, known), name, known)

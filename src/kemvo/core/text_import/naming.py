@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Mapping, Sequence
+from collections.abc import Sequence
 from functools import lru_cache
 
 from kemvo.core.facts import Fact
 from kemvo.core.language.sides import side_words
-from kemvo.core.model.catalogue import Entry
+from kemvo.core.model.catalogue import Known
 from kemvo.core.model.form import Posture
 from kemvo.core.movement.interpretation import line_facts
 from kemvo.core.movement.readings import read as read_line_of
@@ -23,16 +23,17 @@ _OFTEN = re.compile(r"\s*[(\[]([2-9])[)\]]$")
 """ "Cloud hands (3)": how often, where a posture has sides; "Opening (8)" may be anything."""
 
 
-def name_in_list(facts: Sequence[Fact], said: NameLine, known: Mapping[str, Entry]) -> Fact | None:
+def name_in_list(facts: Sequence[Fact], said: NameLine, known: Known) -> Fact | None:
     """The posture of the catalogue that a line of a list names, with its side."""
     named = next((f for f in facts if f.kind == "posture" and f.end - f.start >= NAME_SHARE * len(said.name)), None)
     return named or called_in_catalogue(said.name, known)
 
 
-def called_in_catalogue(name: str, known: Mapping[str, Entry]) -> Fact | None:
+def called_in_catalogue(name: str, known: Known) -> Fact | None:
     """The posture of the catalogue that has just this name, with its side: "push", which in a sentence is no name."""
     titled = titled_words(name) and len(name.split()) > 2
-    id_ = _id_called(name, known) or (_id_called(_TURNED.sub("", name), known) if titled else None)
+    called = known.called
+    id_ = called.get(name.lower()) or (called.get(_TURNED.sub("", name).lower()) if titled else None)
     return Fact(kind="posture", start=0, end=1, id=id_, side=side_in(name)) if id_ else None
 
 
@@ -40,13 +41,7 @@ _TURNED = re.compile(r"^(?:Zhuan\s*Shen\s+)?(?:(?:Zuo|You)\s+)*", re.IGNORECASE)
 """ "Zhuan Shen Zuo Deng Jiao": turn the body, the left: what is done is the rest."""
 
 
-def _id_called(name: str, known: Mapping[str, Entry]) -> str | None:
-    return next((e.id for e in known.values() if name.lower() in (n.lower() for n in e.names())), None)
-
-
-def posture_listed(
-    said: NameLine, named: Fact | None, text: str, known: Mapping[str, Entry], facts: Sequence[Fact] = ()
-) -> Posture:
+def posture_listed(said: NameLine, named: Fact | None, text: str, known: Known, facts: Sequence[Fact] = ()) -> Posture:
     """The posture that a line of a list names. `named`: the one of the catalogue, if it is one."""
     if named:
         return posture_named(named, text, known, said)
@@ -57,7 +52,7 @@ def posture_listed(
     return Posture(name=said.name[:200], number=said.number, side=side, repeats=said.times, alternate=said.alternate)
 
 
-def _two_in_one(said: NameLine, facts: Sequence[Fact], known: Mapping[str, Entry]) -> Posture | None:
+def _two_in_one(said: NameLine, facts: Sequence[Fact], known: Known) -> Posture | None:
     """A posture that a list names by two of the catalogue: "Snake creeps down and golden rooster, left"."""
     named = _of_parts(said.name, known) or [f for f in facts if f.kind == "posture" and f.id in known]
     if len(named) < 2 or sum(f.end - f.start for f in named) < NAME_SHARE * len(said.name):
@@ -72,7 +67,7 @@ def _two_in_one(said: NameLine, facts: Sequence[Fact], known: Mapping[str, Entry
     )  # fmt: skip
 
 
-def _of_parts(name: str, known: Mapping[str, Entry]) -> list[Fact]:
+def _of_parts(name: str, known: Known) -> list[Fact]:
     """The postures of a name all parts of which are names of the catalogue: "Roll Back, Press & Push"."""
     parts = [p for p in re.split(r"\s*(?:[,&/+]|\band\b)\s*", name) if p]
     called = [called_in_catalogue(p, known) for p in parts]
@@ -80,7 +75,7 @@ def _of_parts(name: str, known: Mapping[str, Entry]) -> list[Fact]:
     return found if len(found) == len(parts) > 1 else []
 
 
-def posture_named(fact: Fact, text: str, known: Mapping[str, Entry], said: NameLine = NO_NAME) -> Posture:
+def posture_named(fact: Fact, text: str, known: Known, said: NameLine = NO_NAME) -> Posture:
     """The posture a line names. `said`: what the line says as one of a list."""
     entry = known[fact.id or ""]
     told: Side | None = fact.side if fact.side in ("L", "R") else None

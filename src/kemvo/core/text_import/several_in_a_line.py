@@ -4,10 +4,10 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterator, Mapping, Sequence
+from collections.abc import Iterator, Sequence
 
 from kemvo.core.facts import Fact
-from kemvo.core.model.catalogue import Entry
+from kemvo.core.model.catalogue import Known
 from kemvo.core.text_import.headings import BODY, COMMANDS, tells_movement
 from kemvo.core.text_import.labels import numbered_as, unlabelled
 from kemvo.core.text_import.naming import called_in_catalogue
@@ -28,7 +28,7 @@ _DASHED = re.compile(r"^(.{3,60}?)\s+[–—-]\s+(\S.*)$")
 _BRACKETED = re.compile(r"^(.{3,80}?)\s*\(([^()]+)\)\s*\.?$")
 
 
-def one_thing_each(read: Sequence[ReadEntry], known: Mapping[str, Entry]) -> list[ReadEntry]:
+def one_thing_each(read: Sequence[ReadEntry], known: Known) -> list[ReadEntry]:
     """The same entries, of which those that hold several things are taken apart."""
     dashed = _all_dashed(read)
     return [part for r in read for part in ((r,) if r.entry.given or r.entry.flows else _apart(r, known, dashed))]
@@ -47,7 +47,7 @@ def _goes_with(name: str, more: str) -> bool:
     return name_line(f"{name.strip()}, {more.strip()}").name == name_line(name).name
 
 
-def _apart(r: ReadEntry, known: Mapping[str, Entry], dashed: bool) -> Iterator[ReadEntry]:
+def _apart(r: ReadEntry, known: Known, dashed: bool) -> Iterator[ReadEntry]:
     text = r.entry.text
     after = _DASHED.match(text) if dashed and numbered_as(text) else None
     if after:
@@ -68,7 +68,7 @@ def _apart(r: ReadEntry, known: Mapping[str, Entry], dashed: bool) -> Iterator[R
         yield r
 
 
-def _row(text: str, begin: int, facts: Sequence[Fact], known: Mapping[str, Entry]) -> list[tuple[int, int]]:
+def _row(text: str, begin: int, facts: Sequence[Fact], known: Known) -> list[tuple[int, int]]:
     """Where the names of a row stand; none where the text is no row of names."""
     end = len(text.rstrip(" ."))
     spans: list[tuple[int, int]] = []
@@ -127,7 +127,7 @@ def _names_then_tells(r: ReadEntry, m: re.Match[str]) -> bool:
     return telling and tells_movement(inside) and (known or (titled and _like_a_name(name, before)))
 
 
-def _named(r: ReadEntry, known: Mapping[str, Entry]) -> ReadEntry:
+def _named(r: ReadEntry, known: Known) -> ReadEntry:
     """A name of a row, which by itself is one of the catalogue: "Push", which in a sentence is done."""
     name = name_line(r.entry.text).name
     fact = None if any(f.kind == "posture" for f in r.facts) else called_in_catalogue(name, known)

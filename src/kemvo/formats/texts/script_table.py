@@ -99,13 +99,14 @@ def is_records(text: str) -> bool:
 def record_entries(text: str, name: str) -> Iterator[ScriptEntry]:
     """The entries of such a text: a new row begins where a heading comes again, or after an empty line."""
     rows: list[tuple[int, dict[str, str]]] = []
+    others: list[ScriptEntry] = []
     new = True
     for no, line in enumerate(text.splitlines(), 1):
         found = _FIELD.match(line)
         if not found:
             new = new or not line.strip()
             if line.strip():
-                yield ScriptEntry(None, no, line.strip(), heading=0 if rows else 1)
+                others.append(ScriptEntry(None, no, line.strip(), heading=0 if rows or others else 1))
             continue
         head, cell = found[1].strip().lower(), found[2].strip()
         if new or head in rows[-1][1]:
@@ -113,7 +114,8 @@ def record_entries(text: str, name: str) -> Iterator[ScriptEntry]:
             new = False
         rows[-1][1][head] = cell
     heads = list(dict.fromkeys(head for _, row in rows for head in row))
-    yield from _under_heads(heads, [(no, [row.get(head, "") for head in heads]) for no, row in rows])[0]
+    told, _ = _under_heads(heads, [(no, [row.get(head, "") for head in heads]) for no, row in rows])
+    yield from sorted([*others, *told], key=lambda e: e.line)
 
 
 _FIELD = re.compile(r"\s*(?:[-*•]\s+)?([A-Za-z][A-Za-z /()%-]{0,30}):\s+(\S.*)$")
