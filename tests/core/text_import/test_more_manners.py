@@ -367,3 +367,20 @@ def test_a_long_title_is_a_title() -> None:
     assert form.within is not None
     assert (form.within.first, form.within.last, form.within.of) == (1, 6, 37)
     assert [p.name for p in form.postures()] == ["PREPARATION", "BEGINNING"]
+
+
+def test_a_number_with_a_dash_before_a_name_is_its_number() -> None:
+    form = form_of(
+        "POSTURE 1 – PREPARATION\nStand, heels touching.\n\nPOSTURE 2 – WARD OFF LEFT\n(a) Weight 100% right; hold the ball.\n"
+        "(b) Left heel steps forward.\n\nPOSTURE 3 – WARD OFF RIGHT\n(a) All the weight into the left.\n\nPOSTURE 4 – PRESS\n(a) Sit back.\n"
+    )
+    assert [(p.number, p.name, p.side, len(p.movements)) for p in form.postures()] == [
+        ("1", "PREPARATION", None, 1), ("2", "WARD OFF", "L", 2), ("3", "WARD OFF", "R", 1), ("4", "PRESS", None, 1),
+    ]  # fmt: skip
+
+
+def test_a_side_after_a_dash_is_no_movement() -> None:
+    form = form_of("1. Wade – left\n2. Wade – right\n3. Turn home – both sides\n4. Heron looks back – x3\n")
+    assert [(p.number, p.name, p.side, p.repeats) for p in form.postures()] == [
+        ("1", "Wade", "L", 1), ("2", "Wade", "R", 1), ("3", "Turn home", None, 2), ("4", "Heron looks back", None, 3),
+    ]  # fmt: skip

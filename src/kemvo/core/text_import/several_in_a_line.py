@@ -9,7 +9,7 @@ from collections.abc import Iterator, Sequence
 from kemvo.core.facts import Fact
 from kemvo.core.model.catalogue import Known
 from kemvo.core.text_import.headings import BODY, COMMANDS, tells_movement
-from kemvo.core.text_import.labels import numbered_as, unlabelled
+from kemvo.core.text_import.labels import NUMBER, numbered_as, unlabelled
 from kemvo.core.text_import.naming import called_in_catalogue
 from kemvo.core.text_import.posture_lines import NAME_WORDS, name_line
 from kemvo.core.text_import.script import ReadEntry
@@ -24,7 +24,7 @@ _SEMICOLON = re.compile(r";\s+(?:(?:and|then)\s+)*(?![^()]*\))")
 _AND = re.compile(r"\s+(?:and|then)\s+")
 _SIDES = re.compile(r"(?:left|right|l|r)", re.IGNORECASE)
 _LEAD = re.compile(r"^([^:,;()]{3,60}):\s+")
-_DASHED = re.compile(r"^(.{3,60}?)\s+[–—-]\s+(\S.*)$")
+_DASHED = re.compile(r"(.{3,60}?)\s+[–—-]\s+(\S.*)$")
 _BRACKETED = re.compile(r"^(.{3,80}?)\s*\(([^()]+)\)\s*\.?$")
 
 
@@ -36,10 +36,18 @@ def one_thing_each(read: Sequence[ReadEntry], known: Known) -> list[ReadEntry]:
 
 def _all_dashed(read: Sequence[ReadEntry]) -> bool:
     """Whether the numbered lines of a text are names with their movements after a dash: "2. Wade out – weight right; step"."""
-    numbered = [r.entry.text for r in read if numbered_as(r.entry.text)]
-    return len(numbered) >= FEWEST_NAMES - 1 and sum(map(bool, map(_DASHED.match, numbered))) >= MOSTLY_KNOWN * len(
-        numbered
-    )
+    numbered = [r for r in read if numbered_as(r.entry.text)]
+    telling = [
+        m and tells_movement([f for f in r.facts if f.start >= m.start(2)]) for r in numbered for m in (_dashed(r),)
+    ]
+    return len(numbered) >= FEWEST_NAMES - 1 and sum(map(bool, telling)) >= MOSTLY_KNOWN * len(numbered)
+
+
+def _dashed(r: ReadEntry) -> re.Match[str] | None:
+    """The name and what stands after its dash, in a numbered line; None for any other, and where only a side or the like stands there."""
+    label = NUMBER.match(r.entry.text)
+    m = _DASHED.match(r.entry.text, label.end()) if label else None
+    return m if m and name_line(m[0]).name == m[0].rstrip(" .,;:") else None
 
 
 def _goes_with(name: str, more: str) -> bool:
@@ -49,7 +57,7 @@ def _goes_with(name: str, more: str) -> bool:
 
 def _apart(r: ReadEntry, known: Known, dashed: bool) -> Iterator[ReadEntry]:
     text = r.entry.text
-    after = _DASHED.match(text) if dashed and numbered_as(text) else None
+    after = _dashed(r) if dashed else None
     if after:
         yield _part(r, 0, after.end(1))
         for a, b in _between(_SEMICOLON, text, after.start(2), after.end(2)):
