@@ -10,6 +10,7 @@ from kemvo.core.language import lexicon as lx
 from kemvo.core.reading.quantities import COUNTED
 from kemvo.core.reading.tokens import without_sounds
 from kemvo.core.text_import.entries import ScriptEntry
+from kemvo.core.text_import.labels import LOWER_LABEL, NUMBER, NUMBER_LABEL
 
 SELDOM = 0.15
 """Up to this share of lines that break off within a sentence, lines count as cut at its end (own measurement: spoken lines
@@ -34,7 +35,7 @@ LONGEST_SENTENCE = 1200
 """Letters of a sentence that is put together of lines."""
 
 _ENDED = (".", "!", "?", ":", ";")
-_LIST_LABEL = re.compile(r"\d{1,3}[a-z]?\s*(?:[.):]|[-–—])\s|[-*+•]\s")
+_BULLET = re.compile(r"[-*+•]\s")
 
 
 def cut_at_sentences(entries: Sequence[ScriptEntry]) -> bool:
@@ -45,6 +46,11 @@ def cut_at_sentences(entries: Sequence[ScriptEntry]) -> bool:
 
 def _seldom_breaks_off(pairs: Sequence[tuple[str, str]]) -> bool:
     return bool(pairs) and sum(breaks_off(a, b) for a, b in pairs) <= SELDOM * len(pairs)
+
+
+def _labelled(text: str) -> bool:
+    """Whether a line begins an item of a list."""
+    return any(label.match(text) for label in (NUMBER, NUMBER_LABEL, LOWER_LABEL, _BULLET))
 
 
 def line_goes_on(before: str, after: str) -> bool:
@@ -109,7 +115,7 @@ def _may_run_on(a: ScriptEntry, b: ScriptEntry, begin: Container[int]) -> bool:
     """Whether nothing says that a line ends its sentence."""
     if a.line == b.line or b.line in begin or a.heading or b.heading or a.text.endswith(_ENDED):
         return False
-    if _LIST_LABEL.match(b.text):
+    if _labelled(b.text):
         return False
     return not b.text[:1].isupper() or breaks_off(a.text, "")
 
