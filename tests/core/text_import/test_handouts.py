@@ -187,3 +187,48 @@ def test_captions_without_who_speaks_and_what_sounds() -> None:
 def test_a_weight_may_be_told_in_words_in_its_column(cell: str, left: int) -> None:
     (movement,) = made(f"Posture;Feet;Weight\nWade;left foot steps out;{cell}\n", "x.csv").form.postures()[0].movements
     assert (movement.left_pct, movement.line) == (left, "left foot steps out")
+
+
+def test_names_with_their_movements_after_a_colon() -> None:
+    form = made(
+        "Nine Breezes (beginners)\n\nGate opens: stand, feet together, knees soft. Raise the arms.\n\n"
+        "Breeze left: shift the weight to the right leg, step the left foot out to the corner.\n\nBreeze right: same on the right.\n\n"
+        "Heron: lift the right knee, hold for 5 seconds.\n\nGate closes: feet together, breathe out.\n"
+    ).form
+    assert form.title == "Nine Breezes (beginners)"
+    assert [(p.title(), len(p.movements)) for p in form.postures()] == [
+        ("Gate opens", 2), ("Breeze, left", 1), ("Breeze, right", 1), ("Heron", 1), ("Gate closes", 1),
+    ]  # fmt: skip
+    assert form.postures()[2].movements[0].line.startswith("shift the weight to the left leg, step the right foot")
+    assert form.postures()[3].movements[0].hold_ms == 5000
+
+
+def test_short_notes_with_names_before_colons() -> None:
+    form = made(
+        "Sat am - notes\n- commencing: sink R, L out\n- ward off L: turn R, wt L, R toes out, wt R, step L fwd, 70L\n"
+        "- ward off R: turn, wt L, step R, 70R\n- press: 70R\n- single whip: turn L, wt L, hook RH, wt R, step L, 70L\n"
+    ).form
+    assert form.title == "Sat am - notes"
+    assert [(p.name, p.side, p.movements[-1].left_pct) for p in form.postures()] == [
+        ("Commencing", None, 0), ("Ward off L", "L", 70), ("Ward off R", "R", 30), ("Press", None, 30), ("Single whip", None, 70),
+    ]  # fmt: skip
+
+
+def test_what_is_breathed_or_moved_before_a_colon_names_nothing() -> None:
+    form = made(
+        "Inhale: lift the right knee\nExhale: step the right foot out\nLeft hand: push past the ear\nWeight: into the left\n"
+    ).form
+    assert not any(p.name for p in form.postures())
+
+
+def test_remarks_beside_names_are_notes_and_not_movements() -> None:
+    form = made(
+        "Posture;Side;Reps;Notes\nCommencing;;;slow\nPart the wild horse's mane;L/R/L;3;\nBrush knee;L/R/L;3;keep low\n",
+        "x.csv",
+    ).form
+    assert form.notes == "Commencing: slow\nBrush knee: keep low"
+    assert [(p.side, p.repeats, len(p.movements) > 2) for p in form.postures()] == [
+        (None, 1, True), ("L", 3, True), ("L", 3, True),
+    ]  # fmt: skip
+    told = made("Posture;Notes\nWade out;step out with the left foot\nTurn home;turn left\n", "x.csv").form
+    assert [[m.line for m in p.movements] for p in told.postures()] == [["step out with the left foot"], ["turn left"]]

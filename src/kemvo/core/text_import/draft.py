@@ -193,7 +193,8 @@ def _place(
         if i and read[i - 1].entry.line == entry.line and building.last_lasts(counts, text):
             return "movement", "understood"
     nothing = not facts and stance_in(text) is None
-    over = not laid and any(x in ("posture", "section") for x in all_laid[i:])
+    given = (r.entry.given.kind for r in read[i:] if r.entry.given)
+    over = not laid and any(x in ("posture", "section") for x in (*all_laid[i:], *given))
     if i == 0 and nothing and over and _could_be_title(text):
         building.title = text
         return "title", "understood"
@@ -271,10 +272,12 @@ def _as_given(
     """A line of which its file says what it is. `usual`: the counts of a movement of which it says none."""
     if given.kind == "section":
         building.section(text[:200])
+    elif given.kind == "note":
+        building.notes.append(text)
     elif given.listed:
         said = name_line(text)
         id_ = name_in_list(facts, said, known)
-        building.posture(posture_listed(said, id_, unnumbered(text), known, facts))
+        building.posture(posture_listed(said, id_, unnumbered(text), known, facts), said)
         return "posture", "understood" if id_ else "guessed"
     elif given.kind == "posture":
         sides = [s for s, word in SIDE_WORD.items() if text.endswith(f", {word}")]

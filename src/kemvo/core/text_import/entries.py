@@ -12,7 +12,7 @@ class Given(NamedTuple):
     movement. `counts`, `hold_ms`, `left_pct` and `breath` as a movement has them; None where the file has none. `listed`:
     a posture is named as in a list, with its number, its side and how often; `sure`: whatever its words sound like."""
 
-    kind: Literal["section", "posture", "movement"]
+    kind: Literal["section", "posture", "movement", "note"]
     counts: float | None = None
     hold_ms: int = 0
     left_pct: int | None = None

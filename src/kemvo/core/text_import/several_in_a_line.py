@@ -1,13 +1,14 @@
 """Lines that hold several things: a row of names ("Commencing, White Crane, Push and Close"), and a name with its movements in brackets
-("High Pat on Horse (right foot half steps up)")."""
+("High Pat on Horse (right foot half steps up)") or, where most lines are so, after a dash or a colon."""
 
 from __future__ import annotations
 
 import re
-from collections.abc import Iterator, Sequence
+from collections.abc import Callable, Iterator, Sequence
 
 from kemvo.core.facts import Fact
 from kemvo.core.model.catalogue import Known
+from kemvo.core.text_import.entries import Given
 from kemvo.core.text_import.headings import BODY, COMMANDS, tells_movement
 from kemvo.core.text_import.labels import NUMBER, numbered_as, unlabelled
 from kemvo.core.text_import.naming import called_in_catalogue
@@ -25,29 +26,57 @@ _AND = re.compile(r"\s+(?:and|then)\s+")
 _SIDES = re.compile(r"(?:left|right|l|r)", re.IGNORECASE)
 _LEAD = re.compile(r"^([^:,;()]{3,60}):\s+")
 _DASHED = re.compile(r"(.{3,60}?)\s+[–—-]\s+(\S.*)$")
+_COLON = re.compile(r"([^:,;()]{3,40}):\s+(\S.*)$")
 _BRACKETED = re.compile(r"^(.{3,80}?)\s*\(([^()]+)\)\s*\.?$")
 
 
 def one_thing_each(read: Sequence[ReadEntry], known: Known) -> list[ReadEntry]:
     """The same entries, of which those that hold several things are taken apart."""
-    dashed = _all_dashed(read)
-    return [part for r in read for part in ((r,) if r.entry.given or r.entry.flows else _apart(r, known, dashed))]
+    whole = [r for r in read if not (r.entry.given or r.entry.flows)]
+    firsts = [r for k, r in enumerate(whole) if not k or whole[k - 1].entry.line != r.entry.line]
+    names = {r.entry.line: m for how in (_after_dash, _after_colon) for r, m in _mostly(firsts, how)}
+    out: list[ReadEntry] = []
+    for r in read:
+        m = names.pop(r.entry.line, None)
+        if m:
+            out += _name_and_movements(r, m)
+        else:
+            out += (r,) if r.entry.given or r.entry.flows else _apart(r, known)
+    return out
 
 
-def _all_dashed(read: Sequence[ReadEntry]) -> bool:
-    """Whether the numbered lines of a text are names with their movements after a dash: "2. Wade out – weight right; step"."""
-    numbered = [r for r in read if numbered_as(r.entry.text)]
-    telling = [
-        m and tells_movement([f for f in r.facts if f.start >= m.start(2)]) for r in numbered for m in (_dashed(r),)
-    ]
-    return len(numbered) >= FEWEST_NAMES - 1 and sum(map(bool, telling)) >= MOSTLY_KNOWN * len(numbered)
+def _mostly(
+    firsts: Sequence[ReadEntry], how: Callable[[ReadEntry], re.Match[str] | None]
+) -> list[tuple[ReadEntry, re.Match[str]]]:
+    """The lines that begin with a name and go on with its movements, where most lines of the text do."""
+    lines = [r for r in firsts if how is _after_colon or numbered_as(r.entry.text)]
+    found = [(r, m) for r in lines if (m := how(r))]
+    telling = sum(tells_movement([f for f in r.facts if f.start >= m.start(2)]) for r, m in found)
+    return found if telling >= max(FEWEST_NAMES - 1, MOSTLY_KNOWN * len(lines)) else []
 
 
-def _dashed(r: ReadEntry) -> re.Match[str] | None:
-    """The name and what stands after its dash, in a numbered line; None for any other, and where only a side or the like stands there."""
+def _after_dash(r: ReadEntry) -> re.Match[str] | None:
+    """The name and what stands after its dash, in a numbered line ("2. Wade out – weight right; step"); None for any other, and where only
+    a side or the like stands there."""
     label = NUMBER.match(r.entry.text)
     m = _DASHED.match(r.entry.text, label.end()) if label else None
     return m if m and name_line(m[0]).name == m[0].rstrip(" .,;:") else None
+
+
+def _after_colon(r: ReadEntry) -> re.Match[str] | None:
+    """The name and what stands after its colon: "Breeze left: step out"; None for any other line."""
+    text = r.entry.text
+    m = _COLON.match(text, len(text) - len(unlabelled(text)))
+    if m is None:
+        return None
+    named = any(f.kind == "posture" and f.start < m.end(1) for f in r.facts)
+    return m if named or _like_a_name(m[1], [f for f in r.facts if f.end <= m.end(1)]) else None
+
+
+def _name_and_movements(r: ReadEntry, m: re.Match[str]) -> Iterator[ReadEntry]:
+    name = _part(r, 0, m.end(1))
+    yield name._replace(entry=name.entry._replace(given=Given("posture", listed=True, sure=True)))
+    yield from (_part(r, a, b) for a, b in _between(_SEMICOLON, r.entry.text, m.start(2), m.end(2)))
 
 
 def _goes_with(name: str, more: str) -> bool:
@@ -55,14 +84,8 @@ def _goes_with(name: str, more: str) -> bool:
     return name_line(f"{name.strip()}, {more.strip()}").name == name_line(name).name
 
 
-def _apart(r: ReadEntry, known: Known, dashed: bool) -> Iterator[ReadEntry]:
+def _apart(r: ReadEntry, known: Known) -> Iterator[ReadEntry]:
     text = r.entry.text
-    after = _dashed(r) if dashed else None
-    if after:
-        yield _part(r, 0, after.end(1))
-        for a, b in _between(_SEMICOLON, text, after.start(2), after.end(2)):
-            yield _part(r, a, b)
-        return
     bracketed = _BRACKETED.match(text)
     lead = _LEAD.match(text)
     row = _row(text, lead.end() if lead else 0, r.facts, known)

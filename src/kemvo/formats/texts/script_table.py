@@ -11,7 +11,7 @@ import re
 from collections.abc import Iterator, Mapping, Sequence
 
 from kemvo.core.text_import.entries import Given, ScriptEntry
-from kemvo.core.text_import.headings import BODY
+from kemvo.core.text_import.headings import BODY, COMMANDS
 from kemvo.core.text_import.line_notes import breath_in, weight_in
 from kemvo.formats.csv_text import csv_rows
 from kemvo.formats.text import CLOCK, stamp_ms
@@ -150,7 +150,7 @@ MOST_OVER_HEADS = 4
 def _known(row: Sequence[str]) -> int:
     """How many of the cells are headings that are known; 0 where none of them is of words."""
     roles = _roles([cell.lower() for cell in row])
-    return 0 if {"name", "line", "body"}.isdisjoint(roles) else sum(map(bool, roles))
+    return 0 if {"name", "line", "body", "notes"}.isdisjoint(roles) else sum(map(bool, roles))
 
 
 def _over_heads(rows: Sequence[tuple[int, Sequence[str]]]) -> Iterator[ScriptEntry]:
@@ -161,12 +161,20 @@ def _over_heads(rows: Sequence[tuple[int, Sequence[str]]]) -> Iterator[ScriptEnt
         yield ScriptEntry(None, no, " ".join(cells[1:] if called else cells), heading=0 if k else 1)
 
 
+def _instructs(words: str) -> bool:
+    """Whether a note tells what to do, and not only how: "step out slowly", not "slow"."""
+    return not (COMMANDS | BODY).isdisjoint(re.findall(r"[a-z]+", words.lower()))
+
+
 def _under_heads(
     heads: Sequence[str], rows: Sequence[tuple[int, Sequence[str]]]
 ) -> tuple[list[ScriptEntry], int | None]:
     """The entries of the rows under headings, and when the last one ends, where that is said: by an end, how long it lasts, or a time that
     stands alone."""
     roles = _roles(heads)
+    notes = [cell for _, row in rows for role, cell in zip(roles, row, strict=False) if role == "notes" and cell]
+    if {"line", "body"}.isdisjoint(roles) and ("name" not in roles or 2 * sum(map(_instructs, notes)) >= len(notes)):
+        roles = ["line" if role == "notes" else role for role in roles]
     out: list[ScriptEntry] = []
     until: int | None = None
     last: dict[str, str] = {}
@@ -199,7 +207,9 @@ def _under_heads(
         if cells["name"] and (not line or any(cells[k] != last.get(k) for k in ("section", "number", "name", "side"))):
             sure = not {"line", "body"}.isdisjoint(roles)
             out.append(ScriptEntry(at, no, _name(cells), given=Given("posture", listed=True, sure=sure)))
-        told = ((line, given), *((x, None) for x in others))
+        title = cells["name"] or last.get("name", "")
+        remarks = [f"{title}: {cells['notes']}" if title else cells["notes"]] if cells["notes"] else []
+        told = ((line, given), *((x, None) for x in others), *((x, Given("note")) for x in remarks))
         out += [ScriptEntry(at, no, words, given=said) for words, said in told if words]
         last = cells
     return out, until
@@ -215,9 +225,7 @@ def _roles(heads: Sequence[str]) -> list[str]:
     roles = [_role(head) for head in heads]
     if sum(map(bool, roles)) < FEWEST_HEADS:
         roles = [next((role for role, names in ROLES.items() if head in names), "") for head in heads]
-    # Notes are the words where there are no others, and lines of their own beside them.
-    others = {"line", "body"}.isdisjoint(roles)
-    return [("line" if others else "") if role == "notes" else role for role in roles]
+    return roles
 
 
 FEWEST_HEADS = 2
