@@ -193,14 +193,15 @@ def _place(
         if i and read[i - 1].entry.line == entry.line and building.last_lasts(counts, text):
             return "movement", "understood"
     nothing = not facts and stance_in(text) is None
-    given = (r.entry.given.kind for r in read[i:] if r.entry.given)
-    over = not laid and any(x in ("posture", "section") for x in (*all_laid[i:], *given))
-    if i == 0 and nothing and over and _could_be_title(text):
-        building.title = text
-        return "title", "understood"
-    if nothing and not building.parts and (_only_talk(text) or over or (building.title and any(all_laid[i:]))):
-        building.notes.append(text)
-        return "note", "understood"
+    if nothing and not building.parts:
+        given = (r.entry.given.kind for r in read[i:] if r.entry.given)
+        over = not laid and any(x in ("posture", "section") for x in (*all_laid[i:], *given))
+        if i == 0 and over and _could_be_title(text):
+            building.title = text
+            return "title", "understood"
+        if _only_talk(text) or over or (building.title and any(all_laid[i:])):
+            building.notes.append(text)
+            return "note", "understood"
     text, told_facts = after_name(text, facts)
     notes = noted(unlabelled(text))
     placed = [moved(f, len(unlabelled(text)) - len(text)) for f in told_facts]
