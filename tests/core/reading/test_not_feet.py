@@ -25,6 +25,11 @@ def feet(line: str) -> list[tuple[str, str | None]]:
         "circle the right up and over",
         "press the left down",
         "both palms turn, the left one out",
+        "Drop the left, raise the right",
+        "Left goes under, right over the top",
+        "Roll the left over the right and pull down",
+        "The left rises above the right",
+        "Pull the right back",
     ],
 )
 def test_hands_without_the_word_are_no_feet(line: str) -> None:
@@ -44,6 +49,9 @@ def test_hands_without_the_word_are_no_feet(line: str) -> None:
         ("left foot out, right one back", [("step", "L"), ("step", "R")]),
         ("bring the right in", [("step", "R")]),
         ("drop it down in front", [("step", None)]),
+        ("raise the right knee", [("lift", "R")]),
+        ("pull up the left knee", [("lift", "L")]),
+        ("bring the right over beside the left", [("step", "R")]),
     ],
 )
 def test_feet_beside_hands_stay(line: str, wanted: list) -> None:

@@ -14,6 +14,14 @@ HANDS_DO = frozenset(
     " blocks punch punches strike strikes scoop scoops brush brushes wave waves roll rolls pluck plucks chop chops slap slaps".split()
 )
 """What hands do when only a side is named after it."""
+ONLY_HANDS = frozenset(
+    "push pushes pushing pull pulls pulling press presses pressing punch punches strike strikes pluck plucks chop chops".split()
+)
+"""What feet do not do, unless they are named."""
+_RAISED = re.compile(r"\brais(?:e|es|ing)\s+(?:the\s+|your\s+)?(?:left|right)\s*$", re.IGNORECASE)
+""" "Drop the left, raise the right"; "raise the left need" is a knee that was misheard."""
+OF_HANDS = frozenset("under underneath below above top".split())
+"""Where the one hand is to the other: "left goes under, right over the top"."""
 OF_FEET = lx.FOOT | lx.STEP | frozenset("stance stances hop hops jump jumps foothold toe-tip".split())
 OF_WEIGHT = frozenset(
     "weight even evenly middle centre center between feet legs balance balanced both sit sink stand spread".split()
@@ -33,6 +41,9 @@ def _of_hands(f: Fact, text: str) -> bool:
     before = _words(text[begin : f.start])
     clause = _words(_clause(text, f))
     if f.kind == "shift":
+        crossed = f.guessed and "over" in clause and {"left", "right"} <= clause  # "roll the left over the right"
+        if crossed and OF_WEIGHT.isdisjoint(clause) and OF_FEET.isdisjoint(clause):
+            return True
         return (
             f.guessed
             and f.side == "both"
@@ -41,6 +52,9 @@ def _of_hands(f: Fact, text: str) -> bool:
         )
     if f.kind not in ("step", "lift") or not OF_FEET.isdisjoint(words):
         return False
+    hands = not ONLY_HANDS.isdisjoint(words) or not OF_HANDS.isdisjoint(clause) or _RAISED.search(_clause(text, f))
+    if OF_FEET.isdisjoint(clause) and hands:
+        return True
     if f.guessed and f.side is None:
         return OF_FEET.isdisjoint(clause | before) and not lx.HAND.isdisjoint(clause | before)
     if not HANDS_DO.isdisjoint(words) and not words.isdisjoint(
