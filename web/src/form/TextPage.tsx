@@ -134,9 +134,9 @@ export function TextPage() {
               Make the form
             </button>
           </div>
-          <p className="mb-2">
+          <p className="mb-2 flex flex-wrap gap-x-4">
             {Object.entries(STATES).map(([state, s]) => (
-              <span key={state} className="mr-4 whitespace-nowrap">
+              <span key={state} className="whitespace-nowrap">
                 {s.sign} {count(state)} {s.words}
               </span>
             ))}
