@@ -232,3 +232,34 @@ def test_remarks_beside_names_are_notes_and_not_movements() -> None:
     ]  # fmt: skip
     told = made("Posture;Notes\nWade out;step out with the left foot\nTurn home;turn left\n", "x.csv").form
     assert [[m.line for m in p.movements] for p in told.postures()] == [["step out with the left foot"], ["turn left"]]
+
+
+def test_counts_of_movements_go_before_those_of_their_posture() -> None:
+    form = made(
+        "1. Raise the boat – 6 counts\n   Weight even. Palms up (in, 3). Palms down (out, 3).\n2. Turn the boat L – 8 counts\n"
+        "   Weight R. L foot steps fwd, heel.\n3. Turn the boat R – 8 counts\n   Mirror of 2.\n"
+    ).form
+    assert [[(m.counts, m.breath) for m in p.movements] for p in form.postures()] == [
+        [(4, "free"), (3, "in"), (3, "out")], [(4, "free"), (4, "free")], [(4, "free"), (4, "free")],
+    ]  # fmt: skip
+    assert form.postures()[2].movements[1].line == "R foot steps fwd, heel."
+
+
+def test_sections_and_sides_of_other_kinds() -> None:
+    form = made(
+        "Phrase one\nStep L, push\nTurn L 90\n\nPhrase two\nRepulse monkey, 2 each side\nBrush knee (left side)\n"
+    ).form
+    assert [(s.title, [(p.name, p.side, p.repeats) for p in s.postures]) for s in form.sections] == [
+        ("Phrase one", [("", None, 1)]),
+        ("Phrase two", [("Repulse monkey", "L", 4), ("Brush knee", "L", 1)]),
+    ]
+
+
+def test_a_title_may_be_quoted_and_one_line_of_several_need_not_tell_a_movement() -> None:
+    form = made(
+        '"Willow Form" by the Thursday class\n(as taught in October)\n\n1. Lift willow — arms up on the in-breath\n'
+        "2. Bend willow — turn to the left, weight to the right\n3. Plant willow — both hands to the ground\n4. Close.\n"
+    ).form
+    assert (form.title, form.notes) == ('"Willow Form" by the Thursday class', "(as taught in October)")
+    assert [p.name for p in form.postures()] == ["Lift willow", "Bend willow", "Plant willow", "Close"]
+    assert form.postures()[2].movements[0].line == "both hands to the ground"

@@ -248,7 +248,7 @@ def _shares(counts: float, movements: int, timed: bool) -> list[float]:
 
 
 def _could_be_title(text: str) -> bool:
-    return text[:1].isupper() and text[-1].isalnum() and len(text.split()) <= TITLE_WORDS
+    return text.lstrip("\"“‘'")[:1].isupper() and text[-1].isalnum() and len(text.split()) <= TITLE_WORDS
 
 
 TITLE_WORDS = 14

@@ -363,7 +363,8 @@ def _no_more_than(most: int, sections: list[Section]) -> list[Section]:
 
 
 def _says_counts(m: Movement) -> bool:
-    return any(s.fact.kind == "counts" for s in line_facts(read(m)))
+    """Whether a movement's own counts are told, in its words or as a note."""
+    return m.origins.counts is None or any(s.fact.kind == "counts" for s in line_facts(read(m)))
 
 
 def _on_both_sides(movements: Sequence[Movement]) -> bool:

@@ -54,7 +54,11 @@ def noted(line: str) -> Notes:
         if not tail:
             break
         parts = [p.strip() for p in re.split(r"[,;]", tail[1]) if p.strip()]
-        said = [note for p in parts if (note := _note(p))]
+        said = [
+            note
+            for p in parts
+            if (note := _note(p) or (_note(f"{p} counts") if len(parts) > 1 and p.isdecimal() else None))
+        ]
         if not said or len(said) < len(parts) or not rest[: tail.start()].strip():
             break
         apart = brackets is not None or bool(_DASHED.match(tail[0]))

@@ -24,7 +24,7 @@ from kemvo.core.text_import.posture_lines import (
 )
 from kemvo.core.text_import.times import NAME_SHARE, instructs
 
-_A_PART = r"^(?:section|part|chapter|set|group|half)\s+(?:\d+|[ivxl]+|[a-k]|one|two|three|four|five|six|seven|eight|nine|ten|first|last)\b"
+_A_PART = r"^(?:section|part|chapter|set|group|half|phrase|verse|round|block)\s+(?:\d+|[ivxl]+|[a-k]|one|two|three|four|five|six|seven|eight|nine|ten|first|last)\b"
 _HEADING = re.compile(_A_PART + r".{0,60}$", re.IGNORECASE)
 PART = re.compile(_A_PART + r"\s*[:.–—-]", re.IGNORECASE)
 """ "Part two: the middle": a title, whatever its words sound like."""

@@ -41,7 +41,7 @@ _JOINED = r"(?:\s*,?\s*(?:and|then)\s+|\s*[&,/+]\s*)(?:and\s+|then\s+)?"
 _ENDINGS: dict[str, str] = {
     "times": rf"[x×]\s*\d{{1,2}}|(?:{_N})\s*(?:x|×|times)|once|twice|thrice",
     "listed": rf"{_SIDE}(?:(?:\s*[,/&–-]\s*|\s+)(?:and\s+|then\s+)?{_SIDE}){{2,}}",
-    "both": rf"(?:left|l){_JOINED}(?:right|r)|(?:right|r){_JOINED}(?:left|l)|(?:on\s+)?(?:both|each)\s+sides?",
+    "both": rf"(?:left|l){_JOINED}(?:right|r)|(?:right|r){_JOINED}(?:left|l)|(?:(?:{_N})\s*(?:x|×|times)?\s+)?(?:on\s+)?(?:both|each)\s+sides?",
     "turns": r"(?:sides\s+)?(?:alternating|alternate)(?:\s+sides)?|sides\s+alternate",
     "counts": r"(?:for\s+|over\s+|in\s+)?(\d{1,3}(?:[.,]\d+)?)\s*(?:counts?|beats?)",
     "hold": r"(?:then\s+)?hold(?:\s+for)?\s+(\d{1,3})\s*(?:s|secs?|seconds?)",
@@ -116,6 +116,8 @@ def name_line(text: str, numbers_count: bool = False) -> NameLine:
                 times, turns = len(named), turns or len(set(named)) > 1
                 side = named[0]
             else:
+                if what == "both" and re.match(rf"\W*(?:{_N})\b", said, re.IGNORECASE):
+                    times, counted = times or count_in(said), True  # "2 each side"
                 both, turns = both or what == "both", turns or what == "turns"
                 side = side or _first_side(said)
         rest = before

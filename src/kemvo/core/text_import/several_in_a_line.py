@@ -52,7 +52,8 @@ def _mostly(
     lines = [r for r in firsts if how is _after_colon or numbered_as(r.entry.text)]
     found = [(r, m) for r in lines if (m := how(r))]
     telling = sum(tells_movement([f for f in r.facts if f.start >= m.start(2)]) for r, m in found)
-    return found if telling >= max(FEWEST_NAMES - 1, MOSTLY_KNOWN * len(lines)) else []
+    many = len(found) >= max(FEWEST_NAMES - 1, MOSTLY_KNOWN * len(lines))
+    return found if many and 2 * telling >= len(found) else []
 
 
 def _after_dash(r: ReadEntry) -> re.Match[str] | None:
@@ -143,7 +144,8 @@ def _between(mark: re.Pattern[str], text: str, begin: int, end: int) -> list[tup
 
 def _like_a_name(text: str, facts: Sequence[Fact]) -> bool:
     words = name_line(text).name.split()
-    plain = bool(words) and words[0].lower() not in COMMANDS and BODY.isdisjoint(w.lower() for w in words)
+    begins = bool(words) and (words[0].lower() not in COMMANDS or (len(words) == 1 and words[0].endswith("ing")))
+    plain = begins and BODY.isdisjoint(w.lower() for w in words)
     return plain and len(words) <= NAME_WORDS and not tells_movement(facts)
 
 
