@@ -13,8 +13,8 @@ from bench.pauses import learn as learn_pauses
 from bench.reading import LINES, NAMES, cases, key
 from kemvo.core.reading.learned import classifier as likely
 from kemvo.core.reading.normalize import punctuation as pauses
-from kemvo.core.text_import.entries import ScriptEntry
-from kemvo.core.text_import.script import read_script
+from kemvo.core.text_import.whole_text.entries import ScriptEntry
+from kemvo.core.text_import.whole_text.script import read_script
 
 FOLDS = 5
 """Where speakers pause and what actions sound like is learned from four fifths of them at a time, and measured on the

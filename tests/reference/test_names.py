@@ -9,7 +9,7 @@ import pytest
 from kemvo.core.language.sides import first_side
 from kemvo.core.model.catalogue import name_index
 from kemvo.core.text_import.draft import draft
-from kemvo.core.text_import.script import read_script
+from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.core.timing.timeline import plan_form
 from kemvo.formats.documents.catalogue import shipped_catalogue
 from kemvo.formats.texts.scripts import script_entries

@@ -21,9 +21,9 @@ from kemvo.core.movement.readings import finished
 from kemvo.core.practice.cue_rows import cue_rows
 from kemvo.core.practice.pipeline import Practice, work_out
 from kemvo.core.text_import.draft import draft
-from kemvo.core.text_import.headings import Flat
-from kemvo.core.text_import.names_after import NamesStand
-from kemvo.core.text_import.script import read_script
+from kemvo.core.text_import.whole_text.headings import Flat
+from kemvo.core.text_import.whole_text.names_after import NamesStand
+from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.core.timing.pass_postures import missing_parts, require_a_form
 from kemvo.core.timing.timeline import chapters
 from kemvo.formats.documents.catalogue import shipped_catalogue

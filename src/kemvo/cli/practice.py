@@ -176,7 +176,7 @@ def read(
 ) -> None:
     """Read a text of instruction: which foot moves, where the weight goes, which way the body turns."""
     from kemvo.core.model.catalogue import name_index
-    from kemvo.core.text_import.script import as_plain_entry, read_script
+    from kemvo.core.text_import.whole_text.script import as_plain_entry, read_script
     from kemvo.formats.documents.catalogue import shipped_catalogue
     from kemvo.formats.texts.scripts import script_entries
 

@@ -14,7 +14,7 @@ from kemvo.core.movement.readings import finished
 from kemvo.core.practice.pipeline import Practice, work_out
 from kemvo.core.tables.groups import Who
 from kemvo.core.text_import.draft import draft
-from kemvo.core.text_import.script import read_script
+from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.core.timing.opening_pause import with_pauses
 from kemvo.core.timing.pass_breath import breaths_of
 from kemvo.core.timing.timeline import plan

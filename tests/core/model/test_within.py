@@ -12,7 +12,7 @@ from kemvo.core.model.session import Calls, Part, Pass, Session, with_pass_ids
 from kemvo.core.model.within import Within, within_said, within_words
 from kemvo.core.movement.readings import finished
 from kemvo.core.text_import.draft import draft
-from kemvo.core.text_import.script import read_script
+from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.core.timing.timeline import plan
 from kemvo.formats.documents.catalogue import shipped_catalogue
 from kemvo.formats.texts.scripts import script_entries

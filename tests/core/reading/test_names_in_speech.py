@@ -6,8 +6,8 @@ from hypothesis import strategies as st
 
 from kemvo.core.model.catalogue import name_index
 from kemvo.core.reading.reader import read_line
-from kemvo.core.text_import.entries import ScriptEntry
-from kemvo.core.text_import.script import read_script
+from kemvo.core.text_import.whole_text.entries import ScriptEntry
+from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.formats.documents.catalogue import shipped_catalogue
 
 CATALOGUE = shipped_catalogue()

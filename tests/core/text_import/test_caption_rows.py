@@ -7,10 +7,10 @@ from bench.reading import NAMES, cases
 from hypothesis import given
 from hypothesis import strategies as st
 
-from kemvo.core.text_import.caption_rows import LONG, SHORT, in_rows
 from kemvo.core.text_import.draft import draft
-from kemvo.core.text_import.entries import ScriptEntry
-from kemvo.core.text_import.script import ReadEntry, read_script
+from kemvo.core.text_import.whole_text.caption_rows import LONG, SHORT, in_rows
+from kemvo.core.text_import.whole_text.entries import ScriptEntry
+from kemvo.core.text_import.whole_text.script import ReadEntry, read_script
 from kemvo.formats.documents.catalogue import shipped_catalogue
 from kemvo.formats.texts.scripts import script_entries
 

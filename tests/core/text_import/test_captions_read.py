@@ -9,9 +9,9 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from kemvo.core.reading.reader import read_line
-from kemvo.core.text_import.entries import ScriptEntry
-from kemvo.core.text_import.line_joining import cut_at_sentences
-from kemvo.core.text_import.script import read_script
+from kemvo.core.text_import.whole_text.entries import ScriptEntry
+from kemvo.core.text_import.whole_text.line_joining import cut_at_sentences
+from kemvo.core.text_import.whole_text.script import read_script
 
 SAID = (
     "okay step out with the left foot",

@@ -12,7 +12,7 @@ from kemvo.core.model.catalogue import name_index
 from kemvo.core.model.form import Form
 from kemvo.core.movement.readings import finished
 from kemvo.core.text_import.draft import Draft, draft
-from kemvo.core.text_import.script import read_script
+from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.formats.documents.catalogue import shipped_catalogue
 from kemvo.formats.texts.scripts import script_entries
 

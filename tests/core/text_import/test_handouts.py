@@ -6,7 +6,7 @@ import pytest
 from kemvo.core.model.catalogue import name_index
 from kemvo.core.model.form import Form
 from kemvo.core.text_import.draft import Draft, draft
-from kemvo.core.text_import.script import read_script
+from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.formats.documents.catalogue import shipped_catalogue
 from kemvo.formats.texts.scripts import script_entries
 

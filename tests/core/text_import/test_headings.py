@@ -10,7 +10,7 @@ from hypothesis import strategies as st
 from kemvo.core.errors import KemvoError
 from kemvo.core.model.form import Form
 from kemvo.core.text_import.draft import Draft, draft
-from kemvo.core.text_import.script import read_script
+from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.formats.documents.catalogue import shipped_catalogue
 from kemvo.formats.texts.scripts import script_entries
 

@@ -9,12 +9,12 @@ from hypothesis import strategies as st
 
 from kemvo.core.model.catalogue import name_index
 from kemvo.core.model.form import Form
-from kemvo.core.text_import.as_before import Reference, reference
 from kemvo.core.text_import.draft import Draft, draft
-from kemvo.core.text_import.labels import number_of, numbered_as
-from kemvo.core.text_import.line_notes import noted
-from kemvo.core.text_import.posture_lines import name_line
-from kemvo.core.text_import.script import read_script
+from kemvo.core.text_import.one_line.as_before import Reference, reference
+from kemvo.core.text_import.one_line.labels import number_of, numbered_as
+from kemvo.core.text_import.one_line.line_notes import noted
+from kemvo.core.text_import.one_line.posture_lines import name_line
+from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.formats.documents.catalogue import shipped_catalogue
 from kemvo.formats.texts.scripts import script_entries
 

@@ -6,8 +6,8 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from kemvo.core.text_import.labels import unlabelled, unnumbered
-from kemvo.core.text_import.posture_lines import NameLine, name_line
+from kemvo.core.text_import.one_line.labels import unlabelled, unnumbered
+from kemvo.core.text_import.one_line.posture_lines import NameLine, name_line
 
 LINES = {
     "4. Cloud hands x3": ("4", "Cloud hands", None, 3, False),

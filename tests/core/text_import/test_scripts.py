@@ -10,9 +10,9 @@ from hypothesis import strategies as st
 from kemvo.core.errors import KemvoError
 from kemvo.core.reading.reader import read_line
 from kemvo.core.text_import.draft import draft
-from kemvo.core.text_import.entries import ScriptEntry
-from kemvo.core.text_import.line_joining import breaks_off, running
-from kemvo.core.text_import.script import read_script
+from kemvo.core.text_import.whole_text.entries import ScriptEntry
+from kemvo.core.text_import.whole_text.line_joining import breaks_off, running
+from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.formats.documents.catalogue import shipped_catalogue
 from kemvo.formats.texts.script_captions import caption_entries
 from kemvo.formats.texts.scripts import script_entries

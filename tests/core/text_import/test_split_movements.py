@@ -10,9 +10,9 @@ from hypothesis import strategies as st
 from kemvo.core.language.sides import mirror_text
 from kemvo.core.reading.reader import read_line
 from kemvo.core.text_import.draft import Draft, draft
-from kemvo.core.text_import.entries import ScriptEntry
-from kemvo.core.text_import.script import read_script
-from kemvo.core.text_import.split_movements import told_apart
+from kemvo.core.text_import.one_line.split_movements import told_apart
+from kemvo.core.text_import.whole_text.entries import ScriptEntry
+from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.formats.documents.catalogue import shipped_catalogue
 from kemvo.formats.texts.scripts import script_entries
 

@@ -8,7 +8,7 @@ from kemvo.core.language.sides import mirror_text
 from kemvo.core.model.catalogue import name_index
 from kemvo.core.model.form import Form
 from kemvo.core.text_import.draft import draft
-from kemvo.core.text_import.script import read_script
+from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.formats.documents.catalogue import shipped_catalogue
 from kemvo.formats.texts.scripts import script_entries
 from kemvo.formats.texts.tidy import tidied

@@ -15,7 +15,7 @@ from kemvo.core.model.form import Form, Movement, Section
 from kemvo.core.model.session import Part, Pass, Session, with_pass_ids
 from kemvo.core.practice.pipeline import work_out
 from kemvo.core.text_import.draft import draft
-from kemvo.core.text_import.script import read_script
+from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.core.timing.timeline import plan
 from kemvo.formats.texts.scripts import script_entries
 from kemvo.formats.tracks.cue_files import CUE_FILES

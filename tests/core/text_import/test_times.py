@@ -7,7 +7,7 @@ from hypothesis import strategies as st
 from kemvo.core.model.form import Form
 from kemvo.core.model.session import Part, Pass, Session, with_pass_ids
 from kemvo.core.text_import.draft import draft
-from kemvo.core.text_import.script import read_script
+from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.core.timing.timeline import plan, plan_form
 from kemvo.formats.documents.catalogue import shipped_catalogue
 from kemvo.formats.texts.scripts import script_entries

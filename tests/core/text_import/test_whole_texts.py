@@ -10,11 +10,11 @@ from hypothesis import strategies as st
 
 from kemvo.core.model.catalogue import name_index
 from kemvo.core.text_import.draft import draft
-from kemvo.core.text_import.entries import ScriptEntry
-from kemvo.core.text_import.labels import unlabelled
-from kemvo.core.text_import.line_notes import noted
-from kemvo.core.text_import.posture_lines import LEADING
-from kemvo.core.text_import.script import read_script
+from kemvo.core.text_import.one_line.labels import unlabelled
+from kemvo.core.text_import.one_line.line_notes import noted
+from kemvo.core.text_import.one_line.posture_lines import LEADING
+from kemvo.core.text_import.whole_text.entries import ScriptEntry
+from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.formats.documents.catalogue import shipped_catalogue
 from kemvo.formats.texts.scripts import script_entries
 

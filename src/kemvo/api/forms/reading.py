@@ -15,9 +15,9 @@ from kemvo.core.model.form import Movement
 from kemvo.core.movement.fields import Sign, corrected, filled, signs
 from kemvo.core.movement.readings import read_as_in
 from kemvo.core.text_import.draft import Draft, draft
-from kemvo.core.text_import.headings import Flat
-from kemvo.core.text_import.names_after import NamesStand
-from kemvo.core.text_import.script import read_script
+from kemvo.core.text_import.whole_text.headings import Flat
+from kemvo.core.text_import.whole_text.names_after import NamesStand
+from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.formats.texts.scripts import script_entries
 from kemvo.jobs import Job
 

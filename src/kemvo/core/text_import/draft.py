@@ -14,20 +14,8 @@ from kemvo.core.movement.fact_words import in_words
 from kemvo.core.movement.fields import filled
 from kemvo.core.movement.interpretation import words_in
 from kemvo.core.tables.stances import STANCES, stance_in
-from kemvo.core.text_import.caption_rows import in_rows
-from kemvo.core.text_import.entries import Given
 from kemvo.core.text_import.form_builder import Building
-from kemvo.core.text_import.headings import (
-    BODY,
-    LOWEST_PLAIN,
-    Flat,
-    LineRole,
-    tells_movement,
-    with_roles,
-)
-from kemvo.core.text_import.labels import LOWER_LABEL, numbered_as, unlabelled, unnumbered
 from kemvo.core.text_import.lasting import bounded, in_shares
-from kemvo.core.text_import.line_notes import noted
 from kemvo.core.text_import.named_lines import (
     PART,
     Became,
@@ -38,21 +26,34 @@ from kemvo.core.text_import.named_lines import (
     once_more,
     titled,
 )
-from kemvo.core.text_import.names_after import NamesStand, names_first
 from kemvo.core.text_import.naming import (
     name_in_list,
     posture_listed,
 )
-from kemvo.core.text_import.posture_lines import (
+from kemvo.core.text_import.one_line.labels import LOWER_LABEL, numbered_as, unlabelled, unnumbered
+from kemvo.core.text_import.one_line.line_notes import noted
+from kemvo.core.text_import.one_line.posture_lines import (
+    NAME_SHARE,
     NUMBERS,
     count_in,
     name_line,
     numbers_are_counts,
 )
-from kemvo.core.text_import.script import ReadEntry
+from kemvo.core.text_import.one_line.split_movements import DraftMovement, told_apart
 from kemvo.core.text_import.several_in_a_line import one_thing_each
-from kemvo.core.text_import.split_movements import DraftMovement, told_apart
-from kemvo.core.text_import.times import NAME_SHARE, lead_ms, time_counts, timed_counts
+from kemvo.core.text_import.whole_text.caption_rows import in_rows
+from kemvo.core.text_import.whole_text.entries import Given
+from kemvo.core.text_import.whole_text.headings import (
+    BODY,
+    LOWEST_PLAIN,
+    Flat,
+    LineRole,
+    tells_movement,
+    with_roles,
+)
+from kemvo.core.text_import.whole_text.names_after import NamesStand, names_first
+from kemvo.core.text_import.whole_text.script import ReadEntry
+from kemvo.core.text_import.whole_text.times import lead_ms, time_counts, timed_counts
 from kemvo.core.types import EVEN, SIDE_WORD, Value
 
 _COUNTS_ONLY = re.compile(

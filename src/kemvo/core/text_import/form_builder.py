@@ -29,10 +29,10 @@ from kemvo.core.movement.readings import finished, read
 from kemvo.core.movement.receiving_leg import Legs
 from kemvo.core.tables.schools import Manner
 from kemvo.core.tables.stances import OPENING_STANCE, stance_in
-from kemvo.core.text_import.as_before import Reference
-from kemvo.core.text_import.labels import number_of
 from kemvo.core.text_import.lasting import as_long, bounded, held, lasting
-from kemvo.core.text_import.posture_lines import MOST_TIMES, NO_NAME, NameLine, name_line
+from kemvo.core.text_import.one_line.as_before import Reference
+from kemvo.core.text_import.one_line.labels import number_of
+from kemvo.core.text_import.one_line.posture_lines import MOST_TIMES, NO_NAME, NameLine, name_line
 from kemvo.core.types import EVEN, Front, Side
 
 

@@ -8,21 +8,22 @@ from typing import Literal
 
 from kemvo.core.facts import Fact
 from kemvo.core.model.catalogue import Known
-from kemvo.core.text_import.as_before import reference
 from kemvo.core.text_import.form_builder import Building
-from kemvo.core.text_import.headings import LineRole, tells_movement
-from kemvo.core.text_import.labels import unlabelled, unnumbered
-from kemvo.core.text_import.names_after import closing_name
 from kemvo.core.text_import.naming import called_in_catalogue, name_in_list, posture_listed, posture_named, titled_words
-from kemvo.core.text_import.posture_lines import (
+from kemvo.core.text_import.one_line.as_before import reference
+from kemvo.core.text_import.one_line.labels import unlabelled, unnumbered
+from kemvo.core.text_import.one_line.posture_lines import (
     LEADING,
     LONG_NAME_WORDS,
+    NAME_SHARE,
     NAME_WORDS,
     NO_NAME,
     NameLine,
     name_line,
 )
-from kemvo.core.text_import.times import NAME_SHARE, instructs
+from kemvo.core.text_import.whole_text.headings import LineRole, tells_movement
+from kemvo.core.text_import.whole_text.names_after import closing_name
+from kemvo.core.text_import.whole_text.times import instructs
 
 _A_PART = r"^(?:section|part|chapter|set|group|half|phrase|verse|round|block)\s+(?:\d+|[ivxl]+|[a-k]|one|two|three|four|five|six|seven|eight|nine|ten|first|last)\b"
 _HEADING = re.compile(_A_PART + r".{0,60}$", re.IGNORECASE)

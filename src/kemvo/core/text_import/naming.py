@@ -7,13 +7,12 @@ from collections.abc import Sequence
 from functools import lru_cache
 
 from kemvo.core.facts import Fact
-from kemvo.core.language.sides import side_words
+from kemvo.core.language.sides import first_side, side_words
 from kemvo.core.model.catalogue import Known
 from kemvo.core.model.form import Posture
 from kemvo.core.movement.interpretation import line_facts
 from kemvo.core.movement.readings import read as read_line_of
-from kemvo.core.text_import.posture_lines import LEADING, NO_NAME, NameLine
-from kemvo.core.text_import.times import NAME_SHARE
+from kemvo.core.text_import.one_line.posture_lines import LEADING, NAME_SHARE, NO_NAME, NameLine
 from kemvo.core.types import Side
 
 _TIMES = re.compile(r"(?:[x×]\s*(\d{1,2})|\b(\d{1,2})\s*(?:x|×|times))", re.IGNORECASE)
@@ -34,7 +33,7 @@ def called_in_catalogue(name: str, known: Known) -> Fact | None:
     titled = titled_words(name) and len(name.split()) > 2
     called = known.called
     id_ = called.get(name.lower()) or (called.get(_TURNED.sub("", name).lower()) if titled else None)
-    return Fact(kind="posture", start=0, end=1, id=id_, side=side_in(name)) if id_ else None
+    return Fact(kind="posture", start=0, end=1, id=id_, side=first_side(name)) if id_ else None
 
 
 _TURNED = re.compile(r"^(?:Zhuan\s*Shen\s+)?(?:(?:Zuo|You)\s+)*", re.IGNORECASE)
@@ -57,7 +56,7 @@ def _two_in_one(said: NameLine, facts: Sequence[Fact], known: Known) -> Posture 
     named = _of_parts(said.name, known) or [f for f in facts if f.kind == "posture" and f.id in known]
     if len(named) < 2 or sum(f.end - f.start for f in named) < NAME_SHARE * len(said.name):
         return None
-    side = said.side or next((f.side for f in named if f.side in ("L", "R")), None) or side_in(said.name)
+    side = said.side or next((f.side for f in named if f.side in ("L", "R")), None) or first_side(said.name)
     entries = [known[f.id or ""] for f in named]
     movements = tuple(m for e in entries for m in e.on(side).movements)
     kinds = tuple(dict.fromkeys(k for e in entries for k in e.posture.kinds))
@@ -153,8 +152,3 @@ def side_beside(name: str) -> Side | None:
     found = side_words(name)
     beside = len(found) == 1 and (not name[: found[0].start].strip(" (") or not name[found[0].end :].strip(" .)"))
     return found[0].side if beside else None
-
-
-def side_in(text: str) -> Side | None:
-    words = side_words(text)
-    return words[0].side if words else None

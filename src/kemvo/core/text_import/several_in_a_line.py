@@ -8,13 +8,12 @@ from collections.abc import Callable, Iterator, Sequence
 
 from kemvo.core.facts import Fact
 from kemvo.core.model.catalogue import Known
-from kemvo.core.text_import.entries import Given
-from kemvo.core.text_import.headings import BODY, COMMANDS, tells_movement
-from kemvo.core.text_import.labels import NUMBER, numbered_as, unlabelled
 from kemvo.core.text_import.naming import called_in_catalogue
-from kemvo.core.text_import.posture_lines import NAME_WORDS, name_line
-from kemvo.core.text_import.script import ReadEntry
-from kemvo.core.text_import.times import NAME_SHARE
+from kemvo.core.text_import.one_line.labels import NUMBER, numbered_as, unlabelled
+from kemvo.core.text_import.one_line.posture_lines import NAME_SHARE, NAME_WORDS, name_line
+from kemvo.core.text_import.whole_text.entries import Given
+from kemvo.core.text_import.whole_text.headings import BODY, COMMANDS, tells_movement
+from kemvo.core.text_import.whole_text.script import ReadEntry
 
 FEWEST_NAMES = 4
 MOSTLY_KNOWN = 0.6

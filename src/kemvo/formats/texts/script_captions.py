@@ -16,7 +16,7 @@ import pysubs2
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.reading.tokens import without_sounds
 from kemvo.core.recording.calls import TimedText
-from kemvo.core.text_import.entries import ScriptEntry
+from kemvo.core.text_import.whole_text.entries import ScriptEntry
 from kemvo.formats.texts.tidy import without_speaker
 from kemvo.formats.webvtt import as_text, without_tags
 

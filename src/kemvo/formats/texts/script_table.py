@@ -10,9 +10,9 @@ import csv
 import re
 from collections.abc import Iterator, Mapping, Sequence
 
-from kemvo.core.text_import.entries import Given, ScriptEntry
-from kemvo.core.text_import.headings import BODY, COMMANDS
-from kemvo.core.text_import.line_notes import breath_in, weight_in
+from kemvo.core.text_import.one_line.line_notes import breath_in, weight_in
+from kemvo.core.text_import.whole_text.entries import Given, ScriptEntry
+from kemvo.core.text_import.whole_text.headings import BODY, COMMANDS
 from kemvo.formats.csv_text import csv_rows
 from kemvo.formats.text import CLOCK, stamp_ms
 

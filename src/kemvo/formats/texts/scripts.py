@@ -6,8 +6,8 @@ import re
 from collections.abc import Callable, Iterator, Sequence
 
 from kemvo.core.errors import KemvoError, Problem
-from kemvo.core.text_import.entries import ScriptEntry
-from kemvo.core.text_import.line_joining import running
+from kemvo.core.text_import.whole_text.entries import ScriptEntry
+from kemvo.core.text_import.whole_text.line_joining import running
 from kemvo.formats.text import CLOCK, decoded, stamp_ms, unknown_ending, unquoted
 from kemvo.formats.texts.script_captions import caption_entries, has_caption_times
 from kemvo.formats.texts.script_table import is_records, is_table, record_entries, row_entries, table_entries

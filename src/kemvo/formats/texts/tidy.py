@@ -7,7 +7,7 @@ import re
 from collections import Counter
 from itertools import pairwise
 
-from kemvo.core.text_import.labels import DECIMAL
+from kemvo.core.text_import.one_line.labels import DECIMAL
 from kemvo.formats.text import CLOCK
 
 FEWEST_IN_A_ROW = 3

@@ -14,7 +14,7 @@ import mido
 from pydantic import BaseModel, ValidationError
 
 from kemvo.core.errors import KemvoError, Problem
-from kemvo.core.text_import.entries import Given, ScriptEntry
+from kemvo.core.text_import.whole_text.entries import Given, ScriptEntry
 from kemvo.core.types import DEFAULT_TEMPO, MOST_STILL_MS, Breath, Counts, LeftPct, Line, Title
 from kemvo.formats.tracks.midi import BREATHS, CHARSET, MOVEMENT_TEXT, PAN, STILL_TEXTS, left_of_pan
 from kemvo.formats.webvtt import as_text, read_vtt

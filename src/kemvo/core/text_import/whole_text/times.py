@@ -5,15 +5,13 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from kemvo.core.movement.interpretation import words_in
-from kemvo.core.text_import.headings import BODY, COMMANDS
-from kemvo.core.text_import.labels import unnumbered
-from kemvo.core.text_import.script import ReadEntry
+from kemvo.core.text_import.one_line.labels import unnumbered
+from kemvo.core.text_import.one_line.posture_lines import NAME_SHARE
+from kemvo.core.text_import.whole_text.headings import BODY, COMMANDS
+from kemvo.core.text_import.whole_text.script import ReadEntry
 from kemvo.core.types import DEFAULT_TEMPO, LEAST_COUNTS, MOST_COUNTS
 
 LONGEST_LEAD_MS = 30 * 60_000
-
-NAME_SHARE = 0.55
-"""A line of which a posture's name is at least this share tells the posture, not a movement (own choice)."""
 
 
 def lead_ms(read: Sequence[ReadEntry]) -> int:

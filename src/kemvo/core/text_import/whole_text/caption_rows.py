@@ -7,9 +7,9 @@ from bisect import bisect_left, bisect_right
 from collections.abc import Iterator, Sequence
 from itertools import pairwise
 
-from kemvo.core.text_import.line_joining import UNFINISHED, line_goes_on
-from kemvo.core.text_import.posture_lines import LEADING
-from kemvo.core.text_import.script import ReadEntry
+from kemvo.core.text_import.one_line.posture_lines import LEADING
+from kemvo.core.text_import.whole_text.line_joining import UNFINISHED, line_goes_on
+from kemvo.core.text_import.whole_text.script import ReadEntry
 
 _SENTENCE_END = re.compile(r"[.!?]+[\"'”’)]*\s+|\n")
 

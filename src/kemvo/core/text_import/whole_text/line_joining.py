@@ -9,8 +9,8 @@ from itertools import pairwise
 from kemvo.core.language import lexicon as lx
 from kemvo.core.reading.quantities import COUNTED
 from kemvo.core.reading.tokens import without_sounds
-from kemvo.core.text_import.entries import ScriptEntry
-from kemvo.core.text_import.labels import LOWER_LABEL, NUMBER, NUMBER_LABEL
+from kemvo.core.text_import.one_line.labels import LOWER_LABEL, NUMBER, NUMBER_LABEL
+from kemvo.core.text_import.whole_text.entries import ScriptEntry
 
 SELDOM = 0.15
 """Up to this share of lines that break off within a sentence, lines count as cut at its end (own measurement: spoken lines

@@ -7,8 +7,8 @@ from collections.abc import Sequence
 from typing import Literal, NamedTuple
 
 from kemvo.core.facts import Fact
-from kemvo.core.text_import.entries import Given, ScriptEntry
-from kemvo.core.text_import.script import ReadEntry
+from kemvo.core.text_import.whole_text.entries import Given, ScriptEntry
+from kemvo.core.text_import.whole_text.script import ReadEntry
 
 NamesStand = Literal["", "before", "after"]
 """Where the names of a text were taken to stand; "": it could not be either."""

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from typing import NamedTuple
 
-from kemvo.core.text_import.naming import side_in
+from kemvo.core.language.sides import first_side
 from kemvo.core.types import Side
 
 _LEAD = r"(?:and\s+|now\s+|then\s+)*(?:(?:exactly|just|do|done)\s+)?(?:the\s+)?"
@@ -53,11 +53,11 @@ def reference(text: str) -> Reference | None:
             found["last"] or found["first"] or "",
             found["name"] or "",
             bool(found["mirror"]) or any(w in on for w in OTHER),
-            side_in(on),
+            first_side(on),
         )
     if not _AGAIN.match(said):
         return None
-    return Reference(other=any(w in said.lower() for w in OTHER), to=side_in(said))
+    return Reference(other=any(w in said.lower() for w in OTHER), to=first_side(said))
 
 
 OTHER = ("other", "opposite", "mirror")

@@ -9,8 +9,8 @@ from typing import Any, NamedTuple
 from kemvo.core.facts import Fact, as_plain
 from kemvo.core.reading.posture_names import NameIndex
 from kemvo.core.reading.reader import read_with_clauses
-from kemvo.core.text_import.entries import ScriptEntry
-from kemvo.core.text_import.line_joining import cut_at_sentences, line_goes_on
+from kemvo.core.text_import.whole_text.entries import ScriptEntry
+from kemvo.core.text_import.whole_text.line_joining import cut_at_sentences, line_goes_on
 
 
 class ReadEntry(NamedTuple):

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from typing import NamedTuple
 
-from kemvo.core.text_import.posture_lines import MOST_TIMES, NUMBERS
+from kemvo.core.text_import.one_line.posture_lines import MOST_TIMES, NUMBERS
 from kemvo.core.types import MOST_STILL_MS, Breath
 
 _N = rf"\d{{1,3}}(?:[.,]\d+)?|{'|'.join(NUMBERS)}"

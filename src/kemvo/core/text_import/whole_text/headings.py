@@ -10,9 +10,9 @@ from typing import Literal, NamedTuple
 from kemvo.core.facts import Fact
 from kemvo.core.language import lexicon as lx
 from kemvo.core.movement.interpretation import words_in
-from kemvo.core.text_import.labels import LOWER_LABEL, NUMBER_LABEL, numbered_as, unlabelled
-from kemvo.core.text_import.posture_lines import LONG_NAME_WORDS, NAME_WORDS, name_line
-from kemvo.core.text_import.script import ReadEntry
+from kemvo.core.text_import.one_line.labels import LOWER_LABEL, NUMBER_LABEL, numbered_as, unlabelled
+from kemvo.core.text_import.one_line.posture_lines import LONG_NAME_WORDS, NAME_WORDS, name_line
+from kemvo.core.text_import.whole_text.script import ReadEntry
 
 LineRole = Literal["title", "section", "loose", "posture", "movement", ""]
 """What a line is by its place: the form's title, a section's ("loose": it may be a posture's name, too), a posture's name, a

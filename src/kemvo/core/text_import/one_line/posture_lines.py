@@ -11,13 +11,16 @@ from collections.abc import Iterable
 from typing import NamedTuple
 
 from kemvo.core.language import lexicon as lx
-from kemvo.core.text_import.labels import NUMBER
+from kemvo.core.text_import.one_line.labels import NUMBER
 from kemvo.core.types import Side
 
 MOST_TIMES = 99
 
 NAME_WORDS = 6
 """A line of at most so many words, none of them an instruction, may be a posture's name."""
+
+NAME_SHARE = 0.55
+"""A line of which a posture's name is at least this share tells the posture, not a movement (own choice)."""
 
 LONG_NAME_WORDS = 15
 """…and of so many, where its number goes on from that of the posture told before."""
