@@ -117,10 +117,12 @@ def test_chosen_rows_are_dragged_together_and_ways_go_with_their_posture(page: P
     assert lines(page)[:4] == [before[2], before[3], before[0], before[1]]
     saved(page)
     page.keyboard.press("Control+z")
+    expect(page.get_by_label("Words of movement 1").first).to_have_value(before[0])
     saved(page)
 
     page.set_viewport_size({"width": 1280, "height": 1600})
     # A posture with another way is dragged below the next one: both are there.
+    postures = page.locator("[data-posture]").count()
     first = page.locator('[data-posture="p1"]')
     first.get_by_label("Name of the posture").click()
     page.keyboard.press("Alt+7")
@@ -140,7 +142,9 @@ def test_chosen_rows_are_dragged_together_and_ways_go_with_their_posture(page: P
     assert there[:3] == [(True, ""), (True, ""), (False, "p1")]
     assert [p["id"] for p in body["sections"][0]["postures"]][:2] == ["p2", "p1"]
     page.keyboard.press("Control+z")
+    expect(page.locator("[data-posture]").first).to_have_attribute("data-posture", "p1")
     page.keyboard.press("Control+z")
+    expect(page.locator("[data-posture]")).to_have_count(postures)
     saved(page)
 
     # A section is dragged below the one after it.
