@@ -7,16 +7,20 @@ from playwright.sync_api import Locator, Page, expect
 from waiting import until
 
 
+VALUES = "fields => fields.map((field) => field.value)"
+"""All at once: a field that is just taken away is not waited for."""
+
+
 def saved(page: Page) -> None:
     expect(page.locator("[data-saving]")).to_have_attribute("data-saving", "saved")
 
 
 def names(page: Page) -> list[str]:
-    return [n.input_value() for n in page.get_by_label("Name of the posture").all()]
+    return page.get_by_label("Name of the posture").evaluate_all(VALUES)
 
 
 def lines(posture: Locator) -> list[str]:
-    return [n.input_value() for n in posture.get_by_label(re.compile("^Words of movement")).all()]
+    return posture.get_by_label(re.compile("^Words of movement")).evaluate_all(VALUES)
 
 
 def sheet(page: Page, demo: str) -> Locator:
