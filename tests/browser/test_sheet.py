@@ -6,7 +6,6 @@ from playwright.sync_api import Locator, Page, expect
 
 from waiting import until
 
-
 VALUES = "fields => fields.map((field) => field.value)"
 """All at once: a field that is just taken away is not waited for."""
 
