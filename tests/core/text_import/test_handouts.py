@@ -6,7 +6,8 @@ import pytest
 from kemvo.core.model.catalogue import name_index
 from kemvo.core.model.form import Form
 from kemvo.core.text_import.draft import Draft, draft
-from kemvo.core.text_import.whole_text.script import read_script
+from kemvo.core.text_import.whole_text.entries import Given, ScriptEntry
+from kemvo.core.text_import.whole_text.script import ReadEntry, read_script
 from kemvo.formats.documents.catalogue import shipped_catalogue
 from kemvo.formats.texts.scripts import script_entries
 
@@ -263,3 +264,17 @@ def test_a_title_may_be_quoted_and_one_line_of_several_need_not_tell_a_movement(
     assert (form.title, form.notes) == ('"Willow Form" by the Thursday class', "(as taught in October)")
     assert [p.name for p in form.postures()] == ["Lift willow", "Bend willow", "Plant willow", "Close"]
     assert form.postures()[2].movements[0].line == "both hands to the ground"
+
+
+def test_a_movement_of_a_track_stays_one_whatever_its_words_sound_like() -> None:
+    """Kemvo's own tracks say what each entry is: "mirror image" there repeats nothing."""
+    read = [
+        ReadEntry(ScriptEntry(1000 * n, n, words, given=given), [])
+        for n, (words, given) in enumerate(
+            [("Heron wades", Given("posture")), ("Sink", Given("movement", 4)), ("mirror image", Given("movement", 4))]
+        )
+    ]
+    form = draft(read, CATALOGUE, "x").form
+    assert [(p.name, [m.line for m in p.movements]) for p in form.postures()] == [
+        ("Heron wades", ["Sink", "mirror image"])
+    ]

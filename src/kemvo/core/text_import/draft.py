@@ -157,8 +157,6 @@ def _place(
     entry, facts = read[i].entry, read[i].facts
     laid = all_laid[i]
     text = entry.text.strip()
-    if entry.given and entry.given.kind == "movement" and once_more(building, text):
-        return "posture", "guessed"
     if entry.given and (entry.given.sure or not (entry.given.listed and tells_movement(facts))):
         return _as_given(building, entry.given, text, facts, known, time_counts(read, i, 1))
     within = within_said(text) if not building.postures() else None
