@@ -21,7 +21,6 @@ from kemvo.core.text_import.named_lines import (
     Became,
     Understood,
     after_name,
-    moved,
     named_posture,
     once_more,
     titled,
@@ -52,7 +51,7 @@ from kemvo.core.text_import.whole_text.headings import (
     with_roles,
 )
 from kemvo.core.text_import.whole_text.names_after import NamesStand, names_first
-from kemvo.core.text_import.whole_text.script import ReadEntry
+from kemvo.core.text_import.whole_text.script import ReadEntry, moved
 from kemvo.core.text_import.whole_text.times import lead_ms, time_counts, timed_counts
 from kemvo.core.types import EVEN, SIDE_WORD, Value
 

@@ -23,6 +23,7 @@ from kemvo.core.text_import.one_line.posture_lines import (
 )
 from kemvo.core.text_import.whole_text.headings import LineRole, tells_movement
 from kemvo.core.text_import.whole_text.names_after import closing_name
+from kemvo.core.text_import.whole_text.script import moved
 from kemvo.core.text_import.whole_text.times import instructs
 
 _A_PART = r"^(?:section|part|chapter|set|group|half|phrase|verse|round|block)\s+(?:\d+|[ivxl]+|[a-k]|one|two|three|four|five|six|seven|eight|nine|ten|first|last)\b"
@@ -156,7 +157,3 @@ def after_name(text: str, facts: Sequence[Fact]) -> tuple[str, Sequence[Fact]]:
 
 _COLON = re.compile(r"\s*(?:[,(]?\s*(?:left|right|l|r)\)?)?\s*(?:[:.!]\s+|\s[–—-]\s+)", re.IGNORECASE)
 """ "Brush knee, left: step out", "Ward off left. Turn right"."""
-
-
-def moved(f: Fact, by: int) -> Fact:
-    return f.model_copy(update={"start": max(0, f.start + by), "end": max(0, f.end + by)}) if by else f

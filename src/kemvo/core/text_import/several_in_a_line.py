@@ -13,7 +13,7 @@ from kemvo.core.text_import.one_line.labels import NUMBER, numbered_as, unlabell
 from kemvo.core.text_import.one_line.posture_lines import NAME_SHARE, NAME_WORDS, name_line
 from kemvo.core.text_import.whole_text.entries import Given
 from kemvo.core.text_import.whole_text.headings import BODY, COMMANDS, tells_movement
-from kemvo.core.text_import.whole_text.script import ReadEntry
+from kemvo.core.text_import.whole_text.script import ReadEntry, within
 
 FEWEST_NAMES = 4
 MOSTLY_KNOWN = 0.6
@@ -168,11 +168,7 @@ def _named(r: ReadEntry, known: Known) -> ReadEntry:
 
 def _part(r: ReadEntry, begin: int, end: int) -> ReadEntry:
     """A piece of an entry, with the facts that are read from it."""
-    facts = [
-        f.model_copy(update={"start": f.start - begin, "end": min(f.end, end) - begin})
-        for f in r.facts
-        if begin <= f.start < end
-    ]
+    facts = [within(f, begin, end - begin) for f in r.facts if begin <= f.start < end]
     clauses = [c - begin for c in r.clauses if begin <= c < end]
     entry = r.entry._replace(text=r.entry.text[begin:end].strip(), flows=False)
     return ReadEntry(entry, facts, clauses)

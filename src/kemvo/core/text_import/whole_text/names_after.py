@@ -8,7 +8,7 @@ from typing import Literal, NamedTuple
 
 from kemvo.core.facts import Fact
 from kemvo.core.text_import.whole_text.entries import Given, ScriptEntry
-from kemvo.core.text_import.whole_text.script import ReadEntry
+from kemvo.core.text_import.whole_text.script import ReadEntry, within
 
 NamesStand = Literal["", "before", "after"]
 """Where the names of a text were taken to stand; "": it could not be either."""
@@ -94,11 +94,7 @@ def _named(r: ReadEntry, first: ReadEntry) -> ReadEntry:
     m = _name(r)
     assert m is not None
     by = m.start("name") + len(r.entry.text) - len(r.entry.text.lstrip())
-    facts = [
-        f.model_copy(update={"start": max(0, f.start - by), "end": min(len(m["name"]), f.end - by)})
-        for f in r.facts
-        if f.kind == "posture" and f.end > by
-    ]
+    facts = [within(f, by, len(m["name"])) for f in r.facts if f.kind == "posture" and f.end > by]
     name = m["name"][:1].upper() + m["name"][1:]
     entry = r.entry._replace(
         text=name, t_ms=first.entry.t_ms, flows=False, given=Given("posture", listed=True, sure=True)

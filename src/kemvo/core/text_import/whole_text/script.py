@@ -68,13 +68,19 @@ def _read_together(entries: Sequence[ScriptEntry], names: NameIndex | None, cut:
         ends = begins + len(e.text)
         mine = [f for f in facts if begins <= f.start <= ends and f.start < max(ends, begins + 1)]
         starts = [c - begins for c in clauses if begins <= c < ends]
-        out.append(ReadEntry(e, [_within(f, begins, len(e.text)) for f in mine], starts))
+        out.append(ReadEntry(e, [within(f, begins, len(e.text)) for f in mine], starts))
         begins = ends + 1
     return out
 
 
-def _within(fact: Fact, begins: int, length: int) -> Fact:
-    return fact.model_copy(update={"start": fact.start - begins, "end": min(fact.end - begins, length)})
+def within(fact: Fact, begins: int, length: int) -> Fact:
+    """A fact as it stands in a piece of its text: from `begins` on, and so long."""
+    return fact.model_copy(update={"start": max(0, fact.start - begins), "end": max(0, min(fact.end - begins, length))})
+
+
+def moved(fact: Fact, by: int) -> Fact:
+    """A fact so many letters further on."""
+    return fact.model_copy(update={"start": max(0, fact.start + by), "end": max(0, fact.end + by)}) if by else fact
 
 
 def as_plain_entry(read: ReadEntry) -> dict[str, Any]:
