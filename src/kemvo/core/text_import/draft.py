@@ -193,9 +193,9 @@ def _place(
     nothing = not facts and stance_in(text) is None
     if nothing and not building.parts:
         given = (r.entry.given.kind for r in read[i:] if r.entry.given)
-        over = not laid and any(x in ("posture", "section") for x in (*all_laid[i:], *given))
+        over = not laid and any(x in ("posture", "section", "loose") for x in (*all_laid[i:], *given))
         if i == 0 and over and _could_be_title(text):
-            building.title = text
+            building.title, building.within = text, within[0] if within else None
             return "title", "understood"
         if _only_talk(text) or over or (building.title and any(all_laid[i:])):
             building.notes.append(text)
@@ -246,7 +246,11 @@ def _shares(counts: float, movements: int, timed: bool) -> list[float]:
 
 
 def _could_be_title(text: str) -> bool:
-    return text.lstrip("\"“‘'")[:1].isupper() and text[-1].isalnum() and len(text.split()) <= TITLE_WORDS
+    return (
+        text.lstrip("\"“‘'")[:1].isupper()
+        and (text[-1].isalnum() or text[-1] == ")")
+        and len(text.split()) <= TITLE_WORDS
+    )
 
 
 TITLE_WORDS = 14

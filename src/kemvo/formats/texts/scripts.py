@@ -127,11 +127,9 @@ def _title(lines: Sequence[str]) -> dict[int, int]:
     no = next((no for no, line in enumerate(lines, 1) if line.strip()), 0)
     text = lines[no - 1].strip() if no else ""
     # "The long crossing (25 to 32 of 64)": the brackets are no part of its length.
-    plain = re.sub(r"\s*\([^()]*\)$", "", text)
-    words = plain.split()
-    most = TITLE_WORDS if OF_TITLES.isdisjoint(re.findall(r"\w+", plain.lower())) else LONG_TITLE_WORDS
+    words = re.sub(r"\s*\([^()]*\)$", "", text).split()
     alone = no < len(lines) and not lines[no].strip() and len([x for x in lines[no:] if x.strip()]) > 1
-    named = bool(words) and text[0].isupper() and len(words) <= most and words[-1][-1].isalnum()
+    named = bool(words) and text[0].isupper() and len(words) <= TITLE_WORDS and words[-1][-1].isalnum()
     return {no: 1} if alone and named and words[0].lower() not in PARTS and not _TIME.match(text) else {}
 
 
@@ -144,10 +142,7 @@ def _capitals(lines: Sequence[str]) -> dict[int, int]:
 
 PARTS = ("part", "section", "chapter")
 TITLE_WORDS = 6
-"""A title has at most so many words…"""
-LONG_TITLE_WORDS = 14
-OF_TITLES = frozenset("form set section sequence routine lesson class course session practice drill exercise".split())
-"""…or so many, where one of them is one of these (own choice)."""
+"""A title has at most so many words (own choice)."""
 MOSTLY_CAPITALS = 0.4
 """From this share of lines in capitals on, capitals say nothing (own choice)."""
 BOLD_LEVEL = 7
