@@ -198,23 +198,7 @@ class Building:
         was. `number`: the one that stands before it. False when there is none."""
         last = self.last()
         if said.first or said.name:
-            before = [t for t in self._referred(said) if number or t is not last]
-            if not before:
-                return False
-            if (
-                last
-                and last.posture.name
-                and not last.movements
-                and last.again is None
-                and len(before) == 1
-                and not number
-            ):
-                # "11. Heron wades, right" and under it "Same as 9, on the other side".
-                last.again = (before[0], _turned(said, before[0].posture, last.posture.side))
-                return True
-            for t in before:
-                self._once_more(t, said, number if len(before) == 1 else "")
-            return True
+            return self._as_referred(said, last, number)
         if last is None or not last.posture.name:
             before = [t for p in self.parts for t in p.postures if said.to and t.posture.side == said.to]
             if last is None or not last.movements or not before:
@@ -228,6 +212,20 @@ class Building:
             return True  # its name says already that it is done on both sides
         self._once_more(last, said, number)
         return True
+
+    def _as_referred(self, said: Reference, last: DraftPosture | None, number: str) -> bool:
+        """The postures of numbers or of a name once more; under a name that has no movements, what its movements are. False where there
+        are none."""
+        before = [t for t in self._referred(said) if number or t is not last]
+        untold = last is not None and last.posture.name and not last.movements and last.again is None
+        if (
+            last and untold and len(before) == 1 and not number
+        ):  # "11. Heron wades, right", and then "Same as 9, on the other side"
+            last.again = (before[0], _turned(said, before[0].posture, last.posture.side))
+            return True
+        for t in before:
+            self._once_more(t, said, number if len(before) == 1 else "")
+        return bool(before)
 
     def _once_more(self, before: DraftPosture, said: Reference, number: str) -> None:
         posture = before.posture
@@ -329,6 +327,17 @@ def _plain_name(posture: Posture) -> str:
 
 
 _SIDE_AFTER = re.compile(r"[\s,(]+(?:left|right|l|r)\)?$")
+
+
+T = TypeVar("T")
+
+
+def _turned(said: Reference, posture: Posture, side: Side | None) -> bool:
+    """Whether what is done as a posture is done on its other side. `side`: the one that its own name says."""
+    if said.other and said.to is None:
+        return True
+    to = said.to or side
+    return to is not None and posture.side is not None and to != posture.side
 
 
 T = TypeVar("T")

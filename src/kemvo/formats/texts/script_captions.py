@@ -47,7 +47,7 @@ class _Block(NamedTuple):
 def caption_entries(text: str, name: str) -> Iterator[ScriptEntry]:
     """Every caption block with what it adds. Blocks flow into each other unless one ends a sentence or a long silence
     follows. Raises KemvoError for what is no captions."""
-    rows = [as_text(row) for row in text.splitlines()]
+    rows = [_shown(row) for row in text.splitlines()]
     blocks = _unrolled(_blocks(text, name))
     no = 0
     for block, after in pairwise([*blocks, None]):
@@ -81,16 +81,18 @@ def _blocks(text: str, name: str) -> list[_Block]:
                 mend="Save them again as SubRip or WebVTT.",
             )
         ) from None
-    shown = [
-        (e, tuple(line for row in e.plaintext.splitlines() if (line := without_sounds(as_text(row)).strip())))
-        for e in events
-    ]
+    shown = [(e, tuple(line for row in e.plaintext.splitlines() if (line := _shown(row)))) for e in events]
     blocks = _without_speaker([_Block(e.start, e.end, lines) for e, lines in shown if lines])
     if text.strip() and not blocks and "-->" not in text and not text.lstrip().startswith("WEBVTT"):
         raise KemvoError(
             Problem(what="There are no captions in this file.", where=name, mend="Choose a SubRip or WebVTT file.")
         )
     return blocks
+
+
+def _shown(row: str) -> str:
+    """The words of a line, without tags and without what only sounds."""
+    return " ".join(without_sounds(as_text(row)).split())
 
 
 def _without_speaker(blocks: Sequence[_Block]) -> list[_Block]:

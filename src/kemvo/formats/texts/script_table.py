@@ -224,16 +224,20 @@ def _roles(heads: Sequence[str]) -> list[str]:
     """What the columns are. A first row of words of instruction could sound like one heading, but not like two."""
     roles = [_role(head) for head in heads]
     if sum(map(bool, roles)) < FEWEST_HEADS:
-        roles = [next((role for role, names in ROLES.items() if head in names), "") for head in heads]
+        roles = [_exact_role(head) for head in heads]
     return roles
 
 
 FEWEST_HEADS = 2
 
 
+def _exact_role(head: str) -> str:
+    return next((role for role, names in ROLES.items() if head in names), "")
+
+
 def _role(head: str) -> str:
     """What a heading says its column is; "" for one that is not known."""
-    exact = next((role for role, names in ROLES.items() if head in names), "")
+    exact = _exact_role(head)
     if exact:
         return exact
     words = re.findall(r"[^\W\d_]+", head)
