@@ -33,7 +33,7 @@ from kemvo.core.text_import.lasting import as_long, bounded, held, lasting
 from kemvo.core.text_import.one_line.as_before import Reference
 from kemvo.core.text_import.one_line.labels import number_of
 from kemvo.core.text_import.one_line.posture_lines import MOST_TIMES, NO_NAME, NameLine, name_line
-from kemvo.core.types import EVEN, Front, Side
+from kemvo.core.types import EVEN, Front
 
 
 @dataclass
@@ -221,7 +221,7 @@ class Building:
         if (
             last and untold and len(before) == 1 and not number
         ):  # "11. Heron wades, right", and then "Same as 9, on the other side"
-            last.again = (before[0], _turned(said, before[0].posture, last.posture.side))
+            last.again = (before[0], said.turns(before[0].posture.side, last.posture.side))
             return True
         for t in before:
             self._once_more(t, said, number if len(before) == 1 else "")
@@ -229,7 +229,7 @@ class Building:
 
     def _once_more(self, before: DraftPosture, said: Reference, number: str) -> None:
         posture = before.posture
-        turned = _turned(said, posture, None)
+        turned = said.turns(posture.side)
         once = {"repeats": 1, "alternate": False} if turned and posture.alternate else {}
         new = posture.model_copy(update={"number": number, **once})
         self.parts[-1].postures.append(
@@ -330,27 +330,6 @@ _SIDE_AFTER = re.compile(r"[\s,(]+(?:left|right|l|r)\)?$")
 
 
 T = TypeVar("T")
-
-
-def _turned(said: Reference, posture: Posture, side: Side | None) -> bool:
-    """Whether what is done as a posture is done on its other side. `side`: the one that its own name says."""
-    if said.other and said.to is None:
-        return True
-    to = said.to or side
-    return to is not None and posture.side is not None and to != posture.side
-
-
-T = TypeVar("T")
-
-
-def _turned(said: Reference, posture: Posture, side: Side | None) -> bool:
-    """Whether what is done as a posture is done on its other side. `side`: the one that its own name says."""
-    to = said.to or side
-    return (
-        said.other
-        if said.to is None and said.other
-        else to is not None and posture.side is not None and to != posture.side
-    )
 
 
 def _in_parts(all_: tuple[T, ...], most: int) -> list[tuple[T, ...]]:

@@ -39,6 +39,13 @@ class Reference(NamedTuple):
     other: bool = False
     to: Side | None = None
 
+    def turns(self, done: Side | None, named: Side | None = None) -> bool:
+        """Whether what was done on a side is done on the other. `named`: the side that the name of what refers back says."""
+        if self.other and self.to is None:
+            return True
+        to = self.to or named
+        return to is not None and done is not None and to != done
+
 
 def reference(text: str) -> Reference | None:
     """What a line refers back to, where it says nothing else; None for any other line."""
