@@ -10,9 +10,9 @@ from kemvo.core.facts import Fact
 from kemvo.core.model.catalogue import Known
 from kemvo.core.text_import.naming import called_in_catalogue
 from kemvo.core.text_import.one_line.labels import NUMBER, numbered_as, unlabelled
-from kemvo.core.text_import.one_line.posture_lines import NAME_SHARE, NAME_WORDS, name_line
+from kemvo.core.text_import.one_line.posture_lines import NAME_SHARE, name_line
 from kemvo.core.text_import.whole_text.entries import Given
-from kemvo.core.text_import.whole_text.headings import BODY, COMMANDS, tells_movement
+from kemvo.core.text_import.whole_text.headings import like_a_name, tells_movement
 from kemvo.core.text_import.whole_text.script import ReadEntry, within
 
 FEWEST_NAMES = 4
@@ -70,7 +70,7 @@ def _after_colon(r: ReadEntry) -> re.Match[str] | None:
     if m is None:
         return None
     named = any(f.kind == "posture" and f.start < m.end(1) for f in r.facts)
-    return m if named or _like_a_name(m[1], [f for f in r.facts if f.end <= m.end(1)]) else None
+    return m if named or like_a_name(m[1], [f for f in r.facts if f.end <= m.end(1)]) else None
 
 
 def _name_and_movements(r: ReadEntry, m: re.Match[str]) -> Iterator[ReadEntry]:
@@ -126,7 +126,7 @@ def _row(text: str, begin: int, facts: Sequence[Fact], known: Known) -> list[tup
         spans[-1:] = last
     names = sum(is_known(a, b) for a, b in spans)
     others = [(a, b) for a, b in spans if not is_known(a, b)]
-    plain = all(_like_a_name(text[a:b], [f for f in facts if a <= f.start < b]) for a, b in others)
+    plain = all(like_a_name(text[a:b], [f for f in facts if a <= f.start < b]) for a, b in others)
     fewest = FEWEST_NAMES - (not others)
     return spans if plain and len(spans) >= fewest and names >= MOSTLY_KNOWN * len(spans) else []
 
@@ -141,13 +141,6 @@ def _between(mark: re.Pattern[str], text: str, begin: int, end: int) -> list[tup
     return [(a, b) for a, b in [*out, (at, end)] if text[a:b].strip()]
 
 
-def _like_a_name(text: str, facts: Sequence[Fact]) -> bool:
-    words = name_line(text).name.split()
-    begins = bool(words) and (words[0].lower() not in COMMANDS or (len(words) == 1 and words[0].endswith("ing")))
-    plain = begins and BODY.isdisjoint(w.lower() for w in words)
-    return plain and len(words) <= NAME_WORDS and not tells_movement(facts)
-
-
 def _names_then_tells(r: ReadEntry, m: re.Match[str]) -> bool:
     """Whether words in brackets tell movements, and those before them only name."""
     before = [f for f in r.facts if f.start < m.end(1)]
@@ -156,7 +149,7 @@ def _names_then_tells(r: ReadEntry, m: re.Match[str]) -> bool:
     titled = all(w[:1].isupper() or len(w) < 5 for w in name.split())  # "High Pat on Horse", not "Lift the hands"
     known = any(f.kind == "posture" and f.end - f.start >= NAME_SHARE * len(name) for f in before)
     telling = sum(f.kind in ("step", "lift", "pivot", "kick", "turn") for f in inside) + len(inside) > 1
-    return telling and tells_movement(inside) and (known or (titled and _like_a_name(name, before)))
+    return telling and tells_movement(inside) and (known or (titled and like_a_name(name, before)))
 
 
 def _named(r: ReadEntry, known: Known) -> ReadEntry:

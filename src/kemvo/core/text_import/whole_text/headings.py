@@ -243,19 +243,20 @@ BODY_OR_SIDE = BODY | {"left", "right"}
 
 
 def _is_like_a_name(r: ReadEntry) -> bool:
-    """Whether a line could be nothing but a name: short, no instruction, and no word of the body."""
-    name = _NUMBER_AFTER.sub("", name_line(r.entry.text).name)
-    words = name.split()
+    """Whether a line could be nothing but a name."""
+    name = name_line(r.entry.text).name
     if any(f.kind == "posture" for f in r.facts):
-        return len(words) <= NAME_WORDS
+        return len(_NUMBER_AFTER.sub("", name).split()) <= NAME_WORDS
+    return name[:1].isupper() and not r.entry.text.endswith(".") and like_a_name(name, r.facts)
+
+
+def like_a_name(text: str, facts: Sequence[Fact]) -> bool:
+    """Whether words could be nothing but a name: few, no instruction, and no word of the body."""
+    name = _NUMBER_AFTER.sub("", name_line(text).name)
+    words = name.split()
     titled = words[-1][:1].isupper() if len(words) > 1 else name.endswith("ing")  # "Opening", "Closing"
     plain = words_in(name).isdisjoint(BODY) and bool(words) and (titled or words[0].lower() not in COMMANDS)
-    return plain and name[:1].isupper() and _could_be_name(r)
+    return plain and len(words) <= NAME_WORDS and not tells_movement(facts)
 
 
 _NUMBER_AFTER = re.compile(r"\s*[(\[]\d{1,3}[)\]]$")
-
-
-def _could_be_name(r: ReadEntry) -> bool:
-    text = name_line(r.entry.text).name
-    return not tells_movement(r.facts) and len(text.split()) <= NAME_WORDS and not r.entry.text.endswith(".")
