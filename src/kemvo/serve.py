@@ -20,6 +20,7 @@ from kemvo.api.app import create_app
 from kemvo.api.base.house import House
 from kemvo.api.guard.entry import Guard
 from kemvo.core.errors import KemvoError, Problem
+from kemvo.store.tidying import take_away_left_overs
 from kemvo.store.trouble import StoreTrouble
 
 PORTS_TRIED = 20
@@ -34,7 +35,8 @@ LOCK, ADDRESS = "kemvo.lock", "kemvo.address"
 
 @contextmanager
 def alone(folder: Path) -> Iterator[None]:
-    """Have a data folder to oneself within the block. Raises KemvoError when another Kemvo has it, with its address."""
+    """Have a data folder to oneself within the block; what an earlier Kemvo left half done there is taken away first. Raises
+    KemvoError when another Kemvo has it, with its address."""
     lock = FileLock(folder / LOCK, timeout=0)
     try:
         lock.acquire()
@@ -51,6 +53,7 @@ def alone(folder: Path) -> Iterator[None]:
         # A folder that may only be read: nothing is written there, so two do no harm.
         yield
         return
+    take_away_left_overs(folder)
     try:
         yield
     finally:
@@ -76,7 +79,6 @@ def serve_folder(folder: Path, host: str, port: int, browser: bool, names: Itera
     app = create_app(folder, known_as, guard)
     house: House = app.state.house
     with suppress(OSError):
-        house.tidy()
         (folder / ADDRESS).write_text(address)
     server = uvicorn.Server(uvicorn.Config(app, log_level="warning"))
     print(f"Kemvo is ready: {address}\nIts data are in {folder.resolve()}. Stop it with Ctrl+C.", flush=True)

@@ -119,10 +119,11 @@ FIRST_COPY_S, COPY_EVERY_S = 20.0, 1800.0
 
 
 async def _copy_daily(house: House) -> None:
-    """Make the copy of every day, as long as the server runs."""
+    """Look the data over and make the copy of every day, as long as the server runs."""
     await asyncio.sleep(FIRST_COPY_S)
     while True:
-        await run_in_threadpool(copy_of_today, house.database)
+        if await run_in_threadpool(house.look_over) is None:
+            await run_in_threadpool(copy_of_today, house.database)
         await asyncio.sleep(COPY_EVERY_S)
 
 

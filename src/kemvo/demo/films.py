@@ -51,7 +51,7 @@ def film_demo(folder: Path) -> None:
 
 def _filmed(folder: Path, form: Form, session: Session, clips: Clips, n: int, title: str) -> Recording:
     forms = {FORM_ID: form}
-    with tempfile.TemporaryDirectory(dir=folder) as made:
+    with tempfile.TemporaryDirectory(prefix=".filming-", dir=folder) as made:
         path = Path(made) / f"willows-{n + 1}.mp4"
         how = Studio(seed=11 + n, narrated=n == 1, size=SIZE, fps=FPS, slips=Slips())
         truth = film(session, forms, clips, path, how).truth.recording

@@ -9,6 +9,7 @@ from __future__ import annotations
 
 import hashlib
 import json
+import re
 import shutil
 import sqlite3
 import tempfile
@@ -21,7 +22,7 @@ from pathlib import Path
 from typing import NamedTuple
 
 from kemvo.core.errors import KemvoError, Problem
-from kemvo.store.database import COPIES, NEWEST, Database, copy_to
+from kemvo.store.database import COPIES, NEWEST, Database, copy_to, migrate, text_of
 from kemvo.store.documents import written_now
 from kemvo.store.media import LOUDNESS, media_file
 from kemvo.store.trouble import StoreTrouble
@@ -32,6 +33,12 @@ KEPT_DAYS = 7
 
 MOST_BYTES, MOST_FILES, MOST_RATIO = 50_000_000_000, 200_000, 200
 """Bounds of an archive that is restored: bytes and files unpacked, and how much smaller than that it may be packed."""
+
+CONTENTS_BYTES = 400
+"""Of the list of contents at most so many bytes are read for every file in an archive."""
+
+A_SOUND = re.compile(rf"{SOUNDS}/[0-9A-Za-z][\w.\-]{{0,200}}")
+"""What the sounds in an archive are called."""
 
 COUNTED = ("form", "session")
 Report = Callable[[float], None]
@@ -72,6 +79,8 @@ def back_up(database: Database, out: Path, large: bool = True, report: Report = 
             copy = Path(folder) / DATABASE
             with database.read() as db:
                 copy_to(db, copy)
+            if not is_whole(copy):
+                raise StoreTrouble("damaged", database.path)
             sounds = sorted(_sounds_of(copy, large))
             shelf = database.path.parent / SOUNDS
             there = [shelf / name for name in sounds if (shelf / name).exists()]
@@ -98,33 +107,94 @@ def back_up(database: Database, out: Path, large: bool = True, report: Report = 
 
 
 def restore(database: Database, archive: Path, report: Report = lambda _: None) -> Copied:
-    """Put an archive (or a copy of a day) in the place of the data in the folder; what was there is copied first. Sounds are
-    added, never taken away. Raises KemvoError, with nothing changed, when it is none or damaged."""
-    with tempfile.TemporaryDirectory(prefix=".restoring-", dir=database.path.parent) as folder:
+    """Put an archive (or a copy of a day) in the place of the data in the folder; what was there is copied first, and nobody
+    writes from then until the new data stand. Sounds are added, never taken away. Raises KemvoError, with nothing changed, when
+    it is none or damaged."""
+    with tempfile.TemporaryDirectory(prefix=RESTORING, dir=database.path.parent) as folder:
         if archive.suffix == ".sqlite":
             copy = Path(folder) / DATABASE
             shutil.copyfile(archive, copy)
+            judge(copy, archive.name)
             found = _counted(copy, 0, True, archive.name)
         else:
             with unpacked(archive, Path(folder) / "new", report) as found:
                 pass
             copy = Path(folder) / "new" / DATABASE
-        _check_version(copy, archive.name)
-        _put_aside(database)
+            judge(copy, archive.name)
         shelf = database.path.parent / SOUNDS
         shelf.mkdir(exist_ok=True)
         for file in (Path(folder) / "new" / SOUNDS).glob("*"):
             if not (shelf / file.name).exists():
                 file.replace(shelf / file.name)
-        database.replace_with(copy)
+        with database.exchange():
+            _put_aside(database)
+            _count_on(database, copy)
+            database.replace_with(copy)
     return found
+
+
+RESTORING = ".restoring-"
+"""How the folders begin in which an archive is unpacked before it is put in place."""
+
+
+def judge(copy: Path, name: str) -> None:
+    """Whether a database file may take the place of the data, and bring it up to date where an older Kemvo made it. It must hold
+    what Kemvo's own schema of its version has and nothing besides: no trigger, no view. Raises KemvoError."""
+    try:
+        with closing(sqlite3.connect(copy, isolation_level=None)) as db:
+            db.execute("PRAGMA trusted_schema = OFF")
+            version = db.execute("PRAGMA user_version").fetchone()[0]
+            if version > NEWEST:
+                raise KemvoError(
+                    Problem(what="This copy was made by a newer Kemvo.", where=name, mend="Restore it with that one.")
+                )
+            wanted, here = _schema_of(version), _things(db)
+            if version < 1 or wanted.keys() - here.keys():
+                missing = ", ".join(sorted(n for _, n in wanted.keys() - here.keys())) or "everything"
+                raise _no_copy(f"the database in it has not what Kemvo keeps ({missing} is missing)", name)
+            for kind, extra in sorted(here.keys() - wanted.keys()):
+                raise _no_copy(f"the database in it has a {kind} that Kemvo does not make (“{extra[:60]}”)", name)
+            for thing, columns in wanted.items():
+                if here[thing] != columns:
+                    raise _no_copy(f"its table “{thing[1]}” has other columns than Kemvo’s", name)
+            if db.execute("PRAGMA integrity_check").fetchone()[0] != "ok":
+                raise _no_copy("the database in it is damaged", name)
+            if version < NEWEST:
+                db.execute("BEGIN IMMEDIATE")
+                migrate(db)
+                db.execute("COMMIT")
+    except sqlite3.Error as error:
+        raise _no_copy(f"the database in it cannot be read ({error})", name) from None
+
+
+Things = dict[tuple[str, str], tuple[tuple[str, int], ...]]
+"""What a database is made of: kind and name of each thing in it, with its columns (names, and whether they are hidden or made)."""
+
+
+def _things(db: sqlite3.Connection) -> Things:
+    named = db.execute("SELECT type, name FROM sqlite_master WHERE name NOT LIKE 'sqlite\\_%' ESCAPE '\\'").fetchall()
+    return {
+        (kind, name): tuple(db.execute("SELECT name, hidden FROM pragma_table_xinfo(?)", (name,)).fetchall())
+        if kind == "table"
+        else ()
+        for kind, name in named
+    }
+
+
+def _schema_of(version: int) -> Things:
+    """What a database of a version is made of."""
+    with closing(sqlite3.connect(":memory:", isolation_level=None)) as db:
+        migrate(db, version)
+        return _things(db)
 
 
 def _put_aside(database: Database) -> None:
     """Copy what is there before it is replaced; where it is damaged, the files themselves are kept."""
     folder = database.path.parent / COPIES
     folder.mkdir(exist_ok=True)
-    name = f"before-restoring-{datetime.now():%Y-%m-%d-%H%M%S}"
+    plain = f"before-restoring-{datetime.now():%Y-%m-%d-%H%M%S}"
+    names = (plain, *(f"{plain}-{n}" for n in range(2, 1000)))
+    name = next(n for n in names if not any(folder.glob(f"{n}*")))
     try:
         with database.read() as db:
             copy_to(db, folder / f"{name}.sqlite")
@@ -133,6 +203,25 @@ def _put_aside(database: Database) -> None:
             file = database.path.with_name(database.path.name + end)
             if file.exists():
                 shutil.copyfile(file, folder / f"{name}-damaged.sqlite{end}")
+
+
+def _count_on(database: Database, copy: Path) -> None:
+    """Give documents of a copy that are otherwise than those here a version that nobody has seen yet: a page that still shows
+    what was here is then told so when it saves, and writes over nothing."""
+    here: dict[str, tuple[int, str]] = {}
+    with suppress(StoreTrouble), database.read() as db:
+        for row in db.execute("SELECT id, version, body FROM document"):
+            here[row["id"]] = (row["version"], _mark_of(row["body"]))
+    with closing(sqlite3.connect(copy)) as db, db:
+        db.text_factory = text_of
+        for id_, version, body in db.execute("SELECT id, version, body FROM document").fetchall():
+            known = here.get(id_)
+            if known and known[1] != _mark_of(body):
+                db.execute("UPDATE document SET version = ? WHERE id = ?", (max(version, known[0]) + 1, id_))
+
+
+def _mark_of(text: str) -> str:
+    return hashlib.sha256(text.encode(errors="replace")).hexdigest()
 
 
 @contextmanager
@@ -151,10 +240,14 @@ def unpacked(archive: Path, folder: Path, report: Report = lambda _: None) -> It
                 raise _no_copy("it holds a file twice, or far too many", archive.name)
             if whole > MOST_BYTES or whole > MOST_RATIO * archive.stat().st_size + 10_000_000:
                 raise _no_copy(f"it would unpack to {whole / 1e6:,.0f} MB", archive.name)
+            if packed.getinfo(CONTENTS).file_size > CONTENTS_BYTES * (1 + len(names)):
+                raise _no_copy(f"its list of contents ({CONTENTS}) is far too large", archive.name)
             about = json.loads(packed.read(CONTENTS))
             hashes = dict(about["sha256"])
             done = 0
             for name, wanted in hashes.items():
+                if name != DATABASE and not A_SOUND.fullmatch(name):
+                    raise _no_copy(f"“{name[:60]}” is no place in it", archive.name)
                 into = folder / DATABASE if name == DATABASE else folder / SOUNDS / Path(name).name
                 with packed.open(name) as file, into.open("wb") as out:
                     shutil.copyfileobj(file, out, 1 << 20)
@@ -180,6 +273,15 @@ def unpacked(archive: Path, folder: Path, report: Report = lambda _: None) -> It
         raise _no_copy(f"it is damaged ({error})", archive.name) from None
 
 
+def is_whole(copy: Path) -> bool:
+    """Whether a database file is undamaged throughout."""
+    try:
+        with closing(sqlite3.connect(copy)) as db:
+            return bool(db.execute("PRAGMA integrity_check").fetchone()[0] == "ok")
+    except sqlite3.DatabaseError:
+        return False
+
+
 def _counted(copy: Path, sounds: int, large: bool, name: str = "") -> Copied:
     """What a copied database holds. Raises KemvoError when it is damaged."""
     try:
@@ -196,17 +298,10 @@ def _counted(copy: Path, sounds: int, large: bool, name: str = "") -> Copied:
     return Copied(forms, sessions, takes, sounds, written_now(), large)
 
 
-def _check_version(copy: Path, name: str) -> None:
-    with closing(sqlite3.connect(copy)) as db:
-        if db.execute("PRAGMA user_version").fetchone()[0] > NEWEST:
-            raise KemvoError(
-                Problem(what="This copy was made by a newer Kemvo.", where=name, mend="Restore it with that one.")
-            )
-
-
 def _sounds_of(copy: Path, large: bool) -> set[str]:
     """The sound files that a database names."""
     with closing(sqlite3.connect(copy)) as db:
+        db.text_factory = text_of
         takes = {name for row in db.execute("SELECT file, raw FROM take") for name in row}
         if not large:
             return takes

@@ -6,7 +6,7 @@ import os
 import sqlite3
 import threading
 from collections.abc import Iterator
-from contextlib import AbstractContextManager, closing, contextmanager, suppress
+from contextlib import AbstractContextManager, ExitStack, closing, contextmanager, suppress
 from datetime import datetime
 from importlib.resources import files
 from pathlib import Path
@@ -14,6 +14,7 @@ from pathlib import Path
 import platformdirs
 
 from kemvo.core.errors import KemvoError, Problem
+from kemvo.store.gate import Closed, Gate, Use
 from kemvo.store.trouble import StoreTrouble, of_database
 
 
@@ -35,8 +36,22 @@ def home() -> Path:
 COPIED_AFTER_S = 1.0
 """So long after a write the log is copied into the file."""
 
-WAIT_S = 5.0
-"""So long a write waits for another program to let go of the file."""
+WAIT_S = 2.0
+"""Seconds that a write waits for another program to let go of the file."""
+
+
+class DamagedText(str):
+    """A text of the database with bytes in it that are no UTF-8; each is shown as U+FFFD."""
+
+    __slots__ = ()
+
+
+def text_of(stored: bytes) -> str:
+    """A text of the database (a `text_factory` that refuses none)."""
+    try:
+        return stored.decode()
+    except UnicodeDecodeError:
+        return DamagedText(stored.decode(errors="replace"))
 
 
 class Database:
@@ -52,17 +67,21 @@ class Database:
         self._kept: sqlite3.Connection | None = None
         self._copying: threading.Timer | None = None
         self._lock = threading.RLock()
+        self._gate = Gate()
         self._prepared = False
+        self._rescued = False
         self._mine = threading.local()
         with suppress(StoreTrouble):
             self.prepare()
 
     def prepare(self) -> None:
-        """Bring the file up to date, once, after a copy of it was made. Raises StoreTrouble, or KemvoError when a newer
-        Kemvo wrote it."""
+        """Bring the file up to date, once, after a copy of it was made; where there is none, make it. Raises StoreTrouble (also
+        where it is missing or empty beside copies of it), or KemvoError when a newer Kemvo wrote it."""
         with self._lock:
             if self._prepared:
                 return
+            if _is_empty(self.path) and copies_of(self.path):
+                raise StoreTrouble("gone", self.path)
             with self._told():
                 db = self._connect()
                 try:
@@ -87,9 +106,12 @@ class Database:
             raise of_database(error, self.path) from error
 
     def _connect(self) -> sqlite3.Connection:
-        """A connection; where the folder is read-only, one that only reads."""
+        """A connection; where the folder is read-only, one that only reads. A file that was here and is gone is not made anew."""
+        if self._prepared and _is_empty(self.path):
+            raise self._gone()
         db = sqlite3.connect(self.path, timeout=WAIT_S, isolation_level=None)
         db.row_factory = sqlite3.Row
+        db.text_factory = text_of
         try:
             db.execute("PRAGMA foreign_keys = ON")
             # Every commit is on the disk before it is answered: the log stays open, so closing does not bring it there.
@@ -109,10 +131,23 @@ class Database:
             # A folder that may not be written to: the file as it stands, without a log beside it.
             db = sqlite3.connect(f"{self.path.absolute().as_uri()}?immutable=1", uri=True, isolation_level=None)
             db.row_factory = sqlite3.Row
+            db.text_factory = text_of
         except BaseException:
             db.close()
             raise
         return db
+
+    def _gone(self) -> StoreTrouble:
+        """The trouble of a file that was taken away while it was in use. What it held is still to be had from the file as it was
+        kept open, and is put among the copies, once."""
+        with self._lock:
+            if self._kept is not None and self.path.parent.is_dir() and not self._rescued:
+                folder = self.path.parent / COPIES
+                with suppress(OSError, sqlite3.Error):
+                    folder.mkdir(exist_ok=True)
+                    copy_to(self._kept, folder / f"rescued-{datetime.now():%Y-%m-%d-%H%M%S}.sqlite")
+                    self._rescued = True
+        return StoreTrouble("gone" if self.path.parent.is_dir() else "away", self.path)
 
     def _read_only(self) -> bool:
         """Whether an old file may only be read; it then stays as it is. A new one cannot be made there."""
@@ -154,23 +189,40 @@ class Database:
 
     def replace_with(self, copy: Path) -> None:
         """Put the content of another database file in the place of this one's; a damaged file makes way. Every use after
-        this sees the new content. Raises StoreTrouble."""
+        this sees the new content: readers wait while it is exchanged. To be called within `exchange`. Raises StoreTrouble."""
+        self._gate.close_to_readers()
         with self._lock:
             kept = self._kept is not None
             self.close()
-            self._prepared = False
+            self._prepared = self._rescued = False
             with self._told():
                 try:
+                    if _is_empty(self.path):
+                        self._make_way()
                     self._filled_from(copy)
                 except sqlite3.DatabaseError as error:
                     if of_database(error, self.path).kind != "damaged":
                         raise
-                    for end in ("", "-wal", "-shm"):
-                        self.path.with_name(self.path.name + end).unlink(missing_ok=True)
+                    self._make_way()
                     self._filled_from(copy)
             self.prepare()
             if kept:
                 self.keep_open()
+
+    def _make_way(self) -> None:
+        """Take the file away, with the log beside it, which must not go into another one."""
+        for end in ("", "-wal", "-shm"):
+            self.path.with_name(self.path.name + end).unlink(missing_ok=True)
+
+    @contextmanager
+    def exchange(self) -> Iterator[None]:
+        """Within the block nobody but this thread writes; who would is told at once (StoreTrouble, "restoring"). What was
+        answered before it is in the file. Raises StoreTrouble where those at work do not end."""
+        try:
+            with self._gate.closed():
+                yield
+        except Closed:
+            raise StoreTrouble("restoring", self.path) from None
 
     def _filled_from(self, copy: Path) -> None:
         with closing(sqlite3.connect(copy)) as source, closing(sqlite3.connect(self.path, timeout=WAIT_S)) as here:
@@ -181,19 +233,32 @@ class Database:
     def open(self) -> AbstractContextManager[sqlite3.Connection]:
         """A connection in one transaction that writes: committed at the end of the block, undone if an error leaves it. Within
         `together` it is part of that transaction. Raises StoreTrouble."""
-        return self._transaction("BEGIN IMMEDIATE")
+        return self._transaction("BEGIN IMMEDIATE", "write")
 
     def read(self) -> AbstractContextManager[sqlite3.Connection]:
         """A connection that only reads, at one moment of the data; it waits for no writer. Raises StoreTrouble."""
-        return self._transaction("BEGIN")
+        return self._transaction("BEGIN", "read")
 
     @contextmanager
-    def _transaction(self, begin: str) -> Iterator[sqlite3.Connection]:
+    def _transaction(self, begin: str, use: Use) -> Iterator[sqlite3.Connection]:
         shared: sqlite3.Connection | None = getattr(self._mine, "shared", None)
         if shared is not None:
             yield shared
             return
-        self.prepare()
+        with self._passed(use):
+            self.prepare()
+            yield from self._within(begin)
+
+    @contextmanager
+    def _passed(self, use: Use) -> Iterator[None]:
+        with ExitStack() as inside:
+            try:
+                inside.enter_context(self._gate.through(use))
+            except Closed:
+                raise StoreTrouble("restoring", self.path) from None
+            yield
+
+    def _within(self, begin: str) -> Iterator[sqlite3.Connection]:
         with self._told():
             db = self._connect()
             try:
@@ -209,6 +274,12 @@ class Database:
                 raise
             finally:
                 db.close()
+
+    def look_through(self) -> None:
+        """Look whether the file is whole throughout (some seconds for a gigabyte). Raises StoreTrouble where it is not."""
+        with self.read() as db:
+            if db.execute("PRAGMA quick_check(1)").fetchone()[0] != "ok":
+                raise StoreTrouble("damaged", self.path)
 
     @contextmanager
     def together(self) -> Iterator[None]:
@@ -248,6 +319,19 @@ COPIES = "copies"
 """The folder of copies, in the data folder."""
 
 
+def copies_of(path: Path) -> list[Path]:
+    """The copies that lie beside a database."""
+    return sorted((path.parent / COPIES).glob("*.sqlite"))
+
+
+def _is_empty(path: Path) -> bool:
+    """Whether there is no database file, or one without any content."""
+    try:
+        return path.stat().st_size == 0
+    except FileNotFoundError:
+        return True
+
+
 def copy_to(db: sqlite3.Connection, path: Path) -> None:
     """Copy a database as it is at one moment into a file, while it is in use (SQLite's online backup)."""
     partial = path.with_name(f".{path.name}.part")
@@ -261,8 +345,8 @@ def copy_to(db: sqlite3.Connection, path: Path) -> None:
         partial.unlink(missing_ok=True)
 
 
-def migrate(db: sqlite3.Connection) -> None:
-    """Bring a database up to date, inside the open transaction.
+def migrate(db: sqlite3.Connection, to: int = NEWEST) -> None:
+    """Bring a database up to date, or to an earlier version, inside the open transaction.
 
     Raises KemvoError when the file was written by a newer Kemvo.
     """
@@ -276,7 +360,7 @@ def migrate(db: sqlite3.Connection) -> None:
             )
         )
     for number, sql in steps:
-        if number > at:
+        if at < number <= to:
             for statement in _statements(sql):
                 db.execute(statement)
             db.execute(f"PRAGMA user_version = {number:d}")

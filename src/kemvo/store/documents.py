@@ -15,7 +15,7 @@ from kemvo.core.model.form import Form
 from kemvo.core.model.session import Session
 from kemvo.core.progress.model import ClassGroup, Course, Lesson
 from kemvo.core.recording.model import Recording
-from kemvo.store.database import Database
+from kemvo.store.database import DamagedText, Database
 
 Kind = Literal["form", "session", "recording", "class", "lesson", "course"]
 T = TypeVar("T", Form, Session, Recording, ClassGroup, Lesson, Course)
@@ -147,7 +147,7 @@ class Documents(Generic[T]):
                 (r["id"], r) for r in db.execute(f"SELECT * FROM document WHERE {where}", (self.kind,)).fetchall()
             ]
         except sqlite3.DatabaseError as error:
-            if (error.sqlite_errorcode or 0) & 0xFF != sqlite3.SQLITE_CORRUPT:
+            if (getattr(error, "sqlite_errorcode", 0) or 0) & 0xFF != sqlite3.SQLITE_CORRUPT:
                 raise
             yield from self._rows_one_by_one(db, removed)
 
@@ -193,6 +193,8 @@ class Documents(Generic[T]):
 
     def _read_text(self, text: str) -> T:
         """The content of a text. Raises CannotBeRead."""
+        if isinstance(text, DamagedText):
+            raise CannotBeRead(self._damaged("its content is damaged"))
         try:
             return self.read(json.loads(text))
         except KemvoError as error:

@@ -6,7 +6,6 @@ from __future__ import annotations
 
 import hashlib
 import json
-import time
 from collections.abc import Iterable, Mapping
 from contextlib import suppress
 from pathlib import Path
@@ -19,11 +18,11 @@ from kemvo.store.sounds import Shelf
 MOST_BYTES = 200_000_000_000
 """Larger files are refused."""
 
+COMING = "incoming-media"
+"""The folder of what is half brought in, in the data folder."""
+
 LOUDNESS = "loudness.npz"
 """The ending of what is kept beside a recording's file: how loud it is over time."""
-
-KEPT_S = 14 * 86_400
-"""So long what was only half brought in is kept, to go on with."""
 
 
 def media_file(media: Mapping[str, object] | Media) -> str:
@@ -47,7 +46,7 @@ class MediaShelf:
 
     def __init__(self, folder: Path) -> None:
         self.shelf = Shelf(folder / "sounds")
-        self.coming = folder / "incoming-media"
+        self.coming = folder / COMING
         with suppress(OSError):
             self.coming.mkdir(parents=True, exist_ok=True)
 
@@ -63,22 +62,35 @@ class MediaShelf:
                 )
             )
         id_ = hashlib.sha256(f"{name}|{size}|{changed}".encode()).hexdigest()[:24]
-        about = self.coming / f"{id_}.json"
-        if not about.exists():
-            about.write_text(json.dumps({"name": name[:200], "bytes": size}), encoding="utf-8")
+        with suppress(KemvoError):
+            return self.at(id_)
+        # Nothing is here of it, or nothing that can be read (a disk that was full): it begins again.
+        self.drop(id_)
+        about, partial = self._about(id_), self.coming / f".{id_}.part"
+        try:
+            partial.write_text(json.dumps({"name": name[:200], "bytes": size}), encoding="utf-8")
             (self.coming / id_).touch()
+            partial.replace(about)
+        except OSError:
+            partial.unlink(missing_ok=True)
+            self.drop(id_)
+            raise
         return self.at(id_)
+
+    def _about(self, id_: str) -> Path:
+        """Where it is written what a file is that is being brought in."""
+        return self.coming / f"{Path(id_).name}.json"
 
     def at(self, id_: str) -> Coming:
         """How far a file is. Raises KemvoError when none is being brought in under this number."""
         try:
-            about = json.loads((self.coming / f"{Path(id_).name}.json").read_text(encoding="utf-8"))
+            about = json.loads(self._about(id_).read_text(encoding="utf-8"))
             received = (self.coming / Path(id_).name).stat().st_size
-        except (OSError, ValueError):
+            return Coming(id_, str(about["name"]), int(about["bytes"]), received)
+        except (OSError, ValueError, KeyError, TypeError):
             raise KemvoError(
                 Problem(what="This file is not being brought in (any more).", mend="Choose it again.")
             ) from None
-        return Coming(id_, about["name"], about["bytes"], received)
 
     def take(self, id_: str, at: int, data: bytes) -> Coming:
         """Take a piece of a file that begins at `at`. What is here already is not written twice. Raises KemvoError when
@@ -112,8 +124,12 @@ class MediaShelf:
 
     def drop(self, id_: str) -> None:
         """Let what was brought in go."""
-        for path in (self.coming / Path(id_).name, self.coming / f"{Path(id_).name}.json"):
+        for path in (self.coming / Path(id_).name, self._about(id_)):
             path.unlink(missing_ok=True)
+
+    def coming_bytes(self) -> int:
+        """How much room what is half brought in takes (bytes)."""
+        return sum(p.stat().st_size for p in self.coming.glob("*") if p.is_file())
 
     def keep(self, file: Path, media: Media) -> Path:
         """Keep a file, which is moved here."""
@@ -142,10 +158,3 @@ class MediaShelf:
     def size(self, media: Iterable[Media]) -> int:
         """How much room the files of some recordings take (bytes)."""
         return sum(p.stat().st_size for p in {self.path(m) for m in media} if p.exists())
-
-    def tidy(self) -> None:
-        """Take away what was half brought in long ago."""
-        for path in self.coming.glob("*"):
-            with suppress(OSError):
-                if time.time() - path.stat().st_mtime > KEPT_S:
-                    path.unlink()

@@ -1,4 +1,4 @@
-"""What can go wrong with the data folder, as sentences: damaged, read-only, full, locked."""
+"""What can go wrong with the data folder, as sentences: damaged, read-only, full, locked, taken away."""
 
 from __future__ import annotations
 
@@ -9,7 +9,7 @@ from typing import Literal, NamedTuple
 
 from kemvo.core.errors import KemvoError, Problem
 
-TroubleKind = Literal["damaged", "read-only", "full", "locked", "unreachable"]
+TroubleKind = Literal["damaged", "read-only", "full", "locked", "unreachable", "gone", "away", "restoring"]
 
 
 class TroubleRow(NamedTuple):
@@ -45,6 +45,23 @@ TROUBLES: dict[TroubleKind, TroubleRow] = {
     "unreachable": TroubleRow(
         "The file with your data cannot be opened: {path} ({why}).",
         "See whether the disk is connected and the folder may be read, then try again.",
+        503,
+    ),
+    "gone": TroubleRow(
+        "The file with your data is missing or empty: {path}.",
+        "Put the file back, or restore a copy on the page “Your data”, or with “kemvo restore”. To begin with nothing, move"
+        " the folder “copies” elsewhere and start Kemvo again. What is on this page is kept as long as it stays open.",
+        503,
+    ),
+    "away": TroubleRow(
+        "The folder with your data is not there any more: {folder}.",
+        "Put it back where it was, or connect its disk; Kemvo then goes on by itself. What is on this page is kept as long as"
+        " it stays open.",
+        503,
+    ),
+    "restoring": TroubleRow(
+        "A copy is just being restored, so nothing can be saved.",
+        "Wait a moment. What is on this page is kept as long as it stays open; then choose between it and the restored one.",
         503,
     ),
 }
@@ -88,5 +105,7 @@ def of_database(error: sqlite3.Error, path: Path) -> StoreTrouble:
 
 def of_system(error: OSError, path: Path) -> StoreTrouble | None:
     """What an error of the system means for the data folder; None where it is of another kind."""
+    if isinstance(error, FileNotFoundError) and not path.parent.is_dir():
+        return StoreTrouble("away", path)
     kind = _ERRNOS.get(error.errno or 0)
     return StoreTrouble(kind, path, error.strerror or str(error)) if kind else None

@@ -3,6 +3,7 @@ import { NavLink, Outlet, useLocation } from "react-router";
 import { partOf } from "../help/partOf";
 import { DropAnywhere } from "../home/DropAnywhere";
 import { FirstSteps } from "../home/FirstSteps";
+import { DataTrouble } from "./DataTrouble";
 import { UnderWay } from "./UnderWay";
 
 const PLACES = [
@@ -85,6 +86,7 @@ export function Shell() {
       </header>
       <FirstSteps />
       <main id="page" tabIndex={-1} className="outline-none mx-auto max-w-[1800px] px-4 py-4">
+        <DataTrouble />
         <DropAnywhere />
         <Outlet />
       </main>

@@ -30,6 +30,7 @@ export type StageSound = Schemas["StageSound"];
 export type View = Stage["view"];
 export type Job = Schemas["JobView"];
 export type YourData = Schemas["DataView"];
+export type Health = Schemas["Health"];
 export type Unreadable = Schemas["UnreadableView"];
 export type Suggestion = Schemas["Suggestion"];
 export type LineReading = Schemas["LineReading"];

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
+from contextlib import contextmanager
 from pathlib import Path
 from typing import Annotated, Literal
 
@@ -15,7 +17,7 @@ from kemvo.api.base.documents import (
     disposition,
     file_name,
 )
-from kemvo.api.base.house import Here, new_id
+from kemvo.api.base.house import Here, House, new_id
 from kemvo.api.base.work import JobView, job_view
 from kemvo.api.recordings.recordings import of_session
 from kemvo.api.sessions.sessions import added
@@ -32,6 +34,7 @@ from kemvo.formats.documents.packed_recording import read_packed_recording, writ
 from kemvo.jobs import Job
 from kemvo.recordings import take_in
 from kemvo.store.media import LOUDNESS
+from kemvo.store.trouble import StoreTrouble
 
 router = APIRouter(prefix="/api/recordings", tags=["recordings"])
 
@@ -102,8 +105,8 @@ def new_recording(house: Here, bring: Bring) -> JobView:
     file, name = house.media.whole(bring.coming)
 
     def work(job: Job) -> None:
-        media = take_in(house.media, file, name, job.report)
-        house.media.drop(bring.coming)
+        with _used_up(house, bring.coming):
+            media = take_in(house.media, file, name, job.report)
         forms = house.forms_of(session.body)
         recording = Recording(
             title=bring.title or name.rsplit(".", 1)[0][:200],
@@ -115,6 +118,20 @@ def new_recording(house: Here, bring: Bring) -> JobView:
         job.made = {"id": house.recordings.add(recording).id, "notes": list(media.notes)}
 
     return job_view(house.jobs.start(f"Bringing in {name}", "", "", work))
+
+
+@contextmanager
+def _used_up(house: House, coming: str) -> Iterator[None]:
+    """Let what was brought in go after the block, also where it is refused; what trouble with the data folder or a cancel stops can
+    be gone on with."""
+    try:
+        yield
+    except StoreTrouble:
+        raise
+    except KemvoError:
+        house.media.drop(coming)
+        raise
+    house.media.drop(coming)
 
 
 class Opened(BaseModel):
@@ -131,24 +148,24 @@ def open_packed(house: Here, packed: Opened) -> JobView:
 
     def work(job: Job) -> None:
         unpacked = house.incoming / f"{new_id()}.media"
-        try:
-            found = read_packed_recording(file, name, unpacked)
-            job.report(UNPACKED)
-            recording = found.recording
-            if found.media is not None:
-                media = take_in(
-                    house.media,
-                    found.media,
-                    recording.media.name,
-                    lambda share: job.report(UNPACKED + (1 - UNPACKED) * share),
-                )
-                recording = recording.model_copy(update={"media": media})
-            session = added(house, found.bundle, again=False)
-            recording = recording.model_copy(update={"session_id": session.id, "session_version": session.version})
-            job.made = {"id": house.recordings.add(recording).id, "notes": []}
-        finally:
-            unpacked.unlink(missing_ok=True)
-        house.media.drop(packed.coming)
+        with _used_up(house, packed.coming):
+            try:
+                found = read_packed_recording(file, name, unpacked)
+                job.report(UNPACKED)
+                recording = found.recording
+                if found.media is not None:
+                    media = take_in(
+                        house.media,
+                        found.media,
+                        recording.media.name,
+                        lambda share: job.report(UNPACKED + (1 - UNPACKED) * share),
+                    )
+                    recording = recording.model_copy(update={"media": media})
+                session = added(house, found.bundle, again=False)
+                recording = recording.model_copy(update={"session_id": session.id, "session_version": session.version})
+                job.made = {"id": house.recordings.add(recording).id, "notes": []}
+            finally:
+                unpacked.unlink(missing_ok=True)
 
     return job_view(house.jobs.start(f"Opening {name}", "", "", work))
 
@@ -164,8 +181,8 @@ def bring_file_again(house: Here, id_: str, coming: str) -> JobView:
     file, name = house.media.whole(coming)
 
     def work(job: Job) -> None:
-        media = take_in(house.media, file, name, job.report)
-        house.media.drop(coming)
+        with _used_up(house, coming):
+            media = take_in(house.media, file, name, job.report)
         now = house.recordings.get(stored.id)
         if media.sha256 != now.body.media.sha256:
             house.recordings.save(stored.id, now.version, now.body.model_copy(update={"media": media}))

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import shutil
+from contextlib import suppress
 from datetime import datetime
 from pathlib import Path
 
@@ -47,6 +48,7 @@ KINDS = {
     "day": "copy of the day",
     "before-version": "before a newer Kemvo changed it",
     "before-restoring": "before restoring",
+    "rescued": "from a data file that was taken away",
 }
 """What the copies are, by how their file's name begins."""
 
@@ -55,9 +57,10 @@ KINDS = {
 def your_data(house: Here) -> DataView:
     """How the data stand."""
     unreadable: list[str] = []
-    trouble, media_bytes = None, 0
+    trouble = house.look_over()
+    kept_bytes = 0
     try:
-        media_bytes = house.media.size(r.body.media for gone in (False, True) for r in house.recordings.all(gone))
+        kept_bytes = house.media.size(r.body.media for gone in (False, True) for r in house.recordings.all(gone))
         shelves = (house.forms, house.sessions, house.recordings, house.classes, house.lessons, house.courses)
         for documents in shelves:
             unreadable += [f"the {documents.kind} “{u.title or u.id}”" for u in documents.unreadable()]
@@ -66,14 +69,17 @@ def your_data(house: Here) -> DataView:
         for n, what in ((house.own_postures.unreadable, "own posture"), (house.own_patterns.unreadable, "own pattern")):
             unreadable += [f"{n} {what}{'s' if n > 1 else ''}"] if n else []
     except KemvoError as error:
-        trouble = error.problems[0]
+        trouble = trouble or error.problems[0]
     shelf_bytes = sum(f.stat().st_size for f in house.takes.shelf.folder.glob("*") if f.is_file())
+    free_bytes = 0
+    with suppress(FileNotFoundError):
+        free_bytes = shutil.disk_usage(house.folder).free
     return DataView(
         folder=str(house.folder.resolve()),
         database_bytes=sum(f.stat().st_size for f in house.folder.glob("kemvo.sqlite*")),
-        sound_bytes=shelf_bytes - media_bytes,
-        media_bytes=media_bytes,
-        free_bytes=shutil.disk_usage(house.folder).free,
+        sound_bytes=max(0, shelf_bytes - kept_bytes),
+        media_bytes=kept_bytes + house.media.coming_bytes(),
+        free_bytes=free_bytes,
         copies=[
             CopyView(kind=next((k for begin, k in KINDS.items() if c.name.startswith(begin)), "copy"), **c._asdict())
             for c in day_copies(house.folder)
@@ -81,6 +87,18 @@ def your_data(house: Here) -> DataView:
         unreadable=unreadable,
         trouble=trouble,
     )
+
+
+class Health(BaseModel):
+    """What is wrong with the whole of the data, as far as it is known without looking through all of them."""
+
+    trouble: Problem | None
+
+
+@router.get("/health")
+def health(house: Here) -> Health:
+    """Whether the data can be used; every page asks."""
+    return Health(trouble=house.trouble())
 
 
 @router.post("/backup", status_code=202)

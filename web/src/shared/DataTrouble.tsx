@@ -1,0 +1,27 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link, useLocation } from "react-router";
+import { call, type Health } from "./api";
+
+const EVERY_MS = 60_000;
+
+/** What is wrong with the whole of the data, above every page but the one that says it itself. */
+export function DataTrouble() {
+  const { pathname } = useLocation();
+  const health = useQuery({
+    queryKey: ["data", "health"],
+    queryFn: () => call<Health>("data/health"),
+    refetchInterval: EVERY_MS,
+  });
+  const trouble = health.data?.trouble;
+  if (!trouble || pathname === "/data") return null;
+  return (
+    <div role="alert" className="alert alert-error mb-4" data-trouble>
+      <span>
+        {trouble.what} {trouble.mend}{" "}
+        <Link to="/data" className="underline">
+          Your data
+        </Link>
+      </span>
+    </div>
+  );
+}
