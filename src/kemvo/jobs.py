@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import logging
 import threading
 import uuid
 from collections import OrderedDict
@@ -11,10 +12,31 @@ from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Literal
 
+from kemvo.audio.intake import is_of_content
 from kemvo.core.errors import KemvoError, Problem
+
+log = logging.getLogger("kemvo")
 
 JobState = Literal["waiting", "running", "done", "cancelled", "failed"]
 ENDED: frozenset[JobState] = frozenset({"done", "cancelled", "failed"})
+
+
+CANNOT_BE_DECODED = Problem(
+    what="What is in a sound or film cannot be worked with; it may be damaged.",
+    mend="Save it anew with the program it was made with, and bring that in.",
+)
+
+WENT_WRONG = Problem(
+    what="Something went wrong inside Kemvo while making the file.",
+    mend="Try again; if it stays so, keep the session file and report it with what Kemvo wrote on its terminal.",
+)
+
+
+def _not_written(error: OSError) -> Problem:
+    return Problem(
+        what=f"The file could not be written ({error.strerror or error}).",
+        mend="See whether there is room on the disk, then try again.",
+    )
 
 
 class Cancelled(Exception):
@@ -126,18 +148,13 @@ class Jobs:
             job.problem = error.problems[0]
             job.state = "failed"
         except OSError as error:
-            job.problem = Problem(
-                what=f"The file could not be written ({error.strerror or error}).",
-                mend="See whether there is room on the disk, then try again.",
-            )
+            log.exception("The job “%s” failed", job.title)
+            job.problem = CANNOT_BE_DECODED if is_of_content(error) else _not_written(error)
             job.state = "failed"
-        except Exception:
-            job.problem = Problem(
-                what="Something went wrong inside Kemvo while making the file.",
-                mend="Try again; if it stays so, keep the session file and report it.",
-            )
+        except Exception as error:
+            log.exception("The job “%s” failed", job.title)
+            job.problem = CANNOT_BE_DECODED if is_of_content(error) else WENT_WRONG
             job.state = "failed"
-            raise
 
     def _forget(self) -> None:
         ended = [j for j in self._jobs.values() if j.state in ENDED]

@@ -6,6 +6,7 @@ length of a sound; what its header promises is compared with what is in it; samp
 
 from __future__ import annotations
 
+import errno
 import struct
 from collections import deque
 from collections.abc import Callable, Generator, Iterator
@@ -28,6 +29,12 @@ from kemvo.core.types import in_minutes
 CONTAINERS = "wav,w64,flac,mp3,ogg,mov,matroska,aiff,aac"
 """What is opened, as FFmpeg names it. Anything else (playlists above all, which name other files) is refused."""
 
+MOST_PIXELS = 8192 * 4320
+"""A picture larger than this is not decoded (the largest that cameras film, ITU-R BT.2020, with a margin)."""
+
+OPENED_WITH = {"format_whitelist": CONTAINERS, "protocol_whitelist": "file", "max_pixels": str(MOST_PIXELS)}
+"""FFmpeg's options for everything that comes from outside."""
+
 READABLE = "Choose a WAV, FLAC, Ogg, Opus, MP3 or M4A file."
 
 LOWEST_RATE, HIGHEST_RATE = 4_000, 768_000
@@ -43,6 +50,8 @@ FULL_SCALE: dict[str, tuple[float, float]] = {"u1": (128, 128), "i2": (0, 1 << 1
 """Of samples that are whole numbers: which one is silence, and how far full scale is from it."""
 
 BLOCK_S = 1.0
+
+T = TypeVar("T")
 
 
 class Header(NamedTuple):
@@ -125,10 +134,10 @@ class Intake:
         # A few frames of a sixtieth of a second are put together, since each call costs more than its samples.
         waiting = AudioFifo()
         damaged = 0
-        for packet in container.demux(stream):
+        for packet in undamaged(container.demux(stream), self.name, READABLE):
             try:
                 frames = packet.decode()
-            except av.error.InvalidDataError:
+            except av.error.FFmpegError:
                 damaged += 1
                 continue
             for frame in frames:
@@ -173,9 +182,8 @@ class Intake:
             self.notes.append(f"This file is cut off: it has no end. The {_length(heard_s)} that are there are used.")
 
     def _container(self) -> InputContainer:
-        options = {"format_whitelist": CONTAINERS, "protocol_whitelist": "file"}
         try:
-            return av.open(str(self.path.resolve()), options=options, metadata_errors="ignore")
+            return av.open(str(self.path.resolve()), options=OPENED_WITH, metadata_errors="ignore")
         except (av.error.FFmpegError, ValueError):
             raise self._refused(
                 "This is no sound that Kemvo can read, or it is cut off or damaged.", READABLE
@@ -191,6 +199,22 @@ class Intake:
 
     def _refused(self, what: str, mend: str) -> KemvoError:
         return KemvoError(Problem(what=what, where=self.name[:200], mend=mend))
+
+
+def undamaged(items: Iterator[T], name: str, mend: str) -> Iterator[T]:
+    """The same packets or pictures; where the file `name` is damaged, that is told. FFmpeg's own errors would pass for the
+    system's: of a damaged file it says that something is not permitted. Raises KemvoError, with `mend` as what to do."""
+    try:
+        yield from items
+    except av.error.FFmpegError as error:
+        raise KemvoError(
+            Problem(what=f"This file is damaged, or cut off ({error.strerror}).", where=name[:200], mend=mend)
+        ) from None
+
+
+def is_of_content(error: BaseException) -> bool:
+    """Whether an error is FFmpeg's about what is in a file. Some of those are OSErrors as well, and say nothing of the disk."""
+    return isinstance(error, av.error.FFmpegError) and error.errno not in (errno.ENOSPC, errno.EDQUOT, errno.EROFS)
 
 
 def read_whole(path: Path, rate: int, at_most_s: float, too_long: str, name: str = "") -> tuple[Samples, list[str]]:
@@ -214,9 +238,6 @@ def _all_of(waiting: AudioFifo) -> Iterator[av.AudioFrame]:
 
 AHEAD = 4
 """So many blocks are decoded ahead, on the other core."""
-
-
-T = TypeVar("T")
 
 
 def made_ahead(blocks: Iterator[T]) -> Generator[T, None, None]:

@@ -14,13 +14,14 @@ from av.packet import Packet
 from av.video.stream import VideoStream
 
 from kemvo.audio.chapters import write_chapters
+from kemvo.audio.intake import undamaged
 from kemvo.audio.speech.clips import Clips
 from kemvo.audio.speech.voice import Samples
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.session import SoundChoice
 from kemvo.core.practice.soundtrack import Sound
 from kemvo.core.recording.model import KeptTalk, Media
-from kemvo.film.probe import Report, opened_film, picture_of
+from kemvo.film.probe import READABLE, Report, opened_film, picture_of
 from kemvo.film.sounds import form_of, levels, loudness_of, mixed, own_sound, voice_track
 from kemvo.film.tracks import (
     AAC_RATES,
@@ -203,7 +204,7 @@ def _pictures(
 ) -> Iterator[Packet[VideoStream]]:
     """The picture's packets as they are, on a clock that begins with the first picture."""
     begin = _first_pts(source, picture)
-    for packet in source.demux(picture):
+    for packet in undamaged(source.demux(picture), THE_FILM, READABLE):
         if not packet.size:
             continue
         if packet.pts is not None:
@@ -233,7 +234,7 @@ def _turned(source: av.container.InputContainer, picture: VideoStream, made: Vid
     """The pictures turned upright, then left for right, encoded anew at their own times."""
     begin = _first_pts(source, picture)
     last = -1
-    for frame in source.decode(picture):
+    for frame in undamaged(source.decode(picture), THE_FILM, READABLE):
         pixels = np.rot90(frame.to_ndarray(format="rgb24"), k=int(frame.rotation) // 90 % 4)[:, ::-1]
         image = av.VideoFrame.from_ndarray(np.ascontiguousarray(pixels, np.uint8), "rgb24")
         image.pts = max(last + 1, (frame.pts or 0) - begin)
@@ -246,7 +247,7 @@ def _turned(source: av.container.InputContainer, picture: VideoStream, made: Vid
 def _first_pts(source: av.container.InputContainer, picture: VideoStream) -> int:
     """The time of the picture that is shown first, which need not be the first in the file."""
     first: int | None = None
-    for n, packet in enumerate(source.demux(picture)):
+    for n, packet in enumerate(undamaged(source.demux(picture), THE_FILM, READABLE)):
         if packet.size and packet.pts is not None:
             first = packet.pts if first is None else min(first, packet.pts)
         if n > LOOKED_AT:
@@ -254,6 +255,9 @@ def _first_pts(source: av.container.InputContainer, picture: VideoStream) -> int
     source.seek(0)
     return first or 0
 
+
+THE_FILM = "the film"
+"""Where a damaged place is, as it is told."""
 
 LOOKED_AT = 64
 """The first picture is among so many first packets."""

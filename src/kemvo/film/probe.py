@@ -19,12 +19,15 @@ from av.container import InputContainer
 from av.stream import Stream
 from av.video.stream import VideoStream
 
-from kemvo.audio.intake import CONTAINERS
+from kemvo.audio.intake import MOST_PIXELS, OPENED_WITH, undamaged
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.recording.model import Media
 from kemvo.core.types import in_minutes
 
 READABLE = "Choose an MP4, MOV, WebM or MKV film, or a WAV, FLAC, MP3, Ogg, Opus or M4A sound."
+
+LONGEST_S = 24 * 3600
+"""The longest recording (`RecordedMs`), in seconds."""
 
 Report = Callable[[float], None]
 """Told the share that is done, 0 to 1. It may raise to stop the work."""
@@ -41,14 +44,21 @@ class TrackTimes(NamedTuple):
 @contextmanager
 def opened_film(path: Path, name: str = "") -> Iterator[InputContainer]:
     """A recorded file, open. Raises KemvoError for what is none, or is cut off before anything can be used."""
-    options = {"format_whitelist": CONTAINERS, "protocol_whitelist": "file"}
     try:
-        container = av.open(str(path.resolve()), options=options, metadata_errors="ignore")
+        container = av.open(str(path.resolve()), options=OPENED_WITH, metadata_errors="ignore")
     except (av.error.FFmpegError, ValueError):
         raise refused(
             "This is no film or sound that Kemvo can read, or it is cut off or damaged.", name or path.name
         ) from None
     with container:
+        for picture in container.streams.video:
+            if picture.width * picture.height > MOST_PIXELS:
+                raise refused(
+                    f"Its picture is {picture.width} × {picture.height} points; Kemvo works with up to 8192 × 4320.",
+                    name or path.name,
+                    "Save a smaller copy of it, 1920 × 1080 for example.",
+                )
+            picture.codec_context.options = {"max_pixels": str(MOST_PIXELS)}
         yield container
 
 
@@ -71,15 +81,15 @@ def sound_of(container: InputContainer) -> AudioStream | None:
 
 
 def track_times(
-    container: InputContainer, streams: list[Stream], report: Report = lambda _: None
+    container: InputContainer, streams: list[Stream], name: str, report: Report = lambda _: None
 ) -> dict[int, TrackTimes]:
-    """The times of tracks, by their number, from all their packets."""
+    """The times of tracks, by their number, from all their packets. Raises KemvoError where the file `name` is damaged."""
     size = max(1, container.size or 1)
     first: dict[int, Fraction] = {}
     end: dict[int, Fraction] = {}
     count: dict[int, int] = {}
     at = 0
-    for packet in container.demux(streams):
+    for packet in undamaged(container.demux(streams), name, READABLE):
         at += packet.size
         if not packet.size or packet.pts is None or packet.time_base is None:
             continue
@@ -103,7 +113,7 @@ def probe(path: Path, name: str = "", report: Report = lambda _: None) -> Media:
         if not tracks:
             raise refused("There is neither picture nor sound in this file.", name)
         promised = container.duration / av.time_base if container.duration else None
-        times = track_times(container, tracks, report)
+        times = track_times(container, tracks, name, report)
         seen = times.get(picture.index) if picture else None
         heard = times.get(sound.index) if sound else None
         if picture and not seen:
@@ -114,6 +124,12 @@ def probe(path: Path, name: str = "", report: Report = lambda _: None) -> Media:
         begin = seen.first if seen else heard.first if heard else Fraction(0)
         end = max(t.end for t in (seen, heard) if t)
         whole = end - begin
+        if whole > LONGEST_S:
+            raise refused(
+                f"By its times this recording is {in_minutes(round(whole * 1000))} long; Kemvo takes up to 24 hours.",
+                name,
+                "If it is shorter, its times are damaged: save it anew with the program it was made with. Else cut it.",
+            )
         if promised and promised - float(whole) > max(1.0, promised / 100):
             notes.append(
                 f"This file is cut off: it should be {in_minutes(round(promised * 1000))} long and holds"

@@ -10,6 +10,7 @@ import av
 import numpy as np
 import soxr
 
+from kemvo.audio.intake import undamaged
 from kemvo.audio.loudness import Meter
 from kemvo.audio.render import blocks, samples_of
 from kemvo.audio.speech.clips import Clips
@@ -18,7 +19,7 @@ from kemvo.audio.tones import RATE
 from kemvo.core.model.session import SoundChoice
 from kemvo.core.practice.soundtrack import Sound
 from kemvo.core.recording.model import KeptTalk, Media
-from kemvo.film.probe import opened_film, picture_of, sound_of, track_times
+from kemvo.film.probe import READABLE, opened_film, picture_of, sound_of, track_times
 
 SILENT_RATE = 48_000
 """The rate of the sound of a film that has none."""
@@ -70,7 +71,7 @@ def own_sound(path: Path, media: Media) -> Iterator[Samples]:
         if sound is not None:
             layout = "mono" if form.channels == 1 else "stereo"
             even = av.AudioResampler(format="fltp", layout=layout, rate=form.rate)
-            for frame in _frames(container, sound):
+            for frame in _frames(container, sound, media.name):
                 due = _due(frame, begin, form.rate, at)
                 frame.pts = None
                 for piece in even.resample(frame):
@@ -101,17 +102,18 @@ def _first(path: Path, media: Media) -> Iterator[float]:
     with opened_film(path, media.name) as container:
         sound = sound_of(container)
         if sound is not None:
-            times = track_times(container, [sound])
+            times = track_times(container, [sound], media.name)
             if sound.index in times:
                 yield float(times[sound.index].first)
 
 
-def _frames(container: av.container.InputContainer, sound: av.AudioStream) -> Iterator[av.AudioFrame]:
-    for packet in container.demux(sound):
+def _frames(container: av.container.InputContainer, sound: av.AudioStream, name: str) -> Iterator[av.AudioFrame]:
+    for packet in undamaged(container.demux(sound), name, READABLE):
         try:
-            yield from packet.decode()
-        except av.error.InvalidDataError:
+            frames = packet.decode()
+        except av.error.FFmpegError:
             continue
+        yield from frames
 
 
 def _silence(samples: int, channels: int) -> Iterator[Samples]:

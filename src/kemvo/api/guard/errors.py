@@ -10,6 +10,7 @@ from fastapi.responses import JSONResponse
 from pydantic import ValidationError
 from starlette.exceptions import HTTPException
 
+from kemvo.audio.intake import is_of_content
 from kemvo.core.errors import KemvoError, Problem, from_errors, from_validation
 from kemvo.store.documents import NotThere, Stale
 from kemvo.store.trouble import StoreTrouble, of_system
@@ -59,7 +60,7 @@ def install(app: FastAPI) -> None:
 
     @app.exception_handler(OSError)
     def system_error(request: Request, error: OSError) -> JSONResponse:
-        trouble = of_system(error, request.app.state.house.database.path)
+        trouble = None if is_of_content(error) else of_system(error, request.app.state.house.database.path)
         return store_trouble(request, trouble) if trouble else unexpected(request, error)
 
     @app.exception_handler(Exception)
