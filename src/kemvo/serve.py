@@ -80,7 +80,7 @@ def serve_folder(folder: Path, host: str, port: int, browser: bool, names: Itera
     house: House = app.state.house
     with suppress(OSError):
         (folder / ADDRESS).write_text(address)
-    server = uvicorn.Server(uvicorn.Config(app, log_level="warning"))
+    server = uvicorn.Server(uvicorn.Config(app, log_level="warning", proxy_headers=False))
     print(f"Kemvo is ready: {address}\nIts data are in {folder.resolve()}. Stop it with Ctrl+C.", flush=True)
     if guard:
         print("Other machines may use it with the passphrase.", flush=True)

@@ -1,9 +1,11 @@
 """Kemvo for other machines: a passphrase first, names it answers to, and one Kemvo a folder."""
 
+import asyncio
 import os
 import re
 import subprocess
 import sys
+import time
 from pathlib import Path
 
 import httpx
@@ -59,6 +61,61 @@ def test_guessing_is_slowed_down(guarded: TestClient) -> None:
     assert entered(guarded).status_code == 429, "even the right one has to wait"
 
 
+def test_guesses_at_once_are_counted_before_they_are_looked_at(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    set_passphrase(tmp_path, WORDS)
+    guard = Guard(tmp_path)
+    at_once, most = 0, 0
+
+    def slow(self: Guard, passphrase: str) -> bool:
+        nonlocal at_once, most
+        at_once += 1
+        most = max(most, at_once)
+        time.sleep(0.02)
+        at_once -= 1
+        return passphrase == WORDS
+
+    monkeypatch.setattr(Guard, "_opens", slow)
+
+    async def all_at_once() -> list[bool | None]:
+        tries = [guard.try_one("one", f"guess {n}") for n in range(60)]
+        others = [guard.try_one(f"machine {n}", f"guess {n}") for n in range(60)]
+        return await asyncio.gather(*tries, *others)
+
+    answers = asyncio.run(all_at_once())
+    assert answers[:60] == [False] * 5 + [None] * 55
+    assert answers[60:] == [False] * 35 + [None] * 25, "forty from all together"
+    assert most == 1, "one after the other"
+
+
+def test_the_right_one_costs_no_try(guarded: TestClient) -> None:
+    assert {entered(guarded).status_code for _ in range(8)} == {303}
+
+
+def test_a_changed_passphrase_ends_what_was_opened_at_once_and_counts_at_once(
+    guarded: TestClient, tmp_path: Path
+) -> None:
+    entered(guarded)
+    assert guarded.get("/api/forms").status_code == 200
+    set_passphrase(tmp_path, "another one altogether")
+    assert guarded.get("/api/forms").status_code == 401
+    assert entered(guarded).status_code == 403
+    assert entered(guarded, "another one altogether").status_code == 303
+    assert guarded.get("/api/forms").status_code == 200
+
+
+def test_a_form_that_cannot_be_read_is_a_wrong_passphrase(guarded: TestClient) -> None:
+    for body, kind in (
+        (b"--x\r\nnothing", "multipart/form-data; boundary=x"),
+        (b"anything", "multipart/form-data"),
+        (b"\xff%zz=&&", "application/x-www-form-urlencoded"),
+        (
+            b'--x\r\nContent-Disposition: form-data; name="passphrase"; filename="a"\r\n\r\nb\r\n--x--',
+            "multipart/form-data; boundary=x",
+        ),
+    ):
+        assert guarded.post("/enter", content=body, headers={"Content-Type": kind}).status_code == 403
+
+
 def test_only_its_own_names_and_plain_addresses_are_answered(guarded: TestClient) -> None:
     for host, status in (
         ("hall.local", 200),
@@ -89,7 +146,7 @@ def test_another_host_refuses_to_start_without_a_passphrase(tmp_path: Path, monk
     assert "kemvo passphrase" in run.output
     run = CliRunner().invoke(app, ["passphrase"], input=f"{WORDS}\n")
     assert run.exit_code == 0, run.output
-    assert Guard(tmp_path).opens(WORDS)
+    assert asyncio.run(Guard(tmp_path).try_one("here", WORDS))
 
 
 def test_a_second_kemvo_on_a_folder_names_the_first_and_deletes_nothing(tmp_path: Path) -> None:

@@ -21,6 +21,7 @@ import soxr
 from av.audio.fifo import AudioFifo
 from av.audio.stream import AudioStream
 from av.container import InputContainer
+from av.stream import Stream
 
 from kemvo.audio.speech.voice import Samples
 from kemvo.core.errors import KemvoError, Problem
@@ -190,9 +191,10 @@ class Intake:
             ) from None
 
     def _stream(self, container: InputContainer) -> AudioStream:
-        if not container.streams.audio:
+        stream = next(filter(is_known, container.streams.audio), None)
+        if stream is None:
             raise self._refused("There is no sound in this file.", READABLE)
-        return container.streams.audio[0]
+        return stream
 
     def _too_long(self, seconds: float, mend: str) -> KemvoError:
         return self._refused(f"This sound is longer than {in_minutes(round(seconds * 1000))}.", mend)
@@ -210,6 +212,11 @@ def undamaged(items: Iterator[T], name: str, mend: str) -> Iterator[T]:
         raise KemvoError(
             Problem(what=f"This file is damaged, or cut off ({error.strerror}).", where=name[:200], mend=mend)
         ) from None
+
+
+def is_known(stream: Stream) -> bool:
+    """Whether there is a decoder for a track; where its kind is damaged there is none, and nothing else is known of it."""
+    return getattr(stream, "codec_context", None) is not None
 
 
 def is_of_content(error: BaseException) -> bool:

@@ -79,7 +79,7 @@ def passphrase(folder: Folder = None) -> None:
         else:
             said = sys.stdin.readline().rstrip("\n")
         set_passphrase(folder or home(), said)
-        typer.echo("The passphrase is set. Start Kemvo again for it to count.")
+        typer.echo("The passphrase is set. Whoever was let in with another one must enter again.")
 
 
 @commands.command()

@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+import re
 from datetime import date
+from math import isfinite
 from typing import Annotated, Literal
 
-from pydantic import BaseModel, ConfigDict, Field
+from pydantic import BaseModel, BeforeValidator, ConfigDict, Field
 
 Side = Literal["L", "R"]
 """The performer's own left or right, as written in the form."""
@@ -55,10 +57,31 @@ Day = Annotated[date, Field(ge=date(1900, 1, 1), le=date(2200, 12, 31))]
 VariantId = Literal["gentler", "footwork", "other"]
 """Another way of doing a posture: `core/model/variants.py`."""
 
+_CONTROLS = re.compile(r"[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]+")
+_ENDS_LINES = re.compile(r"[\x00-\x1f\x7f\x85\u2028\u2029]+")
+
+
+def without_controls(text: object) -> object:
+    """A text without control characters, which no file may hold; line breaks stay. What is no text is left to be refused."""
+    return _CONTROLS.sub("", text) if isinstance(text, str) and not text.isprintable() else text
+
+
+def on_one_line(text: object) -> object:
+    """A text without control characters, its line breaks folded to spaces: names and titles go into headers of files that end
+    with their line. What is no text is left to be refused."""
+    if not isinstance(text, str) or text.isprintable() or not _ENDS_LINES.search(text):
+        return text
+    return " ".join(_ENDS_LINES.sub(" ", text).split())
+
+
+OneLine = BeforeValidator(on_one_line)
+NoControls = BeforeValidator(without_controls)
+
 Id = Annotated[str, Field(max_length=64)]
-Line = Annotated[str, Field(max_length=2000)]
-Title = Annotated[str, Field(max_length=200)]
-Tags = Annotated[tuple[Annotated[str, Field(min_length=1, max_length=40)], ...], Field(max_length=12)]
+Line = Annotated[str, NoControls, Field(max_length=2000)]
+Title = Annotated[str, OneLine, Field(max_length=200)]
+Notes = Annotated[str, NoControls, Field(max_length=20_000)]
+Tags = Annotated[tuple[Annotated[str, OneLine, Field(min_length=1, max_length=40)], ...], Field(max_length=12)]
 
 DEFAULT_TEMPO = 30.0
 """Counts per minute of a new form: a 24-posture form of about 150 counts then takes five minutes,
@@ -71,6 +94,19 @@ EMPTY_UP_TO = 10
 practice, no source)."""
 OTHER_SIDE: dict[Side, Side] = {"L": "R", "R": "L"}
 SIDE_WORD: dict[Side, str] = {"L": "left", "R": "right"}
+
+
+LONGEST_MS = 24 * 3_600_000
+"""The longest that anything in time may be, in milliseconds."""
+
+
+def number_in(text: str) -> float:
+    """The number that a cell or a word holds, with a point or a comma. Raises ValueError, also for what is infinite or not a
+    number at all."""
+    number = float(text.strip().replace(",", "."))
+    if not isfinite(number):
+        raise ValueError(f"“{text[:40]}” is not a number")
+    return number
 
 
 def in_minutes(ms: int) -> str:

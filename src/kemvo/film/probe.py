@@ -19,7 +19,7 @@ from av.container import InputContainer
 from av.stream import Stream
 from av.video.stream import VideoStream
 
-from kemvo.audio.intake import MOST_PIXELS, OPENED_WITH, undamaged
+from kemvo.audio.intake import MOST_PIXELS, OPENED_WITH, is_known, undamaged
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.recording.model import Media
 from kemvo.core.types import in_minutes
@@ -51,7 +51,7 @@ def opened_film(path: Path, name: str = "") -> Iterator[InputContainer]:
             "This is no film or sound that Kemvo can read, or it is cut off or damaged.", name or path.name
         ) from None
     with container:
-        for picture in container.streams.video:
+        for picture in filter(is_known, container.streams.video):
             if picture.width * picture.height > MOST_PIXELS:
                 raise refused(
                     f"Its picture is {picture.width} × {picture.height} points; Kemvo works with up to 8192 × 4320.",
@@ -70,14 +70,14 @@ def refused(what: str, name: str, mend: str = READABLE) -> KemvoError:
 def picture_of(container: InputContainer) -> VideoStream | None:
     """The moving picture of a file; a cover picture of a sound is none."""
     for stream in container.streams.video:
-        if not stream.disposition & av.stream.Disposition.attached_pic:
+        if not stream.disposition & av.stream.Disposition.attached_pic and is_known(stream):
             return stream
     return None
 
 
 def sound_of(container: InputContainer) -> AudioStream | None:
     """The first sound of a file."""
-    return container.streams.audio[0] if container.streams.audio else None
+    return next(filter(is_known, container.streams.audio), None)
 
 
 def track_times(

@@ -2,17 +2,22 @@
 
 from __future__ import annotations
 
+import asyncio
+import hashlib
 import html
 import json
 import os
 import secrets
 import time
 from collections import defaultdict, deque
+from contextlib import suppress
 from pathlib import Path
 
 from argon2 import PasswordHasher
 from argon2.exceptions import Argon2Error, InvalidHashError
 from fastapi.concurrency import run_in_threadpool
+from starlette.exceptions import HTTPException
+from starlette.formparsers import MultiPartException
 from starlette.middleware.sessions import SessionMiddleware
 from starlette.requests import Request
 from starlette.responses import HTMLResponse, RedirectResponse, Response
@@ -25,45 +30,66 @@ FILE = "passphrase.json"
 SHORTEST = 10
 DAYS = 30
 TRIES, TRIES_OF_ALL, WITHIN_S = 5, 40, 300.0
-"""So many wrong passphrases are heard from one machine, and from all together, within so many seconds."""
+"""How many wrong passphrases may come from one machine, and from all together, within how many seconds."""
 
 
 class Guard:
     """The passphrase of a data folder. Raises KemvoError where there is none."""
 
     def __init__(self, folder: Path) -> None:
-        try:
-            kept = json.loads((folder / FILE).read_text())
-            self.hash, self.secret = str(kept["hash"]), str(kept["secret"])
-        except (OSError, ValueError, KeyError, TypeError):
+        self._file = folder / FILE
+        self._at = 0
+        self._read()
+        if not self._at:
             raise KemvoError(
                 Problem(
                     what="Other machines could read and change all your data: there is no passphrase yet.",
                     mend=f"Set one with “kemvo passphrase --folder {folder}”, then start Kemvo again. To use it on this machine only, leave out --host.",
                 )
-            ) from None
-        self._wrong: dict[str, deque[float]] = defaultdict(deque)
+            )
+        self.signing = self._secret
+        self._tried: dict[str, deque[float]] = defaultdict(deque)
+        self._one_at_a_time = asyncio.Lock()
 
-    def opens(self, passphrase: str) -> bool:
-        """Whether this is the passphrase. Takes a while, on purpose."""
+    def _read(self) -> None:
+        """Read what is kept, where it has changed since."""
+        with suppress(OSError, ValueError, KeyError, TypeError):
+            at = self._file.stat().st_mtime_ns
+            if at != self._at:
+                kept = json.loads(self._file.read_text())
+                self._hash, self._secret, self._at = str(kept["hash"]), str(kept["secret"]), at
+
+    def mark(self) -> str:
+        """What a cookie must hold of those who entered the passphrase as it is now: a changed one ends all that were given before."""
+        self._read()
+        return hashlib.sha256(self._secret.encode()).hexdigest()[:32]
+
+    async def try_one(self, machine: str, passphrase: str) -> bool | None:
+        """Whether this is the passphrase; None where too many tries came from a machine or from all. A try counts before it is
+        looked at, and one is looked at at a time, since that takes a while and much memory, on purpose."""
+        counted = [self._lately(who) for who in (f"machine {machine}", "all")]
+        if any(len(tried) >= most for tried, most in zip(counted, (TRIES, TRIES_OF_ALL), strict=True)):
+            return None
+        now = time.monotonic()
+        for tried in counted:
+            tried.append(now)
+        async with self._one_at_a_time:
+            opens = await run_in_threadpool(self._opens, passphrase)
+        if opens:
+            for tried in counted:
+                with suppress(ValueError):
+                    tried.remove(now)
+        return opens
+
+    def _opens(self, passphrase: str) -> bool:
+        self._read()
         try:
-            return PasswordHasher().verify(self.hash, passphrase)
+            return PasswordHasher().verify(self._hash, passphrase)
         except (Argon2Error, InvalidHashError):
             return False
 
-    def must_wait(self, machine: str) -> bool:
-        """Whether too many wrong ones came from a machine, or from all."""
-        return any(
-            len(self._lately(who)) >= most for who, most in ((f"machine {machine}", TRIES), ("all", TRIES_OF_ALL))
-        )
-
-    def note_wrong(self, machine: str) -> None:
-        """Remember a wrong passphrase."""
-        for who in (f"machine {machine}", "all"):
-            self._lately(who).append(time.monotonic())
-
     def _lately(self, who: str) -> deque[float]:
-        tried = self._wrong[who]
+        tried = self._tried[who]
         while tried and tried[0] < time.monotonic() - WITHIN_S:
             tried.popleft()
         return tried
@@ -92,7 +118,7 @@ class Entry:
         self.guard = guard
         self.app = app
         self.with_cookie = SessionMiddleware(
-            self._checked, guard.secret, "kemvo", max_age=DAYS * 86_400, same_site="strict"
+            self._checked, guard.signing, "kemvo", max_age=DAYS * 86_400, same_site="strict"
         )
 
     async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
@@ -102,7 +128,7 @@ class Entry:
         request = Request(scope, receive)
         if scope["path"] == "/enter":
             await (await self._enter(request))(scope, receive, send)
-        elif request.session.get("entered"):
+        elif request.session.get("entered") == self.guard.mark():
             await self.app(scope, receive, send)
         elif scope["path"].startswith("/api/"):
             problem = Problem(what="Enter the passphrase first.", mend="Load the page again.")
@@ -114,14 +140,17 @@ class Entry:
         if request.method != "POST":
             return _page()
         machine = request.client.host if request.client else ""
-        if self.guard.must_wait(machine):
+        try:
+            said = (await request.form(max_files=0, max_fields=4)).get("passphrase")
+        except (HTTPException, MultiPartException, ValueError):  # a form that cannot be read
+            said = None
+        entered = await self.guard.try_one(machine, said if isinstance(said, str) else "")
+        if entered is None:
             return _page("Too many tries. Wait five minutes, then try again.", 429)
-        said = (await request.form()).get("passphrase")
-        if isinstance(said, str) and await run_in_threadpool(self.guard.opens, said):
-            request.session["entered"] = True
-            return RedirectResponse("/", 303)
-        self.guard.note_wrong(machine)
-        return _page("That is not the passphrase.", 403)
+        if not entered:
+            return _page("That is not the passphrase.", 403)
+        request.session["entered"] = self.guard.mark()
+        return RedirectResponse("/", 303)
 
 
 STYLE = (

@@ -30,6 +30,9 @@ from kemvo.core.types import (
     Id,
     LeftPct,
     Line,
+    NoControls,
+    Notes,
+    OneLine,
     Origin,
     Side,
     StanceId,
@@ -77,7 +80,7 @@ class Correction(Value):
     them.
     """
 
-    words: Annotated[str, Field(min_length=1, max_length=500)]
+    words: Annotated[str, NoControls, Field(min_length=1, max_length=500)]
     facts: Annotated[tuple[Fact, ...], Field(max_length=20)] = ()
 
 
@@ -87,7 +90,7 @@ class Readings(Value):
     version of the reader that read them.
     """
 
-    words: Annotated[str, Field(max_length=40)] = ""
+    words: Annotated[str, OneLine, Field(max_length=40)] = ""
     reader: Annotated[int, Field(ge=0, le=10_000)] = 0
     line: Annotated[tuple[Fact, ...], Field(max_length=400)] = ()
     foot: Annotated[tuple[Fact, ...], Field(max_length=400)] = ()
@@ -162,7 +165,7 @@ class Posture(Value):
     id: Id = ""
     name: Title = ""
     aliases: tuple[Title, ...] = ()
-    number: Annotated[str, Field(max_length=12)] = ""
+    number: Annotated[str, OneLine, Field(max_length=12)] = ""
     side: Side | None = None
     repeats: Annotated[int, Field(ge=1, le=99)] = 1
     alternate: bool = False
@@ -194,8 +197,8 @@ class Section(Value):
 class Phrase(Value):
     """Words that are said otherwise wherever they come in the form: the school's terms."""
 
-    words: Annotated[str, Field(min_length=1, max_length=200)]
-    instead: Annotated[str, Field(max_length=200)]
+    words: Annotated[str, OneLine, Field(min_length=1, max_length=200)]
+    instead: Annotated[str, OneLine, Field(max_length=200)]
 
 
 class Form(Value):
@@ -212,7 +215,7 @@ class Form(Value):
 
     title: Title = ""
     school: Title = ""
-    notes: Annotated[str, Field(max_length=20_000)] = ""
+    notes: Notes = ""
     tempo: Tempo = DEFAULT_TEMPO
     opening_left_pct: LeftPct = EVEN
     lead_ms: StillMs = 0

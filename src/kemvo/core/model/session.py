@@ -10,7 +10,7 @@ from kemvo.core.errors import from_validation
 from kemvo.core.model.form import Form
 from kemvo.core.tables.block_kinds import BlockKind, CurveId, Facing, Only, VoiceLevel
 from kemvo.core.tables.breath_schools import School
-from kemvo.core.types import Day, Id, Line, StillMs, Tags, Tempo, Title, Value, VariantId
+from kemvo.core.types import Day, Id, Line, Notes, OneLine, StillMs, Tags, Tempo, Title, Value, VariantId
 
 
 class FacingRow(NamedTuple):
@@ -231,7 +231,7 @@ class CueChoice(Value):
     `sooner_ms`: it may begin so much sooner than its kind. `later_ms`: it may end so much later than it should, when a film
     leaves no time before. `must`: whether it has to be said before all others (None: as its kind has it)."""
 
-    cue: Annotated[str, Field(min_length=1, max_length=200)]
+    cue: Annotated[str, OneLine, Field(min_length=1, max_length=200)]
     text: Line = ""
     said: bool | None = None
     pin_ms: Annotated[int, Field(ge=-600_000, le=600_000)] | None = None
@@ -257,7 +257,7 @@ class OwnCue(Value):
     id: Id = ""
     text: Line
     at_ms: Annotated[int, Field(ge=-600_000, le=12 * 3_600_000)] = 0
-    by: Annotated[str, Field(max_length=200)] = ""
+    by: Annotated[str, OneLine, Field(max_length=200)] = ""
 
 
 BackgroundId = Literal["none", "wind", "water", "hum", "own"]
@@ -293,7 +293,7 @@ class Session(Value):
     `class_id`, `day`: for which class, and its lesson of which day. `cautions`: what must be said before it begins."""
 
     title: Title = ""
-    notes: Annotated[str, Field(max_length=20_000)] = ""
+    notes: Notes = ""
     wished_ms: Annotated[int, Field(ge=60_000, le=6 * 3_600_000)] | None = None
     starts_at: Annotated[str, Field(pattern=r"^([01]?\d|2[0-3]):[0-5]\d$|^$")] = ""
     thinning: CurveId = "usual"

@@ -8,7 +8,7 @@ from typing import Annotated
 
 from pydantic import Field, model_validator
 
-from kemvo.core.types import Value
+from kemvo.core.types import OneLine, Value
 
 MOST = 999
 Number = Annotated[int, Field(ge=1, le=MOST)]
@@ -20,7 +20,7 @@ class Within(Value):
     first: Number
     last: Number
     of: Number
-    title: Annotated[str, Field(max_length=200)] = ""
+    title: Annotated[str, OneLine, Field(max_length=200)] = ""
 
     @model_validator(mode="after")
     def _in_order(self) -> Within:

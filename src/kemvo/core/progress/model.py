@@ -13,7 +13,7 @@ from kemvo.core.progress.levels import LevelId, RecallId
 from kemvo.core.tables.block_kinds import BlockKind, Facing, VoiceLevel
 from kemvo.core.tables.groups import GroupId
 from kemvo.core.tables.rooms import Room
-from kemvo.core.types import Day, Id, Line, Side, Title, Value
+from kemvo.core.types import Day, Id, Line, Notes, OneLine, Side, Title, Value
 
 Weekday = Annotated[int, Field(ge=0, le=6)]
 """0 is Monday."""
@@ -24,7 +24,6 @@ Clock = Annotated[str, Field(pattern=r"^([01]?\d|2[0-3]):[0-5]\d$|^$")]
 """A time of day, "10:30", or nothing."""
 
 People = Annotated[int, Field(ge=0, le=500)]
-Notes = Annotated[str, Field(max_length=20_000)]
 Stature = Annotated[int, Field(ge=80, le=230)]
 PlanMinutes = Annotated[int, Field(ge=5, le=360)]
 
@@ -104,8 +103,8 @@ class LessonPart(Value):
     tempo: Annotated[float, Field(ge=0, le=1000, allow_inf_nan=False)] = 0.0
     ms: Annotated[int, Field(ge=0, le=86_400_000)] = 0
     share: Annotated[float, Field(ge=0, le=1)] = 1.0
-    pass_title: Annotated[str, Field(max_length=500)] = ""
-    place: Annotated[str, Field(max_length=120)] = ""
+    pass_title: Annotated[str, OneLine, Field(max_length=500)] = ""
+    place: Annotated[str, OneLine, Field(max_length=120)] = ""
 
 
 class OpenPoint(Value):

@@ -20,6 +20,7 @@ from kemvo.core.recording.model import Again, Edge, Mark, Media, Recording, Sour
 from kemvo.core.recording.performed import EXTRA, Keyed, performance_key
 from kemvo.core.recording.taps import Tap, TapKind
 from kemvo.core.recording.truth import Slips, Stop
+from kemvo.core.types import number_in
 from kemvo.formats.json_text import parsed_json
 
 KIND = "marks"
@@ -269,7 +270,7 @@ def read_taps(text: str, name: str) -> list[Tap]:
         if not any(cells) or cells[0].startswith("#"):
             continue
         try:
-            at = float(cells[0].replace(",", "."))
+            at = number_in(cells[0])
             kind = TAPS[(cells[1] if len(cells) > 1 else "").lower()]
             if not 0 <= at < 24 * 3600:
                 raise ValueError

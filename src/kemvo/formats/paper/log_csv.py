@@ -12,6 +12,7 @@ from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.mirror import mirror_posture
 from kemvo.core.model.session import Forms
 from kemvo.core.progress.model import Lesson, LessonPart, OpenPoint
+from kemvo.core.types import number_in
 from kemvo.formats.csv_text import csv_rows, csv_text
 
 COLUMNS = (
@@ -139,8 +140,8 @@ def _lesson(
                     {
                         "form_id": at if posture_id else "", "posture_id": posture_id, "posture": row.get("posture", "") or known,
                         "kind": row.get("kind") or "follow", "facing": row.get("facing") or "behind", "voice": row.get("words") or "full",
-                        "side": side, "tempo": float(row.get("tempo") or 0), "ms": round(float(row.get("ms") or 0)),
-                        "share": float(row.get("share") or 1), "pass_title": row.get("pass", ""), "place": row.get("place", ""),
+                        "side": side, "tempo": number_in(row.get("tempo") or "0"), "ms": round(number_in(row.get("ms") or "0")),
+                        "share": number_in(row.get("share") or "1"), "pass_title": row.get("pass", ""), "place": row.get("place", ""),
                     }
                 )
             )  # fmt: skip
@@ -153,7 +154,7 @@ def _lesson(
         return Lesson.model_validate(
             {
                 "title": title, "class_id": class_id, "day": day, "began": began, "held": first.get("held", "").lower() != "rehearsal",
-                "source": first.get("from") or "hand", "planned_ms": round(float(first.get("planned minutes") or 0) * 60_000),
+                "source": first.get("from") or "hand", "planned_ms": round(number_in(first.get("planned minutes") or "0") * 60_000),
                 "attendance": int(first["people"]) if first.get("people") else None, "parts": tuple(parts), "points": tuple(points),
                 "notes": first.get("notes", ""),
             }

@@ -5,6 +5,7 @@ from __future__ import annotations
 import base64
 import html
 import json
+import re
 from collections.abc import Sequence
 from importlib.resources import files
 from pathlib import Path
@@ -59,8 +60,7 @@ def write_takeaway(path: Path, title: str, tempos: Sequence[Tempo], usual: int, 
     """Write the file. `usual`: which of the tempos it begins with. `film`: the name of a video that lies beside the file; then the
     sound is the video's. The sounds are read one after the other: only one of them is in memory."""
     page = (files("kemvo.formats.paper") / "takeaway.html").read_text("utf-8")
-    page = page.replace("{{title}}", html.escape(title or "Practice")).replace("{{care}}", html.escape(ADVICE))
-    before, after = page.split("{{data}}")
+    before, after = (_filled(half, title=title or "Practice", care=ADVICE) for half in page.split("{{data}}"))
     with path.open("w", encoding="utf-8") as out:
         out.write(f'{before}{{"usual":{usual},"film":{_script(film)},"tempos":[')
         for n, t in enumerate(tempos):
@@ -71,9 +71,14 @@ def write_takeaway(path: Path, title: str, tempos: Sequence[Tempo], usual: int, 
         out.write(f"]}}{after}")
 
 
+def _filled(page: str, **texts: str) -> str:
+    """A page with texts in their places, all at once: what a text itself holds is never taken for a place."""
+    return re.sub(r"\{\{(\w+)\}\}", lambda m: html.escape(texts[m[1]]), page)
+
+
 def _script(value: object) -> str:
-    """JSON that may stand in a page."""
-    return json.dumps(value, separators=(",", ":"), ensure_ascii=False).replace("</", "<\\/").replace("<!--", "<\\!--")
+    """JSON that may stand in a page: no end of a script nor a comment can be in it (HTML Standard, 4.12.1.3)."""
+    return json.dumps(value, separators=(",", ":"), ensure_ascii=False).replace("<", "\\u003c")
 
 
 BYTES_A_SECOND = 5300

@@ -13,6 +13,7 @@ from collections.abc import Iterator, Mapping, Sequence
 from kemvo.core.text_import.one_line.line_notes import breath_in, weight_in
 from kemvo.core.text_import.whole_text.entries import Given, ScriptEntry
 from kemvo.core.text_import.whole_text.headings import BODY, COMMANDS
+from kemvo.core.types import LONGEST_MS, number_in
 from kemvo.formats.csv_text import csv_rows
 from kemvo.formats.text import CLOCK, stamp_ms
 
@@ -296,7 +297,7 @@ def _line(cells: Mapping[str, str]) -> tuple[str, Given | None]:
         return told[0], None
     if not told or (counts is None and breath is None and weight is None):
         return ", ".join(told), None
-    number = float(counts[1].replace(",", ".")) if counts else None
+    number = number_in(counts[1]) if counts else None
     return ", ".join(told), Given("movement", number, 0, weight, breath)
 
 
@@ -316,7 +317,8 @@ def _ms(cell: str, head: str) -> int | None:
     if _TIME.fullmatch(cell):
         return stamp_ms(cell)
     try:
-        number = float(cell)
+        number = number_in(cell)
     except ValueError:
         return None
-    return round(number) if head.endswith("_ms") else round(number * 1000)
+    ms = number if head.endswith("_ms") else number * 1000
+    return round(ms) if 0 <= ms < LONGEST_MS else None

@@ -9,6 +9,7 @@ import pysubs2
 
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.practice.cue_import import FileCue
+from kemvo.core.types import number_in
 from kemvo.formats.csv_text import csv_rows
 from kemvo.formats.paper.cue_pdf import attached
 from kemvo.formats.text import decoded, stamp_ms, unknown_ending
@@ -118,7 +119,7 @@ def _read_labels(text: str, name: str) -> Iterator[FileCue]:
             continue
         cells = row.split("\t")
         try:
-            start = float(cells[0].replace(",", "."))
+            start = number_in(cells[0])
         except ValueError:
             raise KemvoError(
                 Problem(
@@ -135,7 +136,7 @@ def _cell_ms(cell: str, head: str) -> int | None:
     if re.fullmatch(r"(?:\d+:)?\d{1,3}:\d{2}(?:[.,]\d{1,3})?", cell):
         return stamp_ms(cell if re.search(r"[.,]", cell) else f"{cell}.0")
     try:
-        number = float(cell)
+        number = number_in(cell)
     except ValueError:
         return None
     ms = number if head.endswith("_ms") else number * 1000
