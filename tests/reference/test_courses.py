@@ -2,6 +2,7 @@
 intervals of recaps against their published source."""
 
 import random
+import re
 from datetime import UTC, date, datetime, timedelta
 from zoneinfo import ZoneInfo
 
@@ -12,7 +13,7 @@ from scipy.optimize import Bounds, LinearConstraint, milp
 
 from kemvo.core.progress.course import Load, divided
 from kemvo.core.progress.levels import RECALLS
-from kemvo.core.progress.occasions import CalendarEvent, with_changes
+from kemvo.core.progress.occasions import CalendarEvent, clock_time, with_changes
 from kemvo.formats.paper.calendar import write_calendar
 
 
@@ -149,3 +150,28 @@ def test_graduated_intervals_are_the_published_ones() -> None:
     assert named == (5, 25, 120, 730)
     for days, exact in zip(named, powers[-4:], strict=True):
         assert 0.7 < exact / days < 1.3
+
+
+@pytest.mark.parametrize(
+    ("zone", "day", "onset", "offsets"),
+    [
+        # When clocks change: tzdata (IANA); onsets as the clocks show before it: RFC 5545, 3.6.5.
+        ("Europe/London", date(2027, 3, 28), "DTSTART:20270328T010000", "+0000 +0100"),
+        ("Europe/Berlin", date(2027, 3, 28), "20270328T020000", "+0100 +0200"),
+        ("America/New_York", date(2026, 11, 1), "20261101T020000", "-0400 -0500"),
+        ("America/New_York", date(2027, 3, 14), "20270314T020000", "-0500 -0400"),
+        ("Australia/Lord_Howe", date(2027, 4, 4), "20270404T020000", "+1100 +1030"),
+        ("Asia/Kathmandu", date(2027, 4, 4), "", "+0545 +0545"),
+    ],
+)
+def test_the_rules_of_a_time_zone_begin_at_the_right_hour(zone: str, day: date, onset: str, offsets: str) -> None:
+    lessons = [
+        e.model_copy(update={"zone": zone, "day": day + timedelta(days=n)}) for n in (-1, 0, 1) for e in events(day)
+    ]
+    text = write_calendar("Thursdays", lessons).decode()
+    rules = re.findall(r"BEGIN:(?:DAYLIGHT|STANDARD)\r\n.*?END:", text, re.DOTALL)
+    assert [r for r in rules if onset.removeprefix("DTSTART:") in r and all(o in r for o in offsets.split())]
+    # An independent reader turns every lesson into the moment that tzdata has.
+    for event, lesson in zip(vobject.readOne(text).vevent_list, lessons, strict=True):
+        wanted = datetime.combine(lesson.day, clock_time(lesson.time), ZoneInfo(zone))
+        assert event.dtstart.value.astimezone(UTC) == wanted.astimezone(UTC)

@@ -78,10 +78,10 @@ OneLine = BeforeValidator(on_one_line)
 NoControls = BeforeValidator(without_controls)
 
 Id = Annotated[str, Field(max_length=64)]
-Line = Annotated[str, NoControls, Field(max_length=2000)]
-Title = Annotated[str, OneLine, Field(max_length=200)]
-Notes = Annotated[str, NoControls, Field(max_length=20_000)]
-Tags = Annotated[tuple[Annotated[str, OneLine, Field(min_length=1, max_length=40)], ...], Field(max_length=12)]
+Line = Annotated[str, Field(max_length=2000), NoControls]
+Title = Annotated[str, Field(max_length=200), OneLine]
+Notes = Annotated[str, Field(max_length=20_000), NoControls]
+Tags = Annotated[tuple[Annotated[str, Field(min_length=1, max_length=40), OneLine], ...], Field(max_length=12)]
 
 DEFAULT_TEMPO = 30.0
 """Counts per minute of a new form: a 24-posture form of about 150 counts then takes five minutes,

@@ -30,6 +30,7 @@ from kemvo.audio.tones import RATE
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.session import Session, first_passes, with_pass_ids
 from kemvo.core.model.settings import begun_session
+from kemvo.core.timing.score import require_bounded
 from kemvo.core.timing.timeline import chapters, plan
 from kemvo.core.views.session_plan import Plan, session_plan
 from kemvo.core.views.stage import Stage, View, stage
@@ -100,7 +101,9 @@ def list_sessions(house: Here, removed: bool = False) -> list[SessionRow]:
 @router.post("", status_code=201)
 def new_session(house: Here, form_id: str = "", session: Session | None = None) -> SessionView:
     """A new session: the one given, or a first one over a form, or an empty one."""
-    return view(house, house.sessions.add(with_pass_ids(session or first_session(house, form_id))))
+    made = with_pass_ids(session or first_session(house, form_id))
+    require_bounded(made, house.forms_of(made))
+    return view(house, house.sessions.add(made))
 
 
 @router.post("/file", status_code=201)
@@ -157,7 +160,9 @@ def get_session(house: Here, id_: str) -> SessionView:
 @router.put("/{id_}", response_model=SessionView)
 def save_session(house: Here, id_: str, save: SessionSave) -> Response:
     """Write a session. 409 when somebody else wrote since `version`."""
-    return answer(view(house, house.sessions.save(id_, save.version, with_pass_ids(save.body))))
+    made = with_pass_ids(save.body)
+    require_bounded(made, house.forms_of(made), house.sessions.get(id_).body)
+    return answer(view(house, house.sessions.save(id_, save.version, made)))
 
 
 @router.post("/{id_}/undo")

@@ -80,7 +80,7 @@ class Correction(Value):
     them.
     """
 
-    words: Annotated[str, NoControls, Field(min_length=1, max_length=500)]
+    words: Annotated[str, Field(min_length=1, max_length=500), NoControls]
     facts: Annotated[tuple[Fact, ...], Field(max_length=20)] = ()
 
 
@@ -90,7 +90,7 @@ class Readings(Value):
     version of the reader that read them.
     """
 
-    words: Annotated[str, OneLine, Field(max_length=40)] = ""
+    words: Annotated[str, Field(max_length=40), OneLine] = ""
     reader: Annotated[int, Field(ge=0, le=10_000)] = 0
     line: Annotated[tuple[Fact, ...], Field(max_length=400)] = ()
     foot: Annotated[tuple[Fact, ...], Field(max_length=400)] = ()
@@ -165,7 +165,7 @@ class Posture(Value):
     id: Id = ""
     name: Title = ""
     aliases: tuple[Title, ...] = ()
-    number: Annotated[str, OneLine, Field(max_length=12)] = ""
+    number: Annotated[str, Field(max_length=12), OneLine] = ""
     side: Side | None = None
     repeats: Annotated[int, Field(ge=1, le=99)] = 1
     alternate: bool = False
@@ -197,8 +197,8 @@ class Section(Value):
 class Phrase(Value):
     """Words that are said otherwise wherever they come in the form: the school's terms."""
 
-    words: Annotated[str, OneLine, Field(min_length=1, max_length=200)]
-    instead: Annotated[str, OneLine, Field(max_length=200)]
+    words: Annotated[str, Field(min_length=1, max_length=200), OneLine]
+    instead: Annotated[str, Field(max_length=200), OneLine]
 
 
 class Form(Value):

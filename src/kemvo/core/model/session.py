@@ -231,7 +231,7 @@ class CueChoice(Value):
     `sooner_ms`: it may begin so much sooner than its kind. `later_ms`: it may end so much later than it should, when a film
     leaves no time before. `must`: whether it has to be said before all others (None: as its kind has it)."""
 
-    cue: Annotated[str, OneLine, Field(min_length=1, max_length=200)]
+    cue: Annotated[str, Field(min_length=1, max_length=200), OneLine]
     text: Line = ""
     said: bool | None = None
     pin_ms: Annotated[int, Field(ge=-600_000, le=600_000)] | None = None
@@ -257,7 +257,7 @@ class OwnCue(Value):
     id: Id = ""
     text: Line
     at_ms: Annotated[int, Field(ge=-600_000, le=12 * 3_600_000)] = 0
-    by: Annotated[str, OneLine, Field(max_length=200)] = ""
+    by: Annotated[str, Field(max_length=200), OneLine] = ""
 
 
 BackgroundId = Literal["none", "wind", "water", "hum", "own"]

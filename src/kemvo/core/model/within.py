@@ -20,7 +20,7 @@ class Within(Value):
     first: Number
     last: Number
     of: Number
-    title: Annotated[str, OneLine, Field(max_length=200)] = ""
+    title: Annotated[str, Field(max_length=200), OneLine] = ""
 
     @model_validator(mode="after")
     def _in_order(self) -> Within:

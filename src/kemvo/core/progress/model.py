@@ -103,8 +103,8 @@ class LessonPart(Value):
     tempo: Annotated[float, Field(ge=0, le=1000, allow_inf_nan=False)] = 0.0
     ms: Annotated[int, Field(ge=0, le=86_400_000)] = 0
     share: Annotated[float, Field(ge=0, le=1)] = 1.0
-    pass_title: Annotated[str, OneLine, Field(max_length=500)] = ""
-    place: Annotated[str, OneLine, Field(max_length=120)] = ""
+    pass_title: Annotated[str, Field(max_length=500), OneLine] = ""
+    place: Annotated[str, Field(max_length=120), OneLine] = ""
 
 
 class OpenPoint(Value):

@@ -9,6 +9,7 @@ from collections.abc import Iterable, Iterator, Sequence
 from itertools import groupby
 from typing import Literal, NamedTuple, Protocol
 
+from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.form import Form, Movement, Posture
 from kemvo.core.model.mirror import mirror_posture
 from kemvo.core.model.session import TURN_MS, Forms, Pass, Session
@@ -97,6 +98,26 @@ def score_of(session: Session, forms: Forms) -> Score:
         places += made
     start = next((entry_weight(p, forms) for p in session.passes if not p.off), EVEN)
     return Score(tuple(places), start)
+
+
+MOST_PLACES = 5000
+"""How many movements and pauses a session may go through: more than ten hours at the usual pace (own choice). To work out twice as
+many would keep its page waiting for seconds."""
+
+
+def require_bounded(session: Session, forms: Forms, before: Session | None = None) -> None:
+    """Raises KemvoError where a session goes through far too much; one that goes through no more than `before` is let pass, so
+    that it can be made smaller step by step."""
+    size = len(score_of(session, forms).places)
+    if size > MOST_PLACES and (before is None or size > len(score_of(before, forms).places)):
+        most = max(session.passes, key=lambda p: p.repeats if not p.off else 0)
+        raise KemvoError(
+            Problem(
+                what=f"This session would go through {size:,} movements and pauses; Kemvo works out up to {MOST_PLACES:,}.",
+                where=f"“{pass_title(most, forms)}”, {most.repeats} times",
+                mend="Repeat it fewer times, or make two sessions of it.",
+            )
+        )
 
 
 def score_of_form(form: Form) -> Score:

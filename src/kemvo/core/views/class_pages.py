@@ -2,17 +2,17 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
-from datetime import date, datetime, timedelta
+from collections.abc import Callable, Iterable, Sequence
+from datetime import UTC, date, datetime, time, timedelta
 from typing import NamedTuple
 
 from kemvo.core.model.session import Forms
 from kemvo.core.progress.account import ClassAccount, HowFar, Point, monday, tempo_of, times_done, watched
 from kemvo.core.progress.for_class import cautions_of
-from kemvo.core.progress.lessons import day_words
+from kemvo.core.progress.lessons import day_words, zone_of
 from kemvo.core.progress.levels import USUAL_MISTAKES
 from kemvo.core.progress.model import WEEKDAYS, ClassGroup, Course, Lesson, LessonPart
-from kemvo.core.progress.occasions import meets_on
+from kemvo.core.progress.occasions import clock_time, meets_on
 from kemvo.core.tables.groups import ADVICE
 from kemvo.core.types import Side, Value
 
@@ -189,7 +189,8 @@ def today(classes: Iterable[ClassNow], day: date, to_write: Sequence[Waiting], w
     """What today's page shows."""
     known = list(classes)
     lessons = [_next(c) for c in known if c.next_day is not None]
-    lessons.sort(key=lambda x: (x.day, x.time.zfill(5), x.title))
+    begins = {c.id: _begins(c) for c in known}
+    lessons.sort(key=lambda x: (*begins[x.class_id](x.day), x.title))
     first = monday(day)
     week = []
     for n in range(7):
@@ -199,12 +200,25 @@ def today(classes: Iterable[ClassNow], day: date, to_write: Sequence[Waiting], w
             for c in known
             if at in c.held or (at >= c.now.date() and meets_on(c.group, c.courses, at))
         ]
-        here.sort(key=lambda x: x[1].zfill(5))
+        order = {c.id: (*begins[c.id](at), c.group.title) for c in known}
+        here.sort(key=lambda x, order=order: order[x[0]])  # type: ignore[misc]
         week.append(WeekDay(day=at, name=WEEKDAYS[n], today=at == day, lessons=tuple(here)))
     says = f"{WEEKDAYS[day.weekday()]} {day.day} {day:%B %Y}"
     return Today(
         day=day, says=says, lessons=tuple(lessons), to_write=tuple(to_write), waiting=tuple(waiting), week=tuple(week)
     )
+
+
+def _begins(c: ClassNow) -> Callable[[date], tuple[datetime, bool]]:
+    """When a class's lesson of a day begins by one clock for all (UTC), whatever zone the class is in; one without a time goes
+    before others of its day."""
+    zone = zone_of(c.group) or c.now.tzinfo
+
+    def begins(day: date) -> tuple[datetime, bool]:
+        at = clock_time(c.group.time) if c.group.time else time()
+        return datetime.combine(day, at, zone).astimezone(UTC), bool(c.group.time)
+
+    return begins
 
 
 def _next(c: ClassNow) -> NextLesson:

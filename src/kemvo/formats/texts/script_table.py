@@ -284,7 +284,7 @@ def _name(cells: Mapping[str, str]) -> str:
 def _line(cells: Mapping[str, str]) -> tuple[str, Given | None]:
     """The words of a movement, and what other columns say of it: that goes into its fields, and is not spoken. Cells that say
     something else stand with the words."""
-    counts = re.fullmatch(r"(\d+(?:[.,]\d+)?)(?:\s*(?:counts?|beats?))?", cells["counts"].strip())
+    counts = re.fullmatch(r"(\d{1,6}(?:[.,]\d{1,6})?)(?:\s*(?:counts?|beats?))?", cells["counts"].strip())
     breath, weight = breath_in(cells["breath"]), weight_in(cells["weight"])
     told = ["; ".join(x for x in (cells["line"], cells["body"]) if x)] if cells["line"] or cells["body"] else []
     told += [
