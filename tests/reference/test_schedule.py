@@ -7,7 +7,8 @@ from itertools import pairwise
 import pytest
 from bench.milp import milp_value
 
-from kemvo.core.scheduling.model import Join, Said, Saying, Talk, in_order
+from kemvo.core.scheduling.model import Ceiling, Join, Said, Saying, Talk, in_order
+from kemvo.core.scheduling.reasons import outcomes
 from kemvo.core.scheduling.solver import solve
 
 
@@ -50,3 +51,32 @@ def test_the_schedule_is_the_solvers(seed: int) -> None:
     needed = sum(s.must or s.pin_ms is not None for s in talk.sayings)
     assert answer.value + 1000 * (needed - len(answer.missed)) == pytest.approx(milp_value(talk), abs=2e-4)
     assert len(answer.missed) == len([s for s in talk.sayings if (s.must or s.pin_ms is not None) and s.id not in said])
+
+
+@pytest.mark.parametrize("seed", range(150))
+def test_under_several_ceilings_it_is_the_solvers_and_they_are_kept_where_they_can_be(seed: int) -> None:
+    r, talk = random.Random(10_000 + seed), instance(10_000 + seed)
+    end = max(s.due_ms for s in talk.sayings) + 1
+    cuts = sorted({0, end, *(r.randint(0, end) for _ in range(r.randint(1, 3)))})
+    ceilings = tuple(Ceiling(a, b, r.choice([0.05, 0.1, 0.2, 0.4])) for a, b in pairwise(cuts))
+    talk = talk._replace(ceilings=ceilings)
+    answer = solve(talk)
+    needed = sum(s.must or s.pin_ms is not None for s in talk.sayings)
+    best = milp_value(talk)
+    assert best is not None
+    if not answer.kept:
+        # What must be said goes before the ceilings: no schedule that keeps them says as much of it.
+        assert best < 1000 * (needed - len(answer.missed)) - 500
+        return
+    best -= 1000 * (needed - len(answer.missed))
+    assert answer.value >= best - 0.005 * abs(best) - 1e-6
+    assert answer.bound >= best - 2e-4
+
+
+def test_two_joins_of_the_same_cues_are_one_with_the_wordings_of_both() -> None:
+    sayings = tuple(Saying(i, t, 0, t, (Said(i, 900, 1.0),)) for i, t in (("a", 1000), ("b", 1100)))
+    joins = (Join(("a", "b"), (Said("long", 5000, 9.0),)), Join(("a", "b"), (Said("short", 800, 5.0),)))
+    talk = Talk(sayings, (), 0, joins)
+    answer = solve(talk)
+    assert [(u.text, u.wording) for u in answer.utterances] == [("short", 1)]
+    assert {o.text for o in outcomes(talk, answer)} == {"short"}

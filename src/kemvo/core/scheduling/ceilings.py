@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
 
+from kemvo.core.scheduling.mixed_integer import chosen_by_solver
 from kemvo.core.scheduling.model import Answer, TimedUtterance, overrun, spoken_ms
 from kemvo.core.scheduling.task import Option, Task
 
@@ -15,6 +16,8 @@ TRIES = 20
 """So often something more is tried at most in what is left free."""
 NEAR = 0.004
 """An answer so near to what none can exceed (a share of it) is not looked at further."""
+TOLERANCE = 1e-6
+"""What the general solver may be off by, in worth (its own feasibility tolerance)."""
 HIGHEST = 1e6
 """A price beyond which nothing is said any more."""
 
@@ -53,13 +56,18 @@ def within_ceilings(task: Task) -> Answer:
             break
     if kept is None:
         tried = [max(a, b) for a, b in zip(low, high, strict=True)]
-        said = task.best(tried)
-        if overrun(talk, said):
-            return task.answer(said, low)
-        kept = said, tried
+        quiet = [HIGHEST] * len(low)
+        kept = next(((s, p) for p in (tried, quiet) if not overrun(talk, s := task.best(p))), None)
+        if kept is None:
+            return task.answer(task.best(tried), low)
     enough = (1 - NEAR) * bound * task.scale
     kept = _lowered(task, *kept, sorted(bounded), enough)
     said = _filled(task, kept[0], enough)
+    if task.value(said) < enough:
+        found = chosen_by_solver(task, task.musts_of(said))
+        bound = min(bound, found.bound + TOLERANCE)
+        if found.said is not None and not overrun(talk, found.said) and task.value(found.said) > task.value(said):
+            said = found.said
     answer = task.answer(said, kept[1])
     return answer._replace(bound=max(bound, answer.value))
 

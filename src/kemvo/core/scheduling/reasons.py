@@ -6,7 +6,7 @@ from bisect import bisect_left, bisect_right
 from collections.abc import Sequence
 from typing import Literal, NamedTuple
 
-from kemvo.core.scheduling.model import Answer, Saying, Talk, TimedUtterance, in_order
+from kemvo.core.scheduling.model import Answer, Saying, Talk, TimedUtterance, in_order, joins_of
 from kemvo.core.scheduling.value_curve import Interval, merged
 
 MOVED_MS = 2500
@@ -86,7 +86,7 @@ def _how(
 def _in_full(u: TimedUtterance, talk: Talk, order: Sequence[Saying], places: dict[str, int]) -> bool:
     if len(u.ids) == 1:
         return u.wording == 0
-    worth = next(j for j in talk.joins if j.ids == u.ids).wordings[u.wording].worth
+    worth = next(j for j in joins_of(talk) if j.ids == u.ids).wordings[u.wording].worth
     return worth >= sum(max(w.worth for w in order[places[i]].wordings) for i in u.ids) - 1e-9
 
 

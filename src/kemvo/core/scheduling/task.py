@@ -35,7 +35,7 @@ MOST = 1 << 61
 """What all together is worth must stay below this, so that it can be added up exactly."""
 
 ROOM = 10_000_000
-"""So many values of the tables of a problem are kept as they are; those after them packed into less room."""
+"""Table entries that are kept uncompressed; those after them are packed."""
 
 
 class Option(NamedTuple):
@@ -308,14 +308,14 @@ class Task:
             )  # fmt: skip
             ids = tuple(s.id for s in self.sayings[o.first : o.last + 1])
             start = (end - o.ms) * self.step
-            length = self._length(o)
+            length = self.length(o)
             said.append(TimedUtterance(ids, o.wording, o.text, start, start + length))
             free = end - o.ms
             i = o.first
             value = fronts[i].value(free)
         return said[::-1]
 
-    def _length(self, o: Option) -> int:
+    def length(self, o: Option) -> int:
         """The length of a wording in milliseconds, as it was given."""
         if o.first == o.last:
             return self.sayings[o.first].wordings[o.wording].ms
@@ -339,6 +339,11 @@ class Task:
         at = {s.id: i for i, s in enumerate(self.sayings)}
         first, last = at[u.ids[0]], at[u.ids[-1]]
         return next(o.worth for o in self.options[last] if (o.first, o.wording) == (first, u.wording))
+
+    def musts_of(self, said: Sequence[TimedUtterance]) -> int:
+        """How much of what must be said is said."""
+        spoken = {x for u in said for x in u.ids}
+        return sum(self._needed(s) for s in self.sayings if s.id in spoken)
 
     def bound(self, said: Sequence[TimedUtterance], prices: Sequence[float]) -> float:
         """What no schedule within the ceilings can exceed, by the prices tried (Lagrange)."""
@@ -376,4 +381,4 @@ def _widest_first(row: Sequence[Option]) -> list[int]:
 
 
 WHOLE = 1e-9
-"""So near a whole number is taken for one."""
+"""Tolerance for treating a float as an integer."""
