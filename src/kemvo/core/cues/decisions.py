@@ -3,7 +3,7 @@ reasons in numbers."""
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Collection, Mapping, Sequence
 from typing import NamedTuple
 
 from kemvo.core.cues.candidates import Candidates
@@ -76,39 +76,49 @@ def decide(
     Answers with one decision for every cue, in the order of their moments; none is lost.
     """
     talk = problem_of(found, lengths, blocked, ceilings, price_per_s)
-    answer = solve(talk, GRID_MS)
-    for _ in range(FEET_FIRST):
-        alone = _hands_alone(found, answer)
-        if not alone:
-            break
-        # Hands are not told in the place of the feet: they rest, and the time goes to what needs it.
-        resting = tuple(s._replace(opens_ms=s.due_ms) if s.id in alone else s for s in talk.sayings)
-        talk = talk._replace(sayings=resting, joins=tuple(j for j in talk.joins if not alone & set(j.ids)))
-        answer = solve(talk, GRID_MS)
+    talk, answer = _feet_first(found, talk)
     by_id = {c.id: c for c in found.cues}
     return Decided([Decision(by_id[o.id], *o[1:]) for o in outcomes(talk, answer)], talk, answer)
 
 
-FEET_FIRST = 3
-"""So often it is looked at most whether hands are told whose feet are not."""
+def _feet_first(found: Candidates, talk: Talk) -> tuple[Talk, Answer]:
+    """The schedule in which no hands are told of a movement of which a foot, weight or turn cue is left out, but for what the
+    instructor pinned. Hands that would be rest, and the time goes to what needs it, until none are; then those whose feet are
+    told by now are tried once more."""
+    plain, resting = talk, frozenset[str]()
+    answer = solve(talk, GRID_MS)
+    while alone := _hands_alone(found, answer):
+        resting |= alone
+        talk = _without(plain, resting)
+        answer = solve(talk, GRID_MS)
+    if resting:
+        still = resting & _hands_alone(found, answer, resting)
+        again = _without(plain, still)
+        tried = solve(again, GRID_MS)
+        if not _hands_alone(found, tried) and tried.value > answer.value:
+            return again, tried
+    return talk, answer
 
 
-def _hands_alone(found: Candidates, answer: Answer) -> set[str]:
-    """The cues of hands that are said though no foot cue of their movement is, where it has one."""
+def _without(talk: Talk, resting: Collection[str]) -> Talk:
+    """A problem in which some sayings have no room."""
+    sayings = tuple(s._replace(opens_ms=s.due_ms) if s.id in resting else s for s in talk.sayings)
+    return talk._replace(sayings=sayings, joins=tuple(j for j in talk.joins if not set(j.ids) & set(resting)))
+
+
+def _hands_alone(found: Candidates, answer: Answer, those: Collection[str] = ()) -> frozenset[str]:
+    """The cues of hands that are said, or are among `those`, of movements with a foot, weight or turn cue that is not."""
     said = {x for u in answer.utterances for x in u.ids}
-    feet: dict[int, bool] = {}
-    for c in found.cues:
-        if c.kind in ("foot", "turn"):
-            feet[c.span] = feet.get(c.span, False) or c.id in said
-    return {
+    lacking = {c.span for c in found.cues if c.kind in ("foot", "turn") and c.wordings and c.id not in said}
+    return frozenset(
         c.id
         for c in found.cues
         if c.kind in ("hands", "late")
-        and c.id in said
-        and not feet.get(c.span, True)
+        and (c.id in said or c.id in those)
+        and c.span in lacking
         and not c.must
         and c.pin_ms is None
-    }
+    )
 
 
 def problem_of(
