@@ -45,7 +45,7 @@ Origin = Literal["read", "hand", "filled"]
 """Where a value comes from: read from the words, set by hand, or filled in from what stood before or was widely
 taught."""
 
-Care = Literal["kick", "jump", "low", "one-leg", "bend", "twist", "high-arms"]
+Care = Literal["kick", "jump", "low", "one-leg", "bend", "twist", "high-arms", "partner"]
 """What makes a posture want care, and a gentler version."""
 
 Front = Literal["north", "east", "south", "west"]

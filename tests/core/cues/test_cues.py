@@ -89,10 +89,10 @@ def test_two_key_words_are_better_than_one_sentence() -> None:
 
 
 VOICE_KINDS = {
-    "full": {"facing", "name", "foot", "hands", "late"},
-    "short": {"facing", "name", "foot"},
-    "names": {"facing", "name"},
-    "breath": {"facing", "breath"},
+    "full": {"caution", "facing", "name", "foot", "hands", "late"},
+    "short": {"caution", "facing", "name", "foot"},
+    "names": {"caution", "facing", "name"},
+    "breath": {"caution", "facing", "breath"},
     "silent": set(),
 }
 
@@ -176,7 +176,7 @@ def test_an_unnamed_posture_and_an_empty_session_are_no_trouble() -> None:
     form = one_posture(Movement(line="Sink"))
     assert Posture().movements == ()
     done = work_out(Session(passes=(Pass(part=Part(form_id="f")),)), {"f": form}, talk)
-    assert [d.cue.kind for d in done.decisions] == ["facing", "foot"]
+    assert [d.cue.kind for d in done.decisions] == ["facing", "caution", "foot"]
 
 
 def _laid(session: Session, here: dict) -> tuple:

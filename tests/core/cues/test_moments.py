@@ -12,7 +12,7 @@ from kemvo.core.model.form import Form, Movement, Posture, Section
 from kemvo.core.model.session import Calls, CueChoice, Part, Pass, Session, with_pass_ids
 from kemvo.core.movement.readings import finished
 from kemvo.core.practice.pipeline import Practice, work_out
-from kemvo.core.tables.groups import Who
+from kemvo.core.tables.groups import STOP, Who
 from kemvo.core.text_import.draft import draft
 from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.core.timing.opening_pause import with_pauses
@@ -87,12 +87,32 @@ def test_a_caution_is_told_where_the_body_does_it_and_only_in_a_pass_that_does()
     )  # fmt: skip
     lift = next(s.start_ms for s in done(form(heron)).heard.spans if s.movement and "knee" in s.movement.line)
     practice = done(form(heron))
-    (told,) = [d for d in practice.decisions if d.cue.kind == "caution"]
+    (told,) = [d for d in practice.decisions if d.cue.kind == "caution" and d.text != STOP]
     assert told.end_ms is not None
     assert told.end_ms <= lift
     assert told.cue.target_ms in {s.start_ms for s in practice.heard.spans}
-    assert not said(done(form(heron), kind="watch", facing="watch"), "caution")
-    assert not said(done(form(heron), only="hands", kind="hands"), "caution")
+    assert said(done(form(heron), kind="watch", facing="watch"), "caution") == [STOP]
+    assert said(done(form(heron), only="hands", kind="hands"), "caution") == [STOP]
+
+
+@pytest.mark.parametrize("cautions", [True, False])
+@pytest.mark.parametrize("silent_first", [True, False])
+def test_when_to_stop_is_said_once_and_time_is_kept_for_what_opens_a_pass_only_where_it_is_said(
+    cautions: bool, silent_first: bool
+) -> None:
+    heron = form(Posture(name="Heron", movements=(Movement(line="Sit into the right leg", counts=8),)))
+    passes = tuple(
+        Pass(id=f"p{n}", part=Part(form_id="f"), voice="silent" if n == 0 and silent_first else "full")
+        for n in range(3)
+    )
+    told = tuple(f"A long caution of this class, number {n}, that takes some seconds to say" for n in range(4))
+    s = Session(passes=passes, cautions=told, calls=Calls(cautions=cautions))
+    practice = work_out(s, {"f": heron}, lambda texts: {t: estimated_ms(t, 130) for t in texts})
+    assert [d.text for d in practice.decisions if d.cue.kind == "caution"] == ([STOP, *told] if cautions else [])
+    still = {x.round.no: x.end_ms - x.start_ms for x in reversed(practice.heard.spans) if x.kind == "pause"}
+    first = 1 if silent_first else 0
+    assert (still[first] > 15_000) == cautions, "no stillness in which nothing is said"
+    assert all(ms < 10_000 for no, ms in still.items() if no != first)
 
 
 def test_a_gentler_version_is_told_to_a_group_that_asks_for_it() -> None:

@@ -25,7 +25,7 @@ from kemvo.core.practice.cue_rows import cue_rows
 from kemvo.core.practice.cures import BETTER, cures
 from kemvo.core.practice.desk import desk
 from kemvo.core.practice.pipeline import Practice, work_out
-from kemvo.core.tables.groups import Who
+from kemvo.core.tables.groups import STOP, Who
 from kemvo.formats.paper.cue_pdf import write_cue_pdf
 from kemvo.formats.tracks.cue_files import CUE_FILES
 from kemvo.formats.tracks.cues_back import read_cues
@@ -117,7 +117,7 @@ def test_every_kind_of_cue_is_there_when_it_is_called() -> None:
         "pass", "facing", "section", "caution", "gentler", "name", "foot", "turn", "hands", "late", "breath", "count",
         "reminder", "time-left", "text",
     }  # fmt: skip
-    assert said(s, "caution") == ["Keep a chair near"]
+    assert said(s, "caution") == [STOP, "Keep a chair near"]
     assert said(s, "gentler") == ["Or gentler: the toe stays on the floor"] * 2
     assert said(s, "section") == ["Arriving", "Leaving"] * 3
     assert said(s, "reminder") == ["Shoulders low.", "Soft knees."]

@@ -92,6 +92,13 @@ export function Scene({ stage, face, holding, told, loop, ref }: SceneProps) {
   const still = span.kind !== "movement";
   const counted = span.key === COUNT_IN ? Math.max(1, Math.ceil((span.end_ms - tenth * 100) / 1000)) : null;
   const coming = counted ? stage.spans[at + 1] : undefined;
+  const begun = stage.spans.slice(0, at + 1).some((s) => s.kind === "movement");
+  const care = [
+    begun ? "" : stage.advice,
+    ...(span.care.length ? span.care : span.next_care.map((c) => `${span.next_posture}: ${c}`)),
+  ]
+    .filter(Boolean)
+    .join(" · ");
   const pass = stage.passes.findLast((p) => p.start_ms <= span.start_ms);
   return (
     <>
@@ -192,6 +199,14 @@ export function Scene({ stage, face, holding, told, loop, ref }: SceneProps) {
                 </p>
               )}
             </>
+          )}
+          {care && (
+            <p
+              className="line-clamp-3 border-accent border-l-4 pl-3 text-[max(2.8vh,1rem)] leading-snug"
+              data-care
+            >
+              {care}
+            </p>
           )}
           <p className={`line-clamp-2 ${LARGE}`} data-next>
             <span className="quiet">Next: </span>

@@ -14,6 +14,7 @@ from kemvo.api.base.work import JobView, job_view
 from kemvo.api.recordings.files import with_voice
 from kemvo.audio.render import Order, render, under_of
 from kemvo.core.timing.timeline import chapters
+from kemvo.core.views.at_home import has_gentler_ways, in_gentler_ways, room_words
 from kemvo.core.views.stage import stage
 from kemvo.film.give_back import ending_for
 from kemvo.formats.paper.takeaway import Tempo, estimated_bytes, write_takeaway
@@ -39,10 +40,12 @@ def takeaway_size(house: Here, kind: Source, id_: str, tempo: Annotated[list[Spe
 
 class Wish(BaseModel):
     """Which tempos are in it (1 is as planned), one to three. `film`: of a recording, the name of the video that will lie beside
-    it; as it is given back, if not told."""
+    it; as it is given back, if not told. `gentler`: who practises alone does the gentler ways where there are some, unless a pass names
+    its ways itself."""
 
     tempos: Annotated[list[Speed], Field(min_length=1, max_length=3)] = [1.0]
     film: Annotated[str, Field(max_length=200)] = ""
+    gentler: bool = True
 
 
 @router.post("", status_code=202)
@@ -58,7 +61,7 @@ def make_takeaway(house: Here, kind: Source, id_: str, wish: Wish) -> JobView:
         try:
             for n, speed in enumerate(tempos):
                 done = lambda share, n=n: job.report((n + share) / (len(tempos) + 0.1))  # noqa: E731
-                made.append(_tempo(house, kind, id_, speed, job, sounds, done))
+                made.append(_tempo(house, kind, id_, speed, job, sounds, done, wish.gentler))
             path = house.renders / f"{job.id}.html"
             usual = min(range(len(tempos)), key=lambda i: abs(tempos[i] - 1))
             film = wish.film or _film_of(house, id_) if kind == "recordings" else ""
@@ -84,11 +87,17 @@ def _film_of(house: House, id_: str) -> str:
     return f"{file_name(with_voice(recording))}.{ending_for(recording.media)}"
 
 
-def _tempo(house: House, kind: Source, id_: str, speed: float, job: Job, sounds: list[Path], done: object) -> Tempo:
+def _tempo(
+    house: House, kind: Source, id_: str, speed: float, job: Job, sounds: list[Path], done: object, gentler: bool
+) -> Tempo:
     """The practice at one tempo; its sound, where it is not a film's, is added to `sounds`."""
     session, practice = house.practice_of(id_, speed, kind=kind)
+    if gentler and kind == "sessions" and has_gentler_ways(session, house.forms_of(session)):
+        session = in_gentler_ways(session)
+        practice = house.practice(session, speed)
     name = "as planned" if speed == 1 else f"{100 * speed:.0f} %"
     shown = stage(practice, session.title, "class", speed)
+    shown = shown.model_copy(update={"advice": " ".join(x for x in (shown.advice, room_words(practice)) if x)})
     if kind == "recordings":
         return Tempo(name, shown, None)
     path = house.renders / f"{job.id}.{speed}.mp3"

@@ -25,12 +25,20 @@ from kemvo.core.cues.wording import (
 from kemvo.core.language.numbers import number_word
 from kemvo.core.language.speech_estimate import estimated_ms
 from kemvo.core.model.form import Movement
-from kemvo.core.model.session import FACINGS, VOICES, Calls, Forms, Session
+from kemvo.core.model.session import VOICES, Calls, Forms, Session
 from kemvo.core.model.within import within_words
 from kemvo.core.movement.interpretation import FEET, line_facts
 from kemvo.core.movement.line_parts import part_facts, portions
 from kemvo.core.tables.block_kinds import BLOCK_KINDS as BLOCKS
-from kemvo.core.timing.opening_pause import done_along
+from kemvo.core.tables.groups import STOP
+from kemvo.core.timing.opening_pause import (
+    cautions_of_posture,
+    done_along,
+    facing_words,
+    first_cautions,
+    section_titles,
+    told_first,
+)
 from kemvo.core.timing.pass_breath import Breathed
 from kemvo.core.timing.pass_postures import form_of
 from kemvo.core.timing.score import Performance, place_name
@@ -121,10 +129,8 @@ class _Teller:
             if moving is None:
                 continue
             yield from self.cue("pass", moving, distinct(("full", words), ("short", "")), first.start_ms)
-            if leg.facing != facing:
-                row = FACINGS[leg.facing]
-                told = distinct(("full", row.announced(asking=not words)), ("short", row.announce))
-                yield from self.cue("facing", moving, told, first.start_ms)
+            full, short = facing_words(leg.facing, facing, words)
+            yield from self.cue("facing", moving, distinct(("full", full), ("short", short)), first.start_ms)
             facing = leg.facing
             yield from self._starting_over(spans)
 
@@ -147,20 +153,23 @@ class _Teller:
         if not self.calls.sections:
             return
         for s, before in self._first_of(lambda p: p.section_id):
-            titles = {x.performance.section_id for x in self.parts[s.round.no] if x.performance}
-            if len(titles) > 1 and s.performance:
+            performed = [x.performance.posture for x in self.parts[s.round.no] if x.performance]
+            if s.performance and section_titles(self.forms[s.round.form_id], performed):
                 yield from self.cue("section", s, distinct(("full", sayable(s.performance.section_title))), before)
 
     def first_care(self) -> Iterator[Cue]:
-        """What this class must be told, before anything is done."""
-        if not self.calls.cautions or not self.spans:
+        """What is said before anything is done: when to stop, and what this class must be told."""
+        spans = self.parts.get(-1 if (no := told_first(self.session, self.forms)) is None else no, [])
+        if not spans:
             return
-        first = self.spans[0]
-        moving = next((s for s in self.spans if s.kind == "movement"), None)
+        first = spans[0]
+        moving = next((s for s in spans if s.kind == "movement"), None)
         by = first.end_ms if moving is None or not BLOCKS[first.round.kind].moves else moving.start_ms
-        for n, words in enumerate(self.session.cautions):
+        for n, words in enumerate(first_cautions(self.session)):
             told = distinct(("full", sayable(words)))
-            yield from self.cue("caution", first, told, first.start_ms, by, due=by, tail=f".first{n + 1}")
+            for c in self.cue("caution", first, told, first.start_ms, by, due=by, tail=f".first{n}"):
+                # When to stop is shown as well wherever it is led from, so that no recording without a pause lacks what must be.
+                yield c._replace(must=c.must and words != STOP)
 
     def care(self) -> Iterator[Cue]:
         """The cautions of a posture in the first pass in which the body does it, before the movement they speak of; and its
@@ -172,13 +181,14 @@ class _Teller:
             posture, form = s.performance.posture, self.forms.get(s.round.form_id)
             if not done_along(s.round.kind, s.round.facing, s.round.voice):
                 continue
-            if self.calls.cautions and posture.cautions and posture.cautions not in warned:
-                at = self._done_at(s, " ".join(posture.cautions))
+            care = cautions_of_posture(posture, self.session, s.round.kind, s.round.facing, s.round.voice)
+            if care and care not in warned:
+                at = self._done_at(s, " ".join(care))
                 if at is not None:
-                    warned.add(posture.cautions)
-                    told = sayable(". ".join(c.strip(" .") for c in posture.cautions))
+                    warned.add(care)
+                    told = sayable(". ".join(c.strip(" .") for c in care))
                     yield from self._in_good_time(
-                        "caution", at, self.terms(s, distinct(("full", told), ("short", sayable(posture.cautions[0]))))
+                        "caution", at, self.terms(s, distinct(("full", told), ("short", sayable(care[0]))))
                     )
             spared = form.who.limits().spared if form else frozenset()
             wanted = set(posture.kinds) & spared or (spared and not posture.kinds)

@@ -109,6 +109,7 @@ CARE_SAID: dict[Care, str] = {
     "bend": "bending forward",
     "twist": "twisting",
     "high-arms": "arms above the shoulders",
+    "partner": "partner work",
 }
 
 

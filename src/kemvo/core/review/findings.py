@@ -61,10 +61,11 @@ GENTLER: dict[Care, str] = {
     "bend": "A straight back and a small hinge at the hips",
     "twist": "Turn the whole body with the feet, not the spine",
     "high-arms": "Hands no higher than the shoulders",
+    "partner": "Alone, or with the hands not touching",
 }
 """The usual gentler ways (common practice, no source)."""
 
-CARE_WORDS: dict[Care, str] = {"kick": "a kick", "jump": "a jump", "low": "a low stance", "one-leg": "standing on one leg", "bend": "a deep bend", "twist": "a twist", "high-arms": "arms above shoulder height"}  # fmt: skip
+CARE_WORDS: dict[Care, str] = {"kick": "a kick", "jump": "a jump", "low": "a low stance", "one-leg": "standing on one leg", "bend": "a deep bend", "twist": "a twist", "high-arms": "arms above shoulder height", "partner": "work with a partner"}  # fmt: skip
 
 
 class Finding(Value):

@@ -20,7 +20,10 @@ GroupId = Literal[
     "everyone", "beginners", "sore-knees", "balance", "fragile-bones", "sore-shoulders", "pregnancy",
 ]  # fmt: skip
 
-ADVICE = "Usual cautions, not medical advice: ask a doctor or physiotherapist first; the venue's rules come before all."
+STOP = "With pain, dizziness or breathlessness, stop."
+"""Said once when a session begins, and shown wherever somebody is led through a form."""
+
+ADVICE = f"{STOP} Usual cautions, not medical advice: ask a doctor or physiotherapist first; the venue's rules come before all."
 
 
 class GroupRow(NamedTuple):
@@ -58,15 +61,15 @@ GROUPS: dict[GroupId, GroupRow] = {
             "A chair or wall near; the toe may stay on the floor; practise both legs equally.",
         ),
         GroupRow(
-            "fragile-bones", "Fragile bones", frozenset({"jump", "low", "bend", "twist"}), 6000, (2000, 8000), 45, 0.8,
-            "No deep bending forward, no twisting of the spine; a straight back and a small hinge.",
+            "fragile-bones", "Fragile bones", frozenset({"jump", "low", "bend", "twist", "kick", "one-leg", "partner"}), 6000, (2000, 8000), 45, 0.8,
+            "No deep bending forward, no twisting of the spine; a straight back and a small hinge; a chair or wall near, since a fall is the danger.",
         ),
         GroupRow(
-            "sore-shoulders", "Sore shoulders", frozenset({"jump", "high-arms"}), 20_000, (2000, 9000), 60, 1.0,
+            "sore-shoulders", "Sore shoulders", frozenset({"jump", "high-arms", "partner"}), 20_000, (2000, 9000), 60, 1.0,
             "Arms not above shoulder height.",
         ),
         GroupRow(
-            "pregnancy", "Pregnancy", frozenset({"jump", "low", "kick", "one-leg", "bend", "twist"}), 4000, (2000, 6000), 60, 0.8,
+            "pregnancy", "Pregnancy", frozenset({"jump", "low", "kick", "one-leg", "bend", "twist", "partner"}), 4000, (2000, 6000), 60, 0.8,
             "Higher and wider stances, no deep twisting, the breath never held; sit down whenever you like.",
         ),
     )

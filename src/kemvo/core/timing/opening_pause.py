@@ -1,16 +1,20 @@
-"""The still time before a pass where none was typed: as long as the words that open it need, so that the first movement's cue is
-heard as well, and no shorter than the form's own still time. Worked out from estimated lengths, before anything has a time.
+"""What opens a pass, and the still time before it where none was typed: as long as those words need, so that the first movement's
+cue is heard as well, and no shorter than the form's own still time. Worked out from estimated lengths, before anything has a time.
+The cues of an opening (`cues/candidates.py`) take their words and their conditions from here.
 """
 
 from __future__ import annotations
 
-from collections.abc import Collection, Iterator
+import re
+from collections.abc import Collection, Iterator, Sequence
 from math import ceil
 
 from kemvo.core.language.speech_estimate import estimated_ms
+from kemvo.core.model.form import Form, Posture
 from kemvo.core.model.session import FACINGS, TURN_MS, VOICES, Forms, Pass, Session
 from kemvo.core.model.within import within_words
 from kemvo.core.tables.block_kinds import BLOCK_KINDS, BlockKind, Facing, VoiceLevel
+from kemvo.core.tables.groups import STOP
 from kemvo.core.timing.pass_postures import postures_of
 
 LEAST_MS = 5000
@@ -35,9 +39,70 @@ def says_of(p: Pass, forms: Forms) -> str:
     return BLOCK_KINDS[p.kind].says
 
 
+def class_does(kind: BlockKind, facing: Facing) -> bool:
+    """Whether the class does what a pass shows."""
+    return kind != "watch" and not FACINGS[facing].watched
+
+
 def done_along(kind: BlockKind, facing: Facing, voice: VoiceLevel) -> bool:
     """Whether the class does what a pass shows, and is told of it: then it is told what wants care."""
-    return voice != "silent" and kind != "watch" and not FACINGS[facing].watched
+    return voice != "silent" and class_does(kind, facing)
+
+
+def cautions_of_posture(
+    posture: Posture, session: Session, kind: BlockKind, facing: Facing, voice: VoiceLevel
+) -> tuple[str, ...]:
+    """What is told of a posture's care in a pass of a kind; nothing where cautions are switched off or nobody does it."""
+    return cautions_due(posture) if session.calls.cautions and done_along(kind, facing, voice) else ()
+
+
+PARTNER_WORK = re.compile(
+    r"\b(?:partners?|push(?:ing)? hands|(?:joint|wrist|elbow|shoulder|arm)[ -]locks?|lock(?:s|ing)? (?:their|his|her)"
+    r" (?:partner\S* )?(?:joint|wrist|elbow|shoulder|arm))\b",
+    re.IGNORECASE,
+)
+"""Words that tell of work with a partner, or of locks on a joint."""
+
+PARTNER = "Slowly, no force on a straight joint; stop when asked"
+"""What is told before work with a partner or a lock on a joint (common practice, no source)."""
+
+
+def cautions_due(posture: Posture) -> tuple[str, ...]:
+    """The cautions of a posture: its own, and that of partner work where its kinds, name or words tell of it."""
+    words = (posture.name, *(m.line for m in posture.movements))
+    partner = "partner" in posture.kinds or any(map(PARTNER_WORK.search, words))
+    return (*posture.cautions, PARTNER) if partner and PARTNER not in posture.cautions else posture.cautions
+
+
+def first_cautions(session: Session) -> tuple[str, ...]:
+    """What is said before anything is done, where cautions are not switched off: when to stop, and what this class must be told."""
+    return (STOP, *session.cautions) if session.calls.cautions else ()
+
+
+def told_first(session: Session, forms: Forms) -> int | None:
+    """The number of the first pass in which something is said; the first cautions are said before it."""
+    return next(
+        (
+            no
+            for no, p in enumerate(session.passes)
+            if not p.off and p.voice != "silent" and (not BLOCK_KINDS[p.kind].moves or p.part.form_id in forms)
+        ),
+        None,
+    )
+
+
+def facing_words(p: Facing, before: Facing | None, says: str) -> tuple[str, str]:
+    """What is said of the facing as a pass begins, in full and short; nothing where the pass before had the same. `says`: what else
+    is said of the pass."""
+    row = FACINGS[p]
+    return (row.announced(asking=not says), row.announce) if p != before else ("", "")
+
+
+def section_titles(form: Form, postures: Sequence[Posture]) -> list[str]:
+    """The sections that postures of a form go over, where they are more than one: each is told as it begins."""
+    ids = {posture.id for posture in postures}
+    titles = [s.title for s in form.sections if ids & {x.id for x in s.postures}]
+    return titles if len(titles) > 1 else []
 
 
 def with_pauses(session: Session, forms: Forms) -> Session:
@@ -55,7 +120,7 @@ def with_pauses(session: Session, forms: Forms) -> Session:
         if moves and not p.off and p.part.form_id in forms:
             facing = p.facing
             if done_along(p.kind, p.facing, p.voice):
-                warned |= {posture.cautions for posture in postures_of(p, forms)}
+                warned |= {cautions_due(posture) for posture in postures_of(p, forms)}
     return session.model_copy(update={"passes": tuple(passes)})
 
 
@@ -86,23 +151,22 @@ def _opening(
         return
     says = says_of(p, forms)
     yield says
-    if facing is None and all(x.off or x is p for x in session.passes[: session.passes.index(p) + 1]):
-        yield from session.cautions
-    if p.facing != facing:
-        yield FACINGS[p.facing].announced(asking=not says)
+    first_told = told_first(session, forms)
+    if first_told is not None and session.passes[first_told] is p:
+        yield from first_cautions(session)
+    yield facing_words(p.facing, facing, says)[0]
     postures = postures_of(p, forms)
     if not postures:
         return
     first = postures[0]
-    if session.calls.cautions and first.cautions not in warned and done_along(p.kind, p.facing, p.voice):
-        yield ". ".join(first.cautions)
+    care = cautions_of_posture(first, session, p.kind, p.facing, p.voice)
+    if care not in warned:
+        yield ". ".join(care)
     if session.calls.place:
         form = forms[p.part.form_id]
         yield within_words(form.within, form.ids(), {x.id for x in postures})
     if session.calls.sections:
-        ids = {posture.id for posture in postures}
-        titles = [s.title for s in forms[p.part.form_id].sections if ids & {x.id for x in s.postures}]
-        yield titles[0] if len(titles) > 1 else ""
+        yield from section_titles(forms[p.part.form_id], postures)[:1]
     if "name" in kinds:
         yield first.called()
     if "foot" in kinds and first.movements:

@@ -12,6 +12,7 @@ from kemvo.core.model.form import Form
 from kemvo.core.model.session import FACINGS, Forms, Session
 from kemvo.core.tables.block_kinds import BLOCK_KINDS
 from kemvo.core.tables.groups import ADVICE, GROUPS
+from kemvo.core.timing.opening_pause import cautions_due
 from kemvo.core.timing.timeline import Span, by_pass, plan
 from kemvo.core.types import EVEN, Value, in_minutes
 from kemvo.core.views.session_plan import session_plan
@@ -155,7 +156,7 @@ def _lines(spans: list[Span], reader: Reader, printed: dict[_Material, str], blo
         rows = _rows(spans[i:], s) if reader == "instructor" else ()
         gentler = (f"Gentler: {posture.gentler}",) if posture.gentler else ()
         line = PaperLine(
-            number=posture.number, title=posture.title(), rows=rows, cautions=(*posture.cautions, *gentler)
+            number=posture.number, title=posture.title(), rows=rows, cautions=(*cautions_due(posture), *gentler)
         )
         material = (s.round.form_id, posture.id, posture.side, tuple(r.told() for r in rows))
         if reader == "instructor" and material in printed:

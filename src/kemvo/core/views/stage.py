@@ -13,10 +13,12 @@ from kemvo.core.movement.interpretation import foot_side
 from kemvo.core.practice.pipeline import Practice
 from kemvo.core.running.live import span_keys
 from kemvo.core.tables.block_kinds import BLOCK_KINDS
+from kemvo.core.tables.groups import STOP
 from kemvo.core.timing.pass_breath import Breathed
 from kemvo.core.timing.timeline import Span, mirrored
 from kemvo.core.timing.weight_curve import full_side, is_full
 from kemvo.core.types import Breath, Side, Value
+from kemvo.core.views.care_shown import care_shown
 
 View = Literal["class", "instructor", "turned"]
 """Whose sides the picture shows: the class's own, the instructor's (turned over in mirrored passes), or
@@ -27,7 +29,8 @@ CURVE_STEP_MS = 100
 
 class StageSpan(Value):
     """A span as the stage shows it. `key` names it at whatever tempo. `posture` counts within the practice, -1 in pauses; its title is that
-    of the block where it stands still; `next_posture` is the title of the one that comes after."""
+    of the block where it stands still; `next_posture` is the title of the one that comes after. `care`: what is to be taken care of in
+    it; `next_care`: in the one that comes after."""
 
     key: str
     start_ms: int
@@ -40,6 +43,8 @@ class StageSpan(Value):
     number: str
     times: str
     next_posture: str
+    care: tuple[str, ...]
+    next_care: tuple[str, ...]
     movement_no: int
     movements: int
     line: str
@@ -88,7 +93,7 @@ class Curve(Value):
 
 
 class Stage(Value):
-    """A practice to be played, from `begin_ms` on; `next_until`: see `running.live`."""
+    """A practice to be played, from `begin_ms` on; `next_until`: see `running.live`; `advice`: to be read before it begins."""
 
     title: str
     total_ms: int
@@ -101,6 +106,7 @@ class Stage(Value):
     estimated: int
     begin_ms: int = 0
     next_until: str = ""
+    advice: str = STOP
 
 
 UNDER_MS = 20_000
@@ -140,7 +146,7 @@ def stage(
         speed=speed,
         view=view,
         passes=_passes(spans),
-        spans=_spans(spans, view, keys or span_keys(spans)),
+        spans=_spans(spans, view, keys or span_keys(spans), care_shown(spans, practice.forms)),
         curve=curve(spans, practice.heard.total_ms, practice.breaths),
         estimated=estimated,
         begin_ms=begin_ms,
@@ -203,15 +209,18 @@ def _passes(spans: list[Span]) -> tuple[StagePass, ...]:
     return tuple(found)
 
 
-def _spans(spans: list[Span], view: View, keys: Sequence[str]) -> tuple[StageSpan, ...]:
+def _spans(
+    spans: list[Span], view: View, keys: Sequence[str], care: Sequence[tuple[str, ...]]
+) -> tuple[StageSpan, ...]:
     out: list[StageSpan] = []
     coming = ""
+    coming_care: tuple[str, ...] = ()
     count = _count_postures(spans)
     leg = None
     for i in range(len(spans) - 1, -1, -1):
         s = spans[i]
         if leg is not None and s.round.no != leg:
-            coming = ""
+            coming, coming_care = "", ()
         leg = s.round.no
         p = s.performance
         posture = p.posture if p else None
@@ -228,6 +237,8 @@ def _spans(spans: list[Span], view: View, keys: Sequence[str]) -> tuple[StageSpa
                 number=posture.number if posture else "",
                 times=f"{p.nth} of {p.of}" if p and p.of > 1 else "",
                 next_posture=coming,
+                care=care[i],
+                next_care=coming_care,
                 movement_no=s.movement_no,
                 movements=len(posture.movements) if posture else 0,
                 line=s.movement.line if s.movement else _turn_words(s, view) if s.kind == "turn" else "",
@@ -245,7 +256,7 @@ def _spans(spans: list[Span], view: View, keys: Sequence[str]) -> tuple[StageSpa
             )
         )
         if p and s.movement_no == 0 and s.kind == "movement":
-            coming = p.posture.title()
+            coming, coming_care = p.posture.title(), care[i]
     return tuple(reversed(out))
 
 

@@ -11,7 +11,7 @@ from importlib.resources import files
 from pathlib import Path
 from typing import NamedTuple
 
-from kemvo.core.tables.groups import ADVICE
+from kemvo.core.tables.groups import ADVICE, STOP
 from kemvo.core.views.stage import Stage
 
 STEP = 2
@@ -43,6 +43,7 @@ def _seen(stage: Stage) -> dict[str, object]:
                 "full": s.full,
                 "breath": s.breath,
                 "next": s.next_posture,
+                "care": s.care or tuple(f"{s.next_posture}: {c}" for c in s.next_care),
                 "first": s.kind == "movement" and s.movement_no == 0,
             }
         )
@@ -60,7 +61,16 @@ def write_takeaway(path: Path, title: str, tempos: Sequence[Tempo], usual: int, 
     """Write the file. `usual`: which of the tempos it begins with. `film`: the name of a video that lies beside the file; then the
     sound is the video's. The sounds are read one after the other: only one of them is in memory."""
     page = (files("kemvo.formats.paper") / "takeaway.html").read_text("utf-8")
-    before, after = (_filled(half, title=title or "Practice", care=ADVICE) for half in page.split("{{data}}"))
+    before, after = (
+        _filled(
+            half,
+            title=title or "Practice",
+            care=" ".join(
+                dict.fromkeys([*(t.stage.advice.removeprefix(STOP).strip() for t in tempos), ADVICE])
+            ).strip(),
+        )
+        for half in page.split("{{data}}")
+    )
     with path.open("w", encoding="utf-8") as out:
         out.write(f'{before}{{"usual":{usual},"film":{_script(film)},"tempos":[')
         for n, t in enumerate(tempos):
