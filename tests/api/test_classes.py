@@ -7,6 +7,7 @@ import pytest
 from fastapi.testclient import TestClient
 
 from kemvo.api.app import create_app
+from kemvo.core.tables.groups import STOP
 from kemvo.demo.load import load
 from kemvo.demo.log import CLASS_IDS, teach
 from kemvo.store.database import Database
@@ -82,7 +83,7 @@ def test_a_session_for_a_class_has_its_room_its_limits_and_its_cautions(client: 
     assert body["cautions"] == client.get(f"/api/book/classes/{id_}").json()["derived"]["cautions"]
     desk = client.get("/api/sessions/thursday-class/cues").json()
     first = [c for c in desk["cues"] if c["kind"] == "caution" and ".first" in c["id"]]
-    assert [c["wish"].rstrip(".") for c in first] == [c.rstrip(".") for c in body["cautions"]]
+    assert [c["wish"].rstrip(".") for c in first] == [c.rstrip(".") for c in (STOP, *body["cautions"])]
     assert all(c["start_ms"] is not None for c in first)
     forms = client.app.state.house.forms_of(client.app.state.house.sessions.get("thursday-class").body)  # type: ignore[attr-defined]
     assert all(f.room.title == "Small hall" and f.start is None for f in forms.values())

@@ -11,7 +11,7 @@ import pytest
 import vobject
 from scipy.optimize import Bounds, LinearConstraint, milp
 
-from kemvo.core.progress.course import Load, divided
+from kemvo.core.progress.course import Load, divided, lessons_more, minutes_more
 from kemvo.core.progress.levels import RECALLS
 from kemvo.core.progress.occasions import CalendarEvent, clock_time, with_changes
 from kemvo.formats.paper.calendar import write_calendar
@@ -175,3 +175,29 @@ def test_the_rules_of_a_time_zone_begin_at_the_right_hour(zone: str, day: date, 
     for event, lesson in zip(vobject.readOne(text).vevent_list, lessons, strict=True):
         wanted = datetime.combine(lesson.day, clock_time(lesson.time), ZoneInfo(zone))
         assert event.dtstart.value.astimezone(UTC) == wanted.astimezone(UTC)
+
+
+@pytest.mark.parametrize("seed", range(200))
+def test_what_is_offered_would_do_with_the_days_that_are_settled(seed: int) -> None:
+    rng = random.Random(5000 + seed)
+    n, lessons = rng.randint(2, 9), rng.randint(1, 5)
+    once = [rng.choice([0.5, 1, 2]) for _ in range(n)]
+    load = Load(
+        [float(rng.choice([10, 15, 20])) for _ in range(lessons)],
+        [float(rng.randint(3, 14)) for _ in range(n)],
+        [float(rng.choice([0, 1, 2])) for _ in range(n)],
+        [sum(once[:k]) for k in range(n + 1)],
+        {rng.randrange(n): rng.randrange(lessons)},
+    )
+    if divided(load) is not None:
+        return
+    more, longer = lessons_more(load), minutes_more(load)
+    if more is not None:
+        with_more = load._replace(room=[*load.room, *[load.room[-1]] * more])
+        assert divided(with_more) is not None
+        assert more == 1 or divided(with_more._replace(room=with_more.room[:-1])) is None, "and no fewer"
+        if len(with_more.room) * n < 60:
+            assert fits_for_the_solver(with_more)
+    if longer is not None:
+        assert divided(load._replace(room=[r + longer for r in load.room])) is not None
+        assert fits_for_the_solver(load._replace(room=[r + longer for r in load.room]))

@@ -44,9 +44,18 @@ export function NextPanel({ id, version }: { id: string; version: number }) {
                 {fresh.number} {fresh.title}
               </p>
               <p className="text-sm">
-                {fresh.ready ? "Ready: " : "Better one lesson more before it: "}
+                {fresh.ready ? "Ready: " : "Not yet: "}
                 {fresh.why.join("; ")}.
               </p>
+              {data.next.also.map((more) => (
+                <p key={more.posture_id} className="mt-1 text-sm" data-also={more.posture_id}>
+                  Then{" "}
+                  <b>
+                    {more.number} {more.title}
+                  </b>
+                  : {more.why.join("; ")}.
+                </p>
+              ))}
             </div>
           ) : (
             <p>The class has all of the form.</p>

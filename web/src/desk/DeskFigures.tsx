@@ -42,7 +42,9 @@ export function DeskFigures({
         <b>{share_pct} %</b> of the time is talk · {words_a_minute} words a minute
       </p>
       <p className="quiet text-sm">
-        {plural(cues.filter((c) => c.state === "left out").length, "cue")} left out,{" "}
+        {plural(cues.filter((c) => c.state === "left out" && !c.wished).length, "cue")} left out,{" "}
+        {cues.some((c) => c.state === "left out" && c.wished) &&
+          `${cues.filter((c) => c.state === "left out" && c.wished).length} by choice of how much is said, `}
         {cues.filter((c) => c.state === "shorter").length} shorter,{" "}
         {cues.filter((c) => c.state === "moved").length} early
       </p>

@@ -12,6 +12,7 @@ from kemvo.core.model.session import FACINGS
 from kemvo.core.progress.model import ClassGroup, Lesson, LessonPart
 from kemvo.core.running.run_record import WHOLE
 from kemvo.core.tables.block_kinds import VoiceLevel
+from kemvo.core.timing.pass_postures import is_to_fill
 from kemvo.core.timing.timeline import plan_form
 from kemvo.core.timing.totals import totals_by
 from kemvo.core.types import Value
@@ -33,7 +34,8 @@ class Point(Value):
 class PostureAccount(Value):
     """A posture of the form in a class's log. `shown`, `last`: the days on which it was first shown or done, and last done. `lessons`:
     in how many it was done; `times`: how often, whole; `ms`: for how long, of which `left_ms` and `right_ms` on a side; `watched_ms`:
-    how long the class only looked on. `tempo`, `voice`: as it was done last. `known`: taught before the log begins."""
+    how long the class only looked on. `tempo`, `voice`: as it was done last. `known`: taught before the log begins.
+    `to_fill`: it has no movements yet, only a name."""
 
     posture_id: str
     number: str
@@ -51,6 +53,7 @@ class PostureAccount(Value):
     tempo: float
     voice: VoiceLevel | None
     open: tuple[Point, ...]
+    to_fill: bool = False
 
     def taught(self) -> bool:
         """Whether the class has had it."""
@@ -174,7 +177,7 @@ def account(form_id: str, form: Form, group: ClassGroup, lessons: Iterable[Dated
         PostureAccount(
             posture_id=p.id, number=p.number, title=p.title(), section=sections[p.id], known=p.id in group.known,
             shown=t.shown, last=t.last, lessons=t.lessons, times=t.times, ms=t.ms, left_ms=t.left_ms, right_ms=t.right_ms,
-            watched_ms=t.watched_ms, tempo=t.tempo, voice=t.voice, open=tuple(t.open),
+            watched_ms=t.watched_ms, tempo=t.tempo, voice=t.voice, open=tuple(t.open), to_fill=is_to_fill(p),
         )
         for p, t in zip(postures, tally, strict=True)
     )  # fmt: skip

@@ -25,7 +25,7 @@ RECAP_MOST = 1 / 3
 """A recap takes at most this share of what is left of a lesson (own choice)."""
 
 JOINS = 2
-"""So often a new posture is done together with the one before it (own choice)."""
+"""How many times a new posture is joined to the previous one (own choice)."""
 
 PACE_COUNTS = 4.0
 """What being off an even pace counts for against a lesson's fullness (own choice)."""
@@ -354,14 +354,21 @@ def _says(
         return f"It fits: {most}{' to come' if held else ''}."
     if not coming:
         return f"No lesson is left for {_many(len(left))}. Add lessons, or move the end."
+    ways = _ways(load, minutes)
     if not over:
-        return "It would fit, but not with each of the days that are settled. Let one of them go."
+        told = "It would fit, but not with each of the days that are settled. Let one of them go"
+        return f"{told}{''.join(f', or have {way}' for way in ways)}."
+    free = [] if ways or not load.pinned else _ways(load._replace(pinned={}), minutes)
+    would = f" {' or '.join(ways).capitalize()} would do." if ways else ""
+    would += f" {' or '.join(free).capitalize()} would do if no day were settled." if free else ""
+    return f"It does not fit: {_many(len(over))} find{'s' * (len(over) == 1)} no place.{would}"
+
+
+def _ways(load: Load, minutes: int) -> list[str]:
+    """What would make a load fit with every settled day where it is, each way tried."""
     more, longer = lessons_more(load), minutes_more(load)
     ways = [f"{more} lesson{'s' * (more != 1)} more"] if more else []
-    if longer:
-        ways.append(f"lessons {longer} minutes longer ({minutes + longer} instead of {minutes})")
-    would = f" {' or '.join(ways).capitalize()} would do." if ways else ""
-    return f"It does not fit: {_many(len(over))} find{'s' * (len(over) == 1)} no place.{would}"
+    return ways + ([f"lessons {longer} minutes longer ({minutes + longer} instead of {minutes})"] if longer else [])
 
 
 def _many(n: int) -> str:
@@ -369,14 +376,15 @@ def _many(n: int) -> str:
 
 
 def lessons_more(load: Load) -> int | None:
-    """How many lessons more, as long as the last one, it would need; None: no number of them would do."""
+    """How many lessons more, as long as the last one, it would need with the settled days where they are; None: no number of them would
+    do."""
     room = load.room[-1] if load.room else 0.0
-    return _least(lambda more: load._replace(room=[*load.room, *[room] * more], pinned={}), MOST_LESSONS)
+    return _least(lambda more: load._replace(room=[*load.room, *[room] * more]), MOST_LESSONS)
 
 
 def minutes_more(load: Load) -> int | None:
-    """How many whole minutes longer every lesson would have to be; None: more than four hours."""
-    return _least(lambda more: load._replace(room=[r + more for r in load.room], pinned={}), MOST_EXTRA_MINUTES)
+    """How many whole minutes longer every lesson would have to be with the settled days where they are; None: more than four hours."""
+    return _least(lambda more: load._replace(room=[r + more for r in load.room]), MOST_EXTRA_MINUTES)
 
 
 def _least(with_more: Callable[[int], Load], most: int) -> int | None:

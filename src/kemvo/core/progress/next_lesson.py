@@ -15,6 +15,7 @@ from kemvo.core.progress.lessons import day_words
 from kemvo.core.progress.model import ClassGroup
 from kemvo.core.progress.what_next import WhatNext
 from kemvo.core.tables.block_kinds import PatternRow
+from kemvo.core.timing.pass_postures import is_to_fill
 from kemvo.core.timing.timeline import plan, plan_form
 from kemvo.core.timing.totals import totals_by
 
@@ -79,10 +80,13 @@ def next_lesson(
     next_: WhatNext,
     new: Sequence[str],
 ) -> Session:
-    """The lesson of a day: what is brought back, what is new, and all that the class then has of the form, fitted to its hour."""
+    """The lesson of a day: what is brought back, what is new, and all that the class then has of the form, fitted to its hour. A
+    posture that has only a name so far is neither."""
     ids = [p.id for p in form.postures()]
+    empty = {p.id for p in form.postures() if is_to_fill(p)}
     had = [a.posture_id for a in made.postures if a.taught()]
-    recap = [c for c in chosen_recap(next_, form, group.minutes) if c not in new]
+    new = [n for n in new if n not in empty]
+    recap = [c for c in chosen_recap(next_, form, group.minutes) if c not in new and c not in empty]
     whole = _unbroken(ids, [*had, *new], new)
     session = laid_out(
         pattern,

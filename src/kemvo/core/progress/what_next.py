@@ -44,11 +44,12 @@ class NextPosture(Value):
 
 class WhatNext(Value):
     """What a class should have on a day: what to bring back, what wants it most first; the next posture (None: it has all of the form);
-    and what is proposed as new: what its course has for the day, else the next posture if the class is ready for it."""
+    `also`: what else its course has as new for the day; and what is proposed as new: what its course has for the day, else the next posture if the class is ready for it."""
 
     day: date
     recap: tuple[Recap, ...]
     new: NextPosture | None
+    also: tuple[NextPosture, ...]
     proposed: tuple[str, ...]
 
 
@@ -79,10 +80,22 @@ def what_next(made: ClassAccount, group: ClassGroup, day: date, planned: Sequenc
     # Of those that want it as much, the one that comes first in the form.
     found.sort(key=lambda r: (-r.need, r.place))
     if planned is not None:
-        proposed = tuple(a.posture_id for a in made.postures if a.posture_id in planned and not a.taught())
+        at_day = [a for a in made.postures if a.posture_id in planned and not a.taught()]
+        proposed = tuple(a.posture_id for a in at_day if not a.to_fill)
+        also = tuple(_more(a) for a in at_day if new is None or a.posture_id != new.posture_id)
     else:
         proposed = (new.posture_id,) if new and new.ready else ()
-    return WhatNext(day=day, recap=tuple(found), new=new, proposed=proposed)
+        also = ()
+    return WhatNext(day=day, recap=tuple(found), new=new, also=also, proposed=proposed)
+
+
+TO_FILL = "it has no movements yet: add them on the form sheet first"
+
+
+def _more(a: PostureAccount) -> NextPosture:
+    """A further posture that a course has for a day."""
+    why = TO_FILL if a.to_fill else "the course has it for this day"
+    return NextPosture(posture_id=a.posture_id, number=a.number, title=a.title, ready=not a.to_fill, why=(why,))
 
 
 def _due(a: PostureAccount, group: ClassGroup, day: date) -> bool:
@@ -136,6 +149,8 @@ def _new(made: ClassAccount, group: ClassGroup, planned: Sequence[str] | None) -
     said: list[str] = ["the course has it for this day"] if chosen.posture_id in (planned or ()) else []
     if planned is not None and not planned:
         against.append("the course has nothing new for this day")
+    if chosen.to_fill:
+        against.append(TO_FILL)
     before = _before(made, chosen.posture_id)
     if before is None and chosen is not made.postures[0]:
         against.append("the posture before it has not been taught")

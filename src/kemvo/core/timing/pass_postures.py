@@ -83,6 +83,11 @@ def tells_something(m: Movement) -> bool:
     return bool(m.line or m.foot or m.cues.full or m.stance or any(x != "filled" for x in given))
 
 
+def is_to_fill(posture: Posture) -> bool:
+    """Whether a posture has only a name so far: nobody can do it yet."""
+    return not any(map(tells_something, posture.movements))
+
+
 def missing_parts(session: Session, forms: Forms) -> list[Problem]:
     """What a session asks for that is not there: forms, or ends of parts that were taken out of a form."""
     problems = []
@@ -113,7 +118,7 @@ def missing_parts(session: Session, forms: Forms) -> list[Problem]:
             if wished and wished not in ids
         ]
         done = postures_of(p, forms)
-        empty = [x.name or "a posture without a name" for x in done if not any(tells_something(m) for m in x.movements)]
+        empty = [x.name or "a posture without a name" for x in done if is_to_fill(x)]
         if empty and len(empty) < len(done):
             few = ", ".join(empty[:MANY]) + (f" and {len(empty) - MANY} more" if len(empty) > MANY else "")
             problems.append(
