@@ -261,3 +261,16 @@ def test_today_is_the_day_by_the_class(client: TestClient) -> None:
     assert [x["class_id"] for x in found["lessons"]] == [id_]
     assert found["lessons"][0]["when"].startswith(("today", "tomorrow"))
     assert date.fromisoformat(found["week"][0]["day"]).weekday() == 0
+
+
+def test_today_goes_by_the_real_time_of_every_class(client: TestClient) -> None:
+    tomorrow = datetime.now(UTC) + timedelta(days=2)
+    for title, zone, hour in (
+        ("Tokyo", "Asia/Tokyo", "12:00"),
+        ("London", "Europe/London", "9:00"),
+        ("New York", "America/New_York", "8:00"),
+    ):
+        new_class(client, title=title, zone=zone, time=hour, days=[tomorrow.weekday()])
+    # On one day 12:00 in Tokyo is 3:00 UTC, 9:00 in London 8:00 or 9:00, 8:00 in New York 12:00 or 13:00.
+    lessons = client.get("/api/today").json()["lessons"]
+    assert [x["title"] for x in lessons] == ["Tokyo", "London", "New York"]

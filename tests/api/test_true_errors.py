@@ -164,7 +164,7 @@ class _Page(HTMLParser):
 def _stage(name: str) -> Stage:
     span = StageSpan.model_construct(
         start_ms=0, end_ms=1000, posture_title=name, number="", times="", kind="movement", line=name, counts=4, full="L",
-        breath="in", next_posture="", movement_no=0, cautions=(),
+        breath="in", next_posture="", movement_no=0, care=(), next_care=(),
     )  # fmt: skip
     passes = (StagePass.model_construct(title=name, facing=name, start_ms=0, cautions=()),)
     curve = Curve.model_construct(step_ms=50, left=[50] * 20, fill=[0] * 20)

@@ -227,3 +227,23 @@ def test_the_other_side_is_the_other_side_for_the_class_too() -> None:
     said = [d.text for d in done.decisions if d.cue.kind in ("name", "foot")]
     assert dict.fromkeys(said) == {"Reeds, right. Step right": None}
     assert done.heard.spans[1].left_to == 20
+
+
+def test_a_posture_with_only_a_name_has_a_time_and_keeps_the_weight() -> None:
+    a = Posture(id="a", name="Heron", movements=(Movement(line="Sit left", left_pct=90),))
+    b, c = (
+        Posture(id="b", name="Reeds"),
+        Posture(id="c", name="Willow", movements=(Movement(line="Rise", left_pct=50),)),
+    )
+    form = Form(sections=(Section(postures=(a, b, c)),))
+    one = Session(passes=(Pass(id="p", part=Part(form_id="f")),))
+    moving = [s for s in plan(one, {"f": form}).spans if s.kind == "movement"]
+    assert [(s.performance.posture.name, s.left_to) for s in moving if s.performance] == [
+        ("Heron", 90),
+        ("Reeds", 90),
+        ("Willow", 50),
+    ]
+    alone = Session(passes=(Pass(id="p", part=Part(form_id="f", first="b", last="b")),))
+    assert [s for s in plan(alone, {"f": form}).spans if s.kind == "movement"] == [], (
+        "nothing is planned of names alone"
+    )

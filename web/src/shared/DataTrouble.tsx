@@ -4,15 +4,20 @@ import { call, type Health } from "./api";
 
 const EVERY_MS = 60_000;
 
-/** What is wrong with the whole of the data, above every page but the one that says it itself. */
-export function DataTrouble() {
-  const { pathname } = useLocation();
+/** What is wrong with the whole of the data, if anything is. */
+export function useDataTrouble() {
   const health = useQuery({
     queryKey: ["data", "health"],
     queryFn: () => call<Health>("data/health"),
     refetchInterval: EVERY_MS,
   });
-  const trouble = health.data?.trouble;
+  return health.data?.trouble ?? null;
+}
+
+/** What is wrong with the whole of the data, above every page but the one that says it itself. */
+export function DataTrouble() {
+  const { pathname } = useLocation();
+  const trouble = useDataTrouble();
   if (!trouble || pathname === "/data") return null;
   return (
     <div role="alert" className="alert alert-error mb-4" data-trouble>

@@ -3,7 +3,7 @@ import { NavLink, Outlet, useLocation } from "react-router";
 import { partOf } from "../help/partOf";
 import { DropAnywhere } from "../home/DropAnywhere";
 import { FirstSteps } from "../home/FirstSteps";
-import { DataTrouble } from "./DataTrouble";
+import { DataTrouble, useDataTrouble } from "./DataTrouble";
 import { UnderWay } from "./UnderWay";
 
 const PLACES = [
@@ -96,6 +96,10 @@ export function Shell() {
 
 /** What a page says while it waits, or when it could not be had. */
 export function Waiting({ error }: { error: string | null }) {
+  const trouble = useDataTrouble();
+  const { pathname } = useLocation();
+  // It stands above every page within this frame already.
+  if (error && trouble && error.includes(trouble.what) && !pathname.startsWith("/stage")) return null;
   return error ? (
     <div role="alert" className="alert alert-error">
       <span>

@@ -164,12 +164,18 @@ class _Teller:
             return
         first = spans[0]
         moving = next((s for s in spans if s.kind == "movement"), None)
-        by = first.end_ms if moving is None or not BLOCKS[first.round.kind].moves else moving.start_ms
-        for n, words in enumerate(first_cautions(self.session)):
+        told_first_of_all = first_cautions(self.session)
+        need = sum(estimated_ms(words, self.session.speech.wpm) + CARE_ROOM_MS for words in told_first_of_all)
+        if moving is None or not BLOCKS[first.round.kind].moves:
+            # In a block that stands still, soon after its own words.
+            by = min(first.end_ms, first.start_ms + STILL_SOON_MS + need)
+        else:
+            by = moving.start_ms
+        for n, words in enumerate(told_first_of_all):
             told = distinct(("full", sayable(words)))
             for c in self.cue("caution", first, told, first.start_ms, by, due=by, tail=f".first{n}"):
-                # When to stop is shown as well wherever it is led from, so that no recording without a pause lacks what must be.
-                yield c._replace(must=c.must and words != STOP)
+                # Where there is no room for all of it (a recording that begins at once), what this class must be told goes before.
+                yield c._replace(must=c.must and (words != STOP or by - first.start_ms >= need))
 
     def care(self) -> Iterator[Cue]:
         """The cautions of a posture in the first pass in which the body does it, before the movement they speak of; and its

@@ -212,11 +212,31 @@ def _still(ms: int, here: Round, left: int, kind: SpanKind = "pause") -> Place:
 
 
 def placed_of(p: Pass, forms: Forms) -> list[PlacedPosture]:
-    """The postures of a pass with their sections, cut to the movements it begins and ends with."""
+    """The postures of a pass with their sections, cut to the movements it begins and ends with. Of a posture that has only a name so far
+    the name has a time, where others of the pass are done."""
     form = form_of(p, forms)
     chosen = {posture.id for posture in postures_of(p, forms)}
     sections = form.sections if form else ()
-    return only_part([(q, s.id, s.title) for s in sections for q in s.postures if q.id in chosen], p)
+    placed = only_part([(q, s.id, s.title) for s in sections for q in s.postures if q.id in chosen], p)
+    return _named(placed, form.opening_left_pct if form else EVEN)
+
+
+NAMED_COUNTS = 4
+"""How long a posture lasts that has only a name so far, in counts (own choice)."""
+
+
+def _named(placed: Sequence[PlacedPosture], left: int) -> list[PlacedPosture]:
+    """Postures without movements with one that has no words, in which the weight stays as it is; `left`: the weight before the first."""
+    if not any(posture.movements for posture, _, _ in placed):
+        return list(placed)
+    out: list[PlacedPosture] = []
+    for posture, section, title in placed:
+        if not posture.movements:
+            waits = Movement(id=f"{posture.id}-named"[:64], counts=NAMED_COUNTS, left_pct=left)
+            posture = posture.model_copy(update={"movements": (waits,)})
+        left = posture.movements[-1].left_pct
+        out.append((posture, section, title))
+    return out
 
 
 def entry_weight(p: Pass, forms: Forms) -> int:
