@@ -1,7 +1,6 @@
 """Where two things meet: a restore while others write, a kill in the middle, data that are taken away while they are used."""
 
 import json
-import shutil
 import sqlite3
 import threading
 import zipfile
@@ -24,14 +23,6 @@ from kemvo.store.tidying import LEFT_OVERS
 from kemvo.store.trouble import StoreTrouble
 
 ROUNDS, WRITERS = 10, 2
-
-
-@pytest.fixture
-def folder(tmp_path: Path, demo_data: Path) -> Path:
-    path = Path(shutil.copytree(demo_data, tmp_path / "data"))
-    for end in ("-wal", "-shm"):
-        (path / f"kemvo.sqlite{end}").unlink(missing_ok=True)
-    return path
 
 
 def titles_in(file: Path) -> set[str]:

@@ -1,7 +1,6 @@
 """Trouble with the data folder: each kind gets its sentence, and what can be read stays usable."""
 
 import os
-import shutil
 import sqlite3
 import subprocess
 import sys
@@ -19,14 +18,6 @@ from kemvo.store import database as database_module
 from kemvo.store.database import Database
 from kemvo.store.shelves import form_documents
 from kemvo.store.trouble import StoreTrouble
-
-
-@pytest.fixture
-def folder(tmp_path: Path, demo_data: Path) -> Path:
-    path = Path(shutil.copytree(demo_data, tmp_path / "data"))
-    for end in ("-wal", "-shm"):
-        (path / f"kemvo.sqlite{end}").unlink(missing_ok=True)
-    return path
 
 
 def edited(client: TestClient, title: str = "Other"):
