@@ -226,7 +226,7 @@ interface SignsProps {
   share: Ref<HTMLSpanElement>;
 }
 
-const VALUE = "text-[max(5.5vh,1.5rem)] leading-none font-semibold max-md:text-[max(4vh,1.4rem)]";
+const VALUE = "text-[max(5.5vh,1.5rem)] leading-none font-semibold max-md:text-[max(5vh,1.4rem)]";
 
 /** Where the weight goes, the count, the breath. */
 function Signs({ span, still, count, lungs, share }: SignsProps) {
@@ -256,10 +256,10 @@ function Signs({ span, still, count, lungs, share }: SignsProps) {
       <div>
         <p className="quiet text-[max(2vh,0.85rem)]">breath</p>
         <p className={`${VALUE} flex items-center gap-[1vw]`}>
-          <span className="grid h-[6.5vh] w-[6.5vh] shrink-0 place-items-center max-md:h-[4.5vh] max-md:w-[4.5vh] rounded-full border-2 border-secondary">
+          <span className="grid h-[6.5vh] w-[6.5vh] shrink-0 place-items-center max-md:h-[3.6vh] max-md:w-[3.6vh] rounded-full border-2 border-secondary">
             <span
               ref={lungs}
-              className="block h-[6vh] w-[6vh] rounded-full bg-secondary max-md:h-[4vh] max-md:w-[4vh]"
+              className="block h-[6vh] w-[6vh] rounded-full bg-secondary max-md:h-[3.2vh] max-md:w-[3.2vh]"
             />
           </span>
           {span.breath === "free" ? "free" : span.breath}
