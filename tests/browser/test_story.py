@@ -72,7 +72,7 @@ def test_from_nothing_to_a_practice_by_keyboard(page: Page, empty: str, tmp_path
     keys.press("Enter")
     saved(page)
     expect(page.locator("[data-total]")).to_contain_text("2:52")
-    expect(page.locator("[data-total]")).to_contain_text("0:13 under target")
+    expect(page.locator("[data-total]")).to_contain_text("0:08 under target")
     expect(page.locator("[data-state=full]")).to_contain_text(re.compile(r"\d+ in full"))
 
     # On the stage it moves, and jumps by movement and posture.
