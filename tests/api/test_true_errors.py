@@ -164,13 +164,11 @@ class _Page(HTMLParser):
 def _stage(name: str) -> Stage:
     span = StageSpan.model_construct(
         start_ms=0, end_ms=1000, posture_title=name, number="", times="", kind="movement", line=name, counts=4, full="L",
-        breath="in", next_posture="", movement_no=0, care=(), next_care=(),
+        breath="in", next_posture="", movement_no=0, care=(),
     )  # fmt: skip
     passes = (StagePass.model_construct(title=name, facing=name, start_ms=0, cautions=()),)
     curve = Curve.model_construct(step_ms=50, left=[50] * 20, fill=[0] * 20)
-    return Stage.model_construct(
-        title=name, total_ms=1000, passes=passes, spans=(span,), curve=curve, sounds=(), advice="", begins=()
-    )
+    return Stage.model_construct(title=name, total_ms=1000, passes=passes, spans=(span,), curve=curve, sounds=())
 
 
 def test_a_body_of_many_wrong_parts_is_stopped_while_it_is_read(demo_client: TestClient) -> None:

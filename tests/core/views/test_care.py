@@ -58,7 +58,7 @@ def shown_in_time(shown: Stage, pass_no: int) -> bool:
     """Whether the care is to be seen before the posture begins, and in it."""
     spans = [s for s in shown.spans if s.pass_no == pass_no]
     first = next(i for i, s in enumerate(spans) if s.posture_id == "heron")
-    return CARE in spans[first].care and (first == 0 or CARE in spans[first - 1].next_care)
+    return CARE in spans[first].care and (first == 0 or f"Heron stands: {CARE}" in spans[first - 1].care)
 
 
 @given(st.lists(st.tuples(st.sampled_from(VOICES), st.integers(1, 2)), min_size=1, max_size=4), st.booleans())
@@ -68,10 +68,11 @@ def test_every_output_carries_the_care_that_is_due(passes: list[tuple[str, int]]
     practice = done(f, *(over(v, repeats=n) for v, n in passes), cautions=cautions)
     for view in ("class", "instructor", "turned"):
         shown = stage(practice, "x", view, 1.0)  # type: ignore[arg-type]
-        assert shown.advice == STOP
+        moving = next(i for i, s in enumerate(shown.spans) if s.kind == "movement")
+        assert [STOP in s.care for s in shown.spans] == [i < moving for i in range(len(shown.spans))]
         assert all(shown_in_time(shown, no) for no in range(len(passes)))
         for no in range(len(passes)):
-            times = {s.posture for s in shown.spans if s.pass_no == no and s.care}
+            times = {s.posture for s in shown.spans if s.pass_no == no and CARE in s.care}
             assert len(times) == 1, "the first time of a pass, and no more"
     with tempfile.TemporaryDirectory() as folder:
         page = Path(folder) / "a.html"
@@ -79,6 +80,7 @@ def test_every_output_carries_the_care_that_is_due(passes: list[tuple[str, int]]
         text = page.read_text("utf-8")
     spans = json.loads(re.search(r'id="practice">(.*?)</script>', text, re.S)[1])["tempos"][0]["stage"]["spans"]
     assert sum(CARE in s["care"] for s in spans) >= len(passes)
+    assert STOP in spans[0]["care"]
     assert html.escape(ADVICE) in text
     session = Session(passes=tuple(over(v) for v, _ in passes))
     for reader in ("class", "instructor"):
@@ -89,7 +91,7 @@ def test_every_output_carries_the_care_that_is_due(passes: list[tuple[str, int]]
 
 def test_a_pass_that_is_only_watched_asks_for_no_care() -> None:
     shown = stage(done(form(), over(kind="watch", facing="watch")), "x", "class", 1.0)
-    assert all(not s.care and not s.next_care for s in shown.spans)
+    assert {c for s in shown.spans for c in s.care} == {STOP}
 
 
 def test_a_group_sees_what_spares_it() -> None:

@@ -92,13 +92,6 @@ export function Scene({ stage, face, holding, told, loop, ref }: SceneProps) {
   const still = span.kind !== "movement";
   const counted = span.key === COUNT_IN ? Math.max(1, Math.ceil((span.end_ms - tenth * 100) / 1000)) : null;
   const coming = counted ? stage.spans[at + 1] : undefined;
-  const begun = stage.spans.slice(0, at + 1).some((s) => s.kind === "movement");
-  const care = [
-    begun ? "" : stage.advice,
-    ...(span.care.length ? span.care : span.next_care.map((c) => `${span.next_posture}: ${c}`)),
-  ]
-    .filter(Boolean)
-    .join(" · ");
   const pass = stage.passes.findLast((p) => p.start_ms <= span.start_ms);
   return (
     <>
@@ -200,12 +193,12 @@ export function Scene({ stage, face, holding, told, loop, ref }: SceneProps) {
               )}
             </>
           )}
-          {care && (
+          {span.care.length > 0 && (
             <p
               className="line-clamp-3 shrink-0 border-accent border-l-4 pl-3 text-[max(2.8vh,1rem)] leading-snug max-md:text-base"
               data-care
             >
-              {care}
+              {span.care.join(" · ")}
             </p>
           )}
           <p className={`line-clamp-2 ${LARGE}`} data-next>

@@ -97,12 +97,12 @@ def _tempo(
         practice = house.practice(session, speed)
     name = "as planned" if speed == 1 else f"{100 * speed:.0f} %"
     shown = stage(practice, session.title, "class", speed)
-    shown = shown.model_copy(update={"advice": " ".join(x for x in (shown.advice, room_words(practice)) if x)})
+    room = room_words(practice)
     if kind == "recordings":
-        return Tempo(name, shown, None)
+        return Tempo(name, shown, None, room)
     path = house.renders / f"{job.id}.{speed}.mp3"
     sounds.append(path)
     order = Order(session.sound, under_of(session.sound, house.round_of), session.title, chapters(practice.heard))
     total = practice.heard.total_ms
     render(practice.sounds, total, house.clips(session.speech), path, "small", done, order)  # type: ignore[arg-type]
-    return Tempo(name, shown, path)
+    return Tempo(name, shown, path, room)

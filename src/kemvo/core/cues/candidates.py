@@ -36,6 +36,8 @@ from kemvo.core.timing.opening_pause import (
     done_along,
     facing_words,
     first_cautions,
+    gentler_is_due,
+    or_gentler,
     section_titles,
     told_first,
 )
@@ -196,13 +198,12 @@ class _Teller:
                     yield from self._in_good_time(
                         "caution", at, self.terms(s, distinct(("full", told), ("short", sayable(care[0]))))
                     )
-            spared = form.who.limits().spared if form else frozenset()
-            wanted = set(posture.kinds) & spared or (spared and not posture.kinds)
-            at = self._done_at(s, posture.gentler) if self.calls.gentler and posture.gentler and wanted else None
+            wanted = self.calls.gentler and posture.gentler and gentler_is_due(posture, form)
+            at = self._done_at(s, posture.gentler) if wanted else None
             if at is not None and (s.round.no, posture.id) not in offered:
                 offered.add((s.round.no, posture.id))
                 told = sayable(posture.gentler)
-                gentler = distinct(("full", f"Or gentler: {told[:1].lower()}{told[1:]}"), ("short", told))
+                gentler = distinct(("full", or_gentler(told)), ("short", told))
                 yield from self._in_good_time("gentler", at, self.terms(s, gentler))
 
     def _done_at(self, first: Span, words: str) -> Span | None:

@@ -74,6 +74,17 @@ def cautions_due(posture: Posture) -> tuple[str, ...]:
     return (*posture.cautions, PARTNER) if partner and PARTNER not in posture.cautions else posture.cautions
 
 
+def gentler_is_due(posture: Posture, form: Form | None) -> bool:
+    """Whether the gentler way of a posture is told: the form is for a group that is spared what is in it, or nobody knows what is."""
+    spared = form.who.limits().spared if form else frozenset()
+    return bool(set(posture.kinds) & spared or (spared and not posture.kinds))
+
+
+def or_gentler(way: str) -> str:
+    """A gentler way, as it is told."""
+    return f"Or gentler: {way[:1].lower()}{way[1:]}"
+
+
 def first_cautions(session: Session) -> tuple[str, ...]:
     """What is said before anything is done, where cautions are not switched off: when to stop, and what this class must be told."""
     return (STOP, *session.cautions) if session.calls.cautions else ()

@@ -8,12 +8,30 @@ from collections.abc import Sequence
 from kemvo.core.model.form import Form, Posture
 from kemvo.core.model.session import Forms
 from kemvo.core.review.findings import GENTLER
-from kemvo.core.timing.opening_pause import cautions_due, class_does
+from kemvo.core.tables.groups import STOP
+from kemvo.core.timing.opening_pause import cautions_due, class_does, gentler_is_due, or_gentler
 from kemvo.core.timing.timeline import Span
 
 
 def care_shown(spans: Sequence[Span], forms: Forms) -> list[tuple[str, ...]]:
-    """For every span the cautions to be shown while it lasts; empty where its posture has none, or was done before in its pass."""
+    """For every span what is to be read while it lasts: when to stop, until the first movement; the care of its posture, the first
+    time of a pass; else that of the posture that comes after it in its pass, by its name."""
+    of_posture = _of_postures(spans, forms)
+    moving = next((i for i, s in enumerate(spans) if s.kind == "movement"), len(spans))
+    out: list[tuple[str, ...]] = []
+    coming: tuple[str, ...] = ()
+    for i in range(len(spans) - 1, -1, -1):
+        s = spans[i]
+        if i + 1 < len(spans) and spans[i + 1].round.no != s.round.no:
+            coming = ()
+        out.append(((STOP,) if i < moving else ()) + (of_posture[i] or coming))
+        if s.performance and s.movement_no == 0 and s.kind == "movement":
+            coming = tuple(f"{s.performance.posture.title()}: {c}" for c in of_posture[i])
+    return out[::-1]
+
+
+def _of_postures(spans: Sequence[Span], forms: Forms) -> list[tuple[str, ...]]:
+    """For every span the care of its posture; none where that has none, or was done before in its pass."""
     first: dict[tuple[int, str], tuple[int, int]] = {}
     out: list[tuple[str, ...]] = []
     for s in spans:
@@ -28,10 +46,9 @@ def care_shown(spans: Sequence[Span], forms: Forms) -> list[tuple[str, ...]]:
 
 
 def care_of(posture: Posture, form: Form | None) -> tuple[str, ...]:
-    """What is to be taken care of in a posture: its cautions, and its gentler version where the form is for a group that is spared
-    what is in it."""
+    """What is to be taken care of in a posture: its cautions, and its gentler way (the usual one where it has none of its own) where
+    that is due."""
     spared = form.who.limits().spared if form else frozenset()
-    wanted = set(posture.kinds) & spared or (spared and not posture.kinds)
     ways = [posture.gentler] if posture.gentler else [GENTLER[k] for k in posture.kinds if k in spared]
-    told = [f"Or gentler: {way[:1].lower()}{way[1:]}" for way in ways if wanted]
+    told = map(or_gentler, ways) if gentler_is_due(posture, form) else ()
     return tuple(c.strip(" .") for c in (*cautions_due(posture), *told))

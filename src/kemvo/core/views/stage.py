@@ -13,7 +13,6 @@ from kemvo.core.movement.interpretation import foot_side
 from kemvo.core.practice.pipeline import Practice
 from kemvo.core.running.live import span_keys
 from kemvo.core.tables.block_kinds import BLOCK_KINDS
-from kemvo.core.tables.groups import STOP
 from kemvo.core.timing.pass_breath import Breathed
 from kemvo.core.timing.timeline import Span, mirrored
 from kemvo.core.timing.weight_curve import full_side, is_full
@@ -29,8 +28,8 @@ CURVE_STEP_MS = 100
 
 class StageSpan(Value):
     """A span as the stage shows it. `key` names it at whatever tempo. `posture` counts within the practice, -1 in pauses; its title is that
-    of the block where it stands still; `next_posture` is the title of the one that comes after. `care`: what is to be taken care of in
-    it; `next_care`: in the one that comes after."""
+    of the block where it stands still; `next_posture` is the title of the one that comes after. `care`: what is to be
+    read meanwhile (`care_shown`)."""
 
     key: str
     start_ms: int
@@ -44,7 +43,6 @@ class StageSpan(Value):
     times: str
     next_posture: str
     care: tuple[str, ...]
-    next_care: tuple[str, ...]
     movement_no: int
     movements: int
     line: str
@@ -93,7 +91,7 @@ class Curve(Value):
 
 
 class Stage(Value):
-    """A practice to be played, from `begin_ms` on; `next_until`: see `running.live`; `advice`: to be read before it begins."""
+    """A practice to be played, from `begin_ms` on; `next_until`: see `running.live`."""
 
     title: str
     total_ms: int
@@ -106,7 +104,6 @@ class Stage(Value):
     estimated: int
     begin_ms: int = 0
     next_until: str = ""
-    advice: str = STOP
 
 
 UNDER_MS = 20_000
@@ -214,13 +211,12 @@ def _spans(
 ) -> tuple[StageSpan, ...]:
     out: list[StageSpan] = []
     coming = ""
-    coming_care: tuple[str, ...] = ()
     count = _count_postures(spans)
     leg = None
     for i in range(len(spans) - 1, -1, -1):
         s = spans[i]
         if leg is not None and s.round.no != leg:
-            coming, coming_care = "", ()
+            coming = ""
         leg = s.round.no
         p = s.performance
         posture = p.posture if p else None
@@ -238,7 +234,6 @@ def _spans(
                 times=f"{p.nth} of {p.of}" if p and p.of > 1 else "",
                 next_posture=coming,
                 care=care[i],
-                next_care=coming_care,
                 movement_no=s.movement_no,
                 movements=len(posture.movements) if posture else 0,
                 line=s.movement.line if s.movement else _turn_words(s, view) if s.kind == "turn" else "",
@@ -256,7 +251,7 @@ def _spans(
             )
         )
         if p and s.movement_no == 0 and s.kind == "movement":
-            coming, coming_care = p.posture.title(), care[i]
+            coming = p.posture.title()
     return tuple(reversed(out))
 
 

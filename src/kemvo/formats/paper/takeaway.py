@@ -11,7 +11,7 @@ from importlib.resources import files
 from pathlib import Path
 from typing import NamedTuple
 
-from kemvo.core.tables.groups import ADVICE, STOP
+from kemvo.core.tables.groups import ADVICE
 from kemvo.core.views.stage import Stage
 
 STEP = 2
@@ -19,11 +19,13 @@ STEP = 2
 
 
 class Tempo(NamedTuple):
-    """A practice at one tempo: what it is called, how it is seen, and its sound (MP3); no sound where a film has it."""
+    """A practice at one tempo: what it is called, how it is seen, and its sound (MP3); no sound where a film has it. `room`: how much
+    room it needs, in a sentence."""
 
     name: str
     stage: Stage
     sound: Path | None
+    room: str = ""
 
 
 def _seen(stage: Stage) -> dict[str, object]:
@@ -43,7 +45,7 @@ def _seen(stage: Stage) -> dict[str, object]:
                 "full": s.full,
                 "breath": s.breath,
                 "next": s.next_posture,
-                "care": s.care or tuple(f"{s.next_posture}: {c}" for c in s.next_care),
+                "care": s.care,
                 "first": s.kind == "movement" and s.movement_no == 0,
             }
         )
@@ -61,16 +63,8 @@ def write_takeaway(path: Path, title: str, tempos: Sequence[Tempo], usual: int, 
     """Write the file. `usual`: which of the tempos it begins with. `film`: the name of a video that lies beside the file; then the
     sound is the video's. The sounds are read one after the other: only one of them is in memory."""
     page = (files("kemvo.formats.paper") / "takeaway.html").read_text("utf-8")
-    before, after = (
-        _filled(
-            half,
-            title=title or "Practice",
-            care=" ".join(
-                dict.fromkeys([*(t.stage.advice.removeprefix(STOP).strip() for t in tempos), ADVICE])
-            ).strip(),
-        )
-        for half in page.split("{{data}}")
-    )
+    care = " ".join(x for x in (tempos[usual].room, ADVICE) if x)
+    before, after = (_filled(half, title=title or "Practice", care=care) for half in page.split("{{data}}"))
     with path.open("w", encoding="utf-8") as out:
         out.write(f'{before}{{"usual":{usual},"film":{_script(film)},"tempos":[')
         for n, t in enumerate(tempos):
