@@ -15,7 +15,7 @@ export function DeskFigures({
   measuring: number | null;
   onFullness: (value: number) => void;
 }) {
-  const { share_pct, words_a_minute, missed, cues } = desk;
+  const { share_pct, words_a_minute, missed, counts } = desk;
   const [fullness, setFullness] = useState(chosen);
   useEffect(() => setFullness(chosen), [chosen]);
   return (
@@ -42,11 +42,9 @@ export function DeskFigures({
         <b>{share_pct} %</b> of the time is talk · {words_a_minute} words a minute
       </p>
       <p className="quiet text-sm">
-        {plural(cues.filter((c) => c.state === "left out" && !c.wished).length, "cue")} left out,{" "}
-        {cues.some((c) => c.state === "left out" && c.wished) &&
-          `${cues.filter((c) => c.state === "left out" && c.wished).length} by choice of how much is said, `}
-        {cues.filter((c) => c.state === "shorter").length} shorter,{" "}
-        {cues.filter((c) => c.state === "moved").length} early
+        {plural(counts.left_out, "cue")} left out,{" "}
+        {counts.unwished > 0 && `${counts.unwished} more by choice of how much is said, `}
+        {counts.shorter} shorter, {counts.moved} early
       </p>
       {measuring !== null && (
         <p role="status" className="text-sm" data-measuring>

@@ -10,7 +10,7 @@ from kemvo.core.language.sides import first_side
 from kemvo.core.model.session import Session, SpeechChoice
 from kemvo.core.movement.interpretation import foot_side
 from kemvo.core.practice.pipeline import Practice
-from kemvo.core.practice.problems import loss_of
+from kemvo.core.practice.problems import CueCounts, counts_of, loss_of
 from kemvo.core.timing.score import place_name
 from kemvo.core.timing.timeline import Span, by_pass
 from kemvo.core.timing.weight_curve import full_side
@@ -74,6 +74,7 @@ class Desk(Value):
     """Everything said in a session, and with which voice."""
 
     cues: tuple[CueLine, ...]
+    counts: CueCounts
     passes: tuple[PassTalk, ...]
     words_a_minute: float
     share_pct: float
@@ -92,6 +93,7 @@ def desk(practice: Practice, session: Session, estimated: int = 0, guessed_ms: M
     total = practice.heard.total_ms or 1
     return Desk.model_construct(
         cues=lines,
+        counts=counts_of(practice.decisions),
         passes=talks,
         words_a_minute=_a_minute(sum(t.words for t in talks), total),
         share_pct=round(100 * sum(t.spoken_ms for t in talks) / total, 1),

@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Iterable, Mapping
 
 from kemvo.core.cues.decisions import Decision
 from kemvo.core.cues.kinds import CUE_KINDS
 from kemvo.core.model.session import Pace, Pass
+from kemvo.core.types import Value
 
 EARLY = 0.2
 """What a cue loses that is said early: it is said, and in full."""
@@ -27,6 +29,27 @@ def loss_of(d: Decision) -> float:
 def problems_of(decisions: Iterable[Decision]) -> list[Decision]:
     """What is not said as it should be, though less talk was not wished."""
     return [d for d in decisions if d.state != "full" and not d.wished]
+
+
+class CueCounts(Value):
+    """How many cues are left out for want of room, left out because less talk is wished, said in fewer words, and said early."""
+
+    left_out: int
+    unwished: int
+    shorter: int
+    moved: int
+
+
+def counts_of(decisions: Iterable[Decision]) -> CueCounts:
+    """What became of cues, in numbers."""
+    found = Counter((d.state, d.wished) for d in decisions)
+    both = {state: found[state, False] + found[state, True] for state, _ in found}
+    return CueCounts(
+        left_out=found["left out", False],
+        unwished=found["left out", True],
+        shorter=both.get("shorter", 0),
+        moved=both.get("moved", 0),
+    )
 
 
 SLOWEST_TEMPO = 4.0

@@ -7,6 +7,7 @@ from typing import NamedTuple
 
 from kemvo.core.practice.booth import BoothLine
 from kemvo.core.practice.pipeline import Practice
+from kemvo.core.practice.problems import counts_of
 from kemvo.core.types import Value
 
 
@@ -72,7 +73,7 @@ def recording_steps(now: Standing) -> tuple[WorkStep, ...]:
 
 
 def _cues(now: Standing) -> WorkStep:
-    left_out = sum(d.state == "left out" and not d.wished for d in now.practice.decisions)
+    left_out = counts_of(now.practice.decisions).left_out
     essential = len(now.practice.decided.answer.missed)
     if not now.practice.decisions:
         says = "nothing is said"
