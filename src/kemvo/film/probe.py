@@ -22,12 +22,9 @@ from av.video.stream import VideoStream
 from kemvo.audio.intake import MOST_PIXELS, OPENED_WITH, is_known, undamaged
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.recording.model import Media
-from kemvo.core.types import in_minutes
+from kemvo.core.types import LONGEST_MS, in_minutes
 
 READABLE = "Choose an MP4, MOV, WebM or MKV film, or a WAV, FLAC, MP3, Ogg, Opus or M4A sound."
-
-LONGEST_S = 24 * 3600
-"""The longest recording (`RecordedMs`), in seconds."""
 
 Report = Callable[[float], None]
 """Told the share that is done, 0 to 1. It may raise to stop the work."""
@@ -124,7 +121,7 @@ def probe(path: Path, name: str = "", report: Report = lambda _: None) -> Media:
         begin = seen.first if seen else heard.first if heard else Fraction(0)
         end = max(t.end for t in (seen, heard) if t)
         whole = end - begin
-        if whole > LONGEST_S:
+        if whole * 1000 > LONGEST_MS:
             raise refused(
                 f"By its times this recording is {in_minutes(round(whole * 1000))} long; Kemvo takes up to 24 hours.",
                 name,

@@ -22,6 +22,7 @@ from kemvo.core.progress.levels import LEVELS, RECALLS
 from kemvo.core.progress.model import NEEDS, WEEKDAYS, ClassGroup, Course, Lesson, LessonPart, reader_of
 from kemvo.core.tables.block_kinds import BLOCK_KINDS, PATTERNS, Facing
 from kemvo.core.tables.groups import GROUPS
+from kemvo.core.types import LONGEST_MS
 from kemvo.core.views.class_pages import ONLY_NUMBERS, ClassSheet, LessonSheet, class_sheet, lesson_sheet, when_words
 from kemvo.store.documents import CannotBeRead, Documents, NotThere, Stored
 
@@ -230,7 +231,7 @@ class StretchDone(Version):
 
     first: int = Field(ge=0)
     last: int = Field(ge=0)
-    ms: int = Field(ge=1_000, le=86_400_000)
+    ms: int = Field(ge=1_000, le=LONGEST_MS)
 
 
 @router.post("/lessons/{id_}/stretch")

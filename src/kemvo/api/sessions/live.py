@@ -12,6 +12,7 @@ from kemvo.api.base.house import Here, House
 from kemvo.core.running.live import Live, LivePractice, TimeOffer, time_offers, work_out_live
 from kemvo.core.running.run_record import RunLine, RunPart, Stretch, run_line, run_parts
 from kemvo.core.timing.timeline import plan
+from kemvo.core.types import LONGEST_MS
 from kemvo.core.views.stage import Stage, View, stage
 from kemvo.store.runs import StoredRun
 
@@ -49,7 +50,7 @@ class Over(BaseModel):
     """Where the stage is, and by how much it would end too late (ms)."""
 
     live: Live
-    over_ms: Annotated[int, Field(ge=0, le=86_400_000)]
+    over_ms: Annotated[int, Field(ge=0, le=LONGEST_MS)]
 
 
 @router.post("/live/offers")

@@ -32,6 +32,7 @@ from kemvo.core.model.session import Session, first_passes, with_pass_ids
 from kemvo.core.model.settings import begun_session
 from kemvo.core.timing.score import require_bounded
 from kemvo.core.timing.timeline import chapters, plan
+from kemvo.core.types import LONGEST_MS
 from kemvo.core.views.session_plan import Plan, session_plan
 from kemvo.core.views.stage import Stage, View, stage
 from kemvo.formats.documents.kemvo_json import Bundle, read_file, write_session
@@ -239,7 +240,7 @@ def practice_stage(
 def session_under(
     house: Here,
     id_: str,
-    at_ms: Annotated[int, Query(ge=0, le=86_400_000)],
+    at_ms: Annotated[int, Query(ge=0, le=LONGEST_MS)],
     ms: Annotated[int, Query(ge=1, le=60_000)],
     speed: Speed = 1.0,
     live: Annotated[str, Query(max_length=40)] = "",

@@ -13,7 +13,7 @@ from kemvo.core.progress.levels import LevelId, RecallId
 from kemvo.core.tables.block_kinds import BlockKind, Facing, VoiceLevel
 from kemvo.core.tables.groups import GroupId
 from kemvo.core.tables.rooms import Room
-from kemvo.core.types import Day, Id, Line, Notes, OneLine, Side, Title, Value
+from kemvo.core.types import LONGEST_MS, Day, Id, Line, Notes, OneLine, Side, Title, Value
 
 Weekday = Annotated[int, Field(ge=0, le=6)]
 """0 is Monday."""
@@ -101,7 +101,7 @@ class LessonPart(Value):
     voice: VoiceLevel = "full"
     side: Side | None = None
     tempo: Annotated[float, Field(ge=0, le=1000, allow_inf_nan=False)] = 0.0
-    ms: Annotated[int, Field(ge=0, le=86_400_000)] = 0
+    ms: Annotated[int, Field(ge=0, le=LONGEST_MS)] = 0
     share: Annotated[float, Field(ge=0, le=1)] = 1.0
     pass_title: Annotated[str, Field(max_length=500), OneLine] = ""
     place: Annotated[str, Field(max_length=120), OneLine] = ""
@@ -139,7 +139,7 @@ class Lesson(Value):
     session_id: Id = ""
     recording_id: Id = ""
     runs: Annotated[tuple[Id, ...], Field(max_length=100)] = ()
-    planned_ms: Annotated[int, Field(ge=0, le=86_400_000)] = 0
+    planned_ms: Annotated[int, Field(ge=0, le=LONGEST_MS)] = 0
     attendance: People | None = None
     parts: Annotated[tuple[LessonPart, ...], Field(max_length=MOST_PARTS)] = ()
     points: Annotated[tuple[OpenPoint, ...], Field(max_length=200)] = ()

@@ -11,13 +11,13 @@ from pydantic import Field, ValidationError
 
 from kemvo.core.errors import from_validation
 from kemvo.core.model.session import CueChoices, OwnCue, SoundChoice
-from kemvo.core.types import Id, Line, Title, Value
+from kemvo.core.types import LONGEST_MS, Id, Line, Title, Value
 
 Edge = Literal["start", "end"]
 Source = Literal["tap", "captions", "words", "sound", "motion", "earlier", "hand"]
 """Where a mark comes from."""
 
-RecordedMs = Annotated[int, Field(ge=0, le=24 * 3_600_000)]
+RecordedMs = Annotated[int, Field(ge=0, le=LONGEST_MS)]
 PlaceKey = Annotated[str, Field(min_length=1, max_length=300)]
 """A place of a score by the ids of its pass, posture and movement (`performed.key_of`)."""
 

@@ -14,7 +14,7 @@ from kemvo.core.running.live import Key, Live, live_session, span_keys
 from kemvo.core.tables.block_kinds import BlockKind, Facing, VoiceLevel
 from kemvo.core.timing.score import score_of
 from kemvo.core.timing.timeline import Span, timed
-from kemvo.core.types import Side, Value
+from kemvo.core.types import LONGEST_MS, Side, Value
 
 
 class Stretch(Value):
@@ -26,7 +26,7 @@ class Stretch(Value):
     until: Key
     until_share: Annotated[float, Field(ge=0, le=1)] = 1.0
     began: Annotated[str, Field(max_length=40)]
-    ms: Annotated[int, Field(ge=0, le=86_400_000)]
+    ms: Annotated[int, Field(ge=0, le=LONGEST_MS)]
     speed: Annotated[float, Field(ge=0.25, le=4)] = 1.0
     without: Annotated[tuple[Key, ...], Field(max_length=200)] = ()
 

@@ -20,7 +20,7 @@ from kemvo.core.recording.model import Again, Edge, Mark, Media, Recording, Sour
 from kemvo.core.recording.performed import EXTRA, Keyed, performance_key
 from kemvo.core.recording.taps import Tap, TapKind
 from kemvo.core.recording.truth import Slips, Stop
-from kemvo.core.types import number_in
+from kemvo.core.types import LONGEST_MS, number_in
 from kemvo.formats.json_text import parsed_json
 
 KIND = "marks"
@@ -47,7 +47,7 @@ class _Mark(_Posture):
     movement: Annotated[int, Field(ge=0)] = 0
     again: Annotated[int, Field(ge=0, le=20)] = 0
     edge: Edge = "start"
-    at_ms: Annotated[int, Field(ge=0, le=24 * 3_600_000)]
+    at_ms: Annotated[int, Field(ge=0, le=LONGEST_MS)]
     source: Source = "hand"
     sure: Annotated[float, Field(ge=0, le=1)] = 1.0
     hand: bool = False
@@ -272,7 +272,7 @@ def read_taps(text: str, name: str) -> list[Tap]:
         try:
             at = number_in(cells[0])
             kind = TAPS[(cells[1] if len(cells) > 1 else "").lower()]
-            if not 0 <= at < 24 * 3600:
+            if not 0 <= at * 1000 < LONGEST_MS:
                 raise ValueError
         except (ValueError, KeyError):
             if n == 1 and not cells[0][:1].isdigit():

@@ -10,10 +10,10 @@ from pydantic import Field, ValidationError
 from kemvo.core.errors import KemvoError, Problem, from_validation
 from kemvo.core.scheduling.model import Answer, Ceiling, Join, Said, Saying, Talk, spoken_ms
 from kemvo.core.scheduling.reasons import outcomes
-from kemvo.core.types import Value
+from kemvo.core.types import LONGEST_MS, Value
 from kemvo.formats.json_text import parsed_json
 
-Ms = Annotated[int, Field(ge=0, le=24 * 3_600_000)]
+Ms = Annotated[int, Field(ge=0, le=LONGEST_MS)]
 Amount = Annotated[float, Field(ge=-1e6, le=1e6, allow_inf_nan=False)]
 Price = Annotated[float, Field(ge=0, le=1e6, allow_inf_nan=False)]
 Name = Annotated[str, Field(min_length=1, max_length=200)]

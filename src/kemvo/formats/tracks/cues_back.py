@@ -9,7 +9,7 @@ import pysubs2
 
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.practice.cue_import import FileCue
-from kemvo.core.types import number_in
+from kemvo.core.types import LONGEST_MS, number_in
 from kemvo.formats.csv_text import csv_rows
 from kemvo.formats.paper.cue_pdf import attached
 from kemvo.formats.text import decoded, stamp_ms, unknown_ending
@@ -140,7 +140,7 @@ def _cell_ms(cell: str, head: str) -> int | None:
     except ValueError:
         return None
     ms = number if head.endswith("_ms") else number * 1000
-    return round(ms) if 0 <= ms < 86_400_000 else None
+    return round(ms) if 0 <= ms < LONGEST_MS else None
 
 
 READERS: dict[str, Callable[[str, str], Iterator[FileCue]]] = {
