@@ -114,13 +114,12 @@ def restore(database: Database, archive: Path, report: Report = lambda _: None) 
         if archive.suffix == ".sqlite":
             copy = Path(folder) / DATABASE
             shutil.copyfile(archive, copy)
-            judge(copy, archive.name)
             found = _counted(copy, 0, True, archive.name)
         else:
             with unpacked(archive, Path(folder) / "new", report) as found:
                 pass
             copy = Path(folder) / "new" / DATABASE
-            judge(copy, archive.name)
+        judge(copy, archive.name)
         shelf = database.path.parent / SOUNDS
         shelf.mkdir(exist_ok=True)
         for file in (Path(folder) / "new" / SOUNDS).glob("*"):
@@ -138,7 +137,7 @@ RESTORING = ".restoring-"
 
 
 def judge(copy: Path, name: str) -> None:
-    """Whether a database file may take the place of the data, and bring it up to date where an older Kemvo made it. It must hold
+    """Whether an undamaged database file may take the place of the data, and bring it up to date where an older Kemvo made it. It must hold
     what Kemvo's own schema of its version has and nothing besides: no trigger, no view. Raises KemvoError."""
     try:
         with closing(sqlite3.connect(copy, isolation_level=None)) as db:
@@ -157,8 +156,6 @@ def judge(copy: Path, name: str) -> None:
             for thing, columns in wanted.items():
                 if here[thing] != columns:
                     raise _no_copy(f"its table “{thing[1]}” has other columns than Kemvo’s", name)
-            if db.execute("PRAGMA integrity_check").fetchone()[0] != "ok":
-                raise _no_copy("the database in it is damaged", name)
             if version < NEWEST:
                 db.execute("BEGIN IMMEDIATE")
                 migrate(db)
@@ -284,10 +281,10 @@ def is_whole(copy: Path) -> bool:
 
 def _counted(copy: Path, sounds: int, large: bool, name: str = "") -> Copied:
     """What a copied database holds. Raises KemvoError when it is damaged."""
+    if not is_whole(copy):
+        raise _no_copy("the database in it is damaged", name)
     try:
         with closing(sqlite3.connect(copy)) as db:
-            if db.execute("PRAGMA integrity_check").fetchone()[0] != "ok":
-                raise _no_copy("the database in it is damaged", name)
             forms, sessions = (
                 db.execute("SELECT count(*) FROM document WHERE kind = ?", (kind,)).fetchone()[0] for kind in COUNTED
             )

@@ -1,8 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
+import { createContext } from "react";
 import { Link, useLocation } from "react-router";
 import { call, type Health } from "./api";
 
 const EVERY_MS = 60_000;
+
+/** Whether a part of a page stands within the frame that says what is wrong with the data. */
+export const Framed = createContext(false);
 
 /** What is wrong with the whole of the data, if anything is. */
 export function useDataTrouble() {

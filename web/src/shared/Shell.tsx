@@ -1,9 +1,9 @@
-import { useEffect } from "react";
+import { useContext, useEffect } from "react";
 import { NavLink, Outlet, useLocation } from "react-router";
 import { partOf } from "../help/partOf";
 import { DropAnywhere } from "../home/DropAnywhere";
 import { FirstSteps } from "../home/FirstSteps";
-import { DataTrouble, useDataTrouble } from "./DataTrouble";
+import { DataTrouble, Framed, useDataTrouble } from "./DataTrouble";
 import { UnderWay } from "./UnderWay";
 
 const PLACES = [
@@ -88,7 +88,9 @@ export function Shell() {
       <main id="page" tabIndex={-1} className="outline-none mx-auto max-w-[1800px] px-4 py-4">
         <DataTrouble />
         <DropAnywhere />
-        <Outlet />
+        <Framed value={true}>
+          <Outlet />
+        </Framed>
       </main>
     </div>
   );
@@ -97,9 +99,8 @@ export function Shell() {
 /** What a page says while it waits, or when it could not be had. */
 export function Waiting({ error }: { error: string | null }) {
   const trouble = useDataTrouble();
-  const { pathname } = useLocation();
-  // It stands above every page within this frame already.
-  if (error && trouble && error.includes(trouble.what) && !pathname.startsWith("/stage")) return null;
+  const framed = useContext(Framed);
+  if (framed && trouble && error?.includes(trouble.what)) return null; // it stands above the page already
   return error ? (
     <div role="alert" className="alert alert-error">
       <span>
