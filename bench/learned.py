@@ -48,7 +48,7 @@ def fitted_to(
     known: Sequence[str],
     stiffness: float,
 ) -> dict[str, float]:
-    """The same, with the cases as a matrix whose columns are the known signs."""
+    """The weights, from the cases as a matrix whose columns are the known signs."""
 
     def loss(w: NDArray[np.float64]) -> tuple[float, NDArray[np.float64]]:
         z = x @ w

@@ -107,7 +107,7 @@ def told(case: Case, lines: bool, chance: np.random.Generator) -> list[TimedText
 
 
 def recognised(texts: Sequence[TimedText], chance: np.random.Generator) -> list[TimedText]:
-    """The same words as a recogniser writes them: some wrong, in blocks of seven words whatever is said, or up to a longer pause."""
+    """Words as a recogniser writes them: some wrong, in blocks of seven words whatever is said, or up to a longer pause."""
     words: list[tuple[int, int, str]] = []
     for t in texts:
         each = t.text.split()

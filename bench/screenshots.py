@@ -74,7 +74,7 @@ def booth(page: Page) -> None:
 
 
 FILMED_MS = 240_000
-"""So long it may take until the demo's recordings are filmed."""
+"""Milliseconds it may take until the demo's recordings are filmed."""
 
 
 def filmed(page: Page) -> None:

@@ -115,7 +115,7 @@ def create_app(folder: Path, names: Iterable[str] = (), guard: Guard | None = No
 
 
 FIRST_COPY_S, COPY_EVERY_S = 20.0, 1800.0
-"""So long after the start the copy of the day is made, and so often it is seen whether a new day has begun."""
+"""Seconds from the start to the first copy of the day, and between looks whether a new day has begun."""
 
 
 async def _copy_daily(house: House) -> None:

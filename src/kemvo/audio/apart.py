@@ -20,7 +20,7 @@ from kemvo.core.errors import KemvoError, Problem
 STEP = 0.01
 
 POLITE = 5
-"""So much the process steps back (nice) behind whoever asks the server something."""
+"""The `nice` level of the decoding process, so that the server's answers go first."""
 
 
 def make_loop_apart(source: Path, name: str, to: Path, report: Report = lambda _: None) -> list[str]:

@@ -17,10 +17,10 @@ LOOP_S = 40
 """A ground of Kemvo's own lasts so long before it comes again, its end laid softly over its beginning."""
 
 EDGE_S = 0.6
-"""So long it takes to duck under speech, and to come back."""
+"""Seconds it takes to duck under speech, and to come back."""
 
 FADE_S = 3.0
-"""So long it comes in at the beginning and goes at the end."""
+"""Seconds of the fade at the beginning and at the end."""
 
 
 @lru_cache(maxsize=4)

@@ -204,8 +204,8 @@ class Intake:
 
 
 def undamaged(items: Iterator[T], name: str, mend: str) -> Iterator[T]:
-    """The same packets or pictures; where the file `name` is damaged, that is told. FFmpeg's own errors would pass for the
-    system's: of a damaged file it says that something is not permitted. Raises KemvoError, with `mend` as what to do."""
+    """Packets or pictures as they come, with FFmpeg's errors told as damage of the file `name`: they would pass for the system's, since of a
+    damaged file FFmpeg says that something is not permitted. Raises KemvoError, with `mend` as what to do."""
     try:
         yield from items
     except av.error.FFmpegError as error:
@@ -244,11 +244,11 @@ def _all_of(waiting: AudioFifo) -> Iterator[av.AudioFrame]:
 
 
 AHEAD = 4
-"""So many blocks are decoded ahead, on the other core."""
+"""How many blocks are decoded ahead, on the other core."""
 
 
 def made_ahead(blocks: Iterator[T]) -> Generator[T, None, None]:
-    """The same blocks, made in another thread a few ahead of when they are needed."""
+    """Blocks made in another thread, a few ahead of when they are needed."""
     with ThreadPoolExecutor(1, thread_name_prefix="kemvo-decode") as other:
         coming: deque[Future[T | None]] = deque(other.submit(next, blocks, None) for _ in range(AHEAD))
         try:

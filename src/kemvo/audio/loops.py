@@ -13,7 +13,7 @@ from kemvo.audio.speech.voice import Samples
 from kemvo.audio.tones import RATE
 
 JOIN_S = 4
-"""So long the end of a round is laid softly over its beginning."""
+"""Seconds over which the end of a round is faded into its beginning."""
 
 LONGEST_S = 30 * 60
 """Of a sound the user brings at most so much is used."""

@@ -95,7 +95,7 @@ def blocks(sounds: Iterable[Sound], total_ms: int, clips: Clips, bed: Bed | None
 
 
 AHEAD = 12
-"""So many sounds are made ready ahead, on the other core."""
+"""How many sounds are prepared ahead, on the other core."""
 
 
 def _made(sounds: Iterable[Sound], clips: Clips) -> Iterator[tuple[int, Samples]]:
@@ -175,7 +175,7 @@ def render(
 
 
 TRIES = 3
-"""So often at most is a file that loses something written, until its peaks are under the ceiling as it is heard."""
+"""How many times at most a lossy file is written until its decoded peaks are under the ceiling."""
 
 
 def _mix(mix: Iterable[Samples], path: Path, total_ms: int, progress: Progress) -> Meter:

@@ -85,7 +85,7 @@ def from_validation(error: ValidationError, data: object, root: str = "") -> Kem
 
 
 MOST_TOLD = 19
-"""So many places at most are told one by one."""
+"""How many places are told one by one, at most."""
 
 LONGEST_ECHO = 200
 """Of what was given so many letters at most are repeated."""
@@ -98,7 +98,7 @@ def echoed(text: str) -> str:
 
 
 def from_errors(errors: Sequence[Mapping[str, Any]], data: object, root: str = "") -> KemvoError:
-    """The same from the plain list of Pydantic's errors."""
+    """Sentences from the plain list of Pydantic's errors."""
     return KemvoError(*(_problem(e, data, root) for e in errors))
 
 

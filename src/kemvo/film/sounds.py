@@ -34,7 +34,7 @@ LOWERED_DB = 18.0
 NEAR_LU = 3.0
 """The voice is as loud as the recording where that is not quieter by more than this than a session is made."""
 EDGE_S = 0.4
-"""So long it takes to go down under a cue, and to come back."""
+"""Seconds it takes to go down under a cue, and to come back."""
 KNEE, CEILING = 0.6, 0.89
 """Beyond the knee (of full scale) the mix is bent so that it stays under the ceiling (-1 dB)."""
 
@@ -124,7 +124,7 @@ def _silence(samples: int, channels: int) -> Iterator[Samples]:
 
 
 def in_pieces(parts: Iterable[Samples], size: int) -> Iterator[Samples]:
-    """The same samples in pieces of `size`; the last may be shorter."""
+    """Samples regrouped into pieces of `size`; the last may be shorter."""
     waiting: list[Samples] = []
     held = 0
     for part in parts:

@@ -8,7 +8,7 @@ from typing import Any
 from kemvo.core.errors import KemvoError, Problem
 
 MOST_PARTS = 60_000
-"""So many objects at most are in a form, a session or a catalogue (a form of 400 postures has some thousands)."""
+"""The most objects a form, a session or a catalogue may hold (a form of 400 postures has some thousands)."""
 
 
 def parsed_json(text: str | bytes, name: str, most: int = MOST_PARTS) -> Any:

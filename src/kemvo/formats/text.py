@@ -23,7 +23,7 @@ be all quotation marks and dashes."""
 
 
 MOST_TEXT_BYTES = 20_000_000
-"""So large at most is a file of text, of a form or of a session."""
+"""The largest file of a text, a form or a session, in bytes."""
 
 
 def bounded(source: BinaryIO, name: str, most: int) -> bytes:

@@ -29,7 +29,7 @@ from kemvo.store.trouble import StoreTrouble
 
 DATABASE, CONTENTS, SOUNDS = "kemvo.sqlite", "copy.json", "sounds"
 KEPT_DAYS = 7
-"""So many daily copies are kept, the newest."""
+"""How many daily copies are kept; older ones are deleted."""
 
 MOST_BYTES, MOST_FILES, MOST_RATIO = 50_000_000_000, 200_000, 200
 """Bounds of an archive that is restored: bytes and files unpacked, and how much smaller than that it may be packed."""

@@ -34,7 +34,7 @@ def home() -> Path:
 
 
 COPIED_AFTER_S = 1.0
-"""So long after a write the log is copied into the file."""
+"""Seconds from a write until the log is copied into the file."""
 
 WAIT_S = 2.0
 """Seconds that a write waits for another program to let go of the file."""

@@ -237,7 +237,7 @@ class House:
         )
 
     def plain_forms_of(self, session: Session) -> Forms:
-        """The same as they are kept, whatever class the session is for."""
+        """The forms a session goes over as they are kept, whatever class it is for."""
         found: Forms = {}
         for id_ in {p.part.form_id for p in session.passes}:
             try:
@@ -334,7 +334,7 @@ class House:
         )
 
     def spoken_of(self, id_: str, kind: Source = "sessions") -> tuple[Session, Practice]:
-        """The same, to be written to a file. Raises KemvoError where none of its forms is there."""
+        """A stored session (or recording) and its practice, to be written to a file. Raises KemvoError where none of its forms is there."""
         session, practice = self.practice_of(id_, kind=kind)
         require_a_form(session, self.forms_of(session))
         return session, practice

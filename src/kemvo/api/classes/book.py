@@ -125,7 +125,7 @@ class KeptBody(BaseModel):
 
 
 class KeptSave(Version):
-    """The same, on top of `version`."""
+    """A document's new content, on top of `version`."""
 
     body: dict[str, Any]
 

@@ -19,7 +19,7 @@ MEDIA_TYPE = "application/problem+json"
 
 
 MOST_PROBLEMS = 20
-"""So many problems at most are told at once."""
+"""How many problems are told at once, at most."""
 
 UNEXPECTED = Problem(
     what="Something went wrong inside Kemvo.",

@@ -124,7 +124,7 @@ def restore_file(house: Here, file: UploadFile) -> JobView:
 
 @router.post("/copies/{name}/restore", status_code=202)
 def restore_copy(house: Here, name: str) -> JobView:
-    """The same with a copy that Kemvo made by itself."""
+    """Begin to restore a copy that Kemvo made by itself; the answer is the job to follow."""
     if name not in {c.name for c in day_copies(house.folder)}:
         raise KemvoError(Problem(what="There is no such copy any more.", mend="Choose another from the list."))
     return _restoring(house, house.folder / COPIES / name, False)

@@ -30,7 +30,7 @@ from kemvo.store.sounds import ending_of
 router = APIRouter(prefix="/api", tags=["booth"])
 
 MOST_BYTES, MOST_SOUND_BYTES = 64_000_000, 1_000_000_000
-"""So large at most is a take, and a sound to go under sessions (25 minutes of 24-bit sound at 96 kHz)."""
+"""The largest take, and the largest background sound (25 minutes of 24-bit sound at 96 kHz), in bytes."""
 
 Number = Annotated[int, Path(ge=1, le=2**53)]
 

@@ -39,7 +39,7 @@ LEARNED_FROM, SURE = 12, 0.9
 """From so many measured clips on, a voice's own lengths tell; nine in ten lines are no longer than is reckoned with."""
 
 SOON = 25
-"""So many texts are measured while one waits, by a voice that is not slow."""
+"""How many texts a quick voice measures while one waits."""
 
 
 class Clips:
@@ -79,7 +79,7 @@ class Clips:
         return {**known, **self._measured(new)}
 
     def glance(self, texts: Iterable[str]) -> Mapping[str, int]:
-        """The same without waiting: where much is to be measured yet, or the voice is slow, lengths are estimated."""
+        """The lengths without waiting: estimates where much is still to be measured, or the voice is slow."""
         known, new = self._known(set(texts))
         if self._soon(new):
             return {**known, **self._measured(new)}

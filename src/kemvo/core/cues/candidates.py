@@ -386,7 +386,7 @@ CARE_FOR: tuple[tuple[re.Pattern[str], frozenset[str]], ...] = (
 """At which movements the body does what words of care speak of, by their words (own choice). Others hold for a whole posture."""
 
 CARE_REACH_MS = 60_000
-"""So long before its movement a caution may be said, where nothing nearer has room (own choice)."""
+"""How long before its movement a caution may be said where nothing nearer has room, in milliseconds (own choice)."""
 CARE_ROOM_MS = 3000
 """Beside a caution there should be room for the movement's own words."""
 
@@ -397,7 +397,7 @@ STILL_TOLD_MS = 30_000
 """What is said in a block that stands still is over by then."""
 
 TIME_MAY_LAG_MS = 15_000
-"""So long after its minute the time left may still be told."""
+"""How long after its minute the time left may still be told, in milliseconds."""
 
 LED_IN_MS = 450
 """A sentence that comes again is led in only where its movement lasts so long for every word (own choice): where time is

@@ -106,7 +106,7 @@ source); all four can be chosen."""
 
 
 def directed(spans: Sequence[Span], forms: Forms, choice: Directions, reader: Reader) -> list[Span]:
-    """The same spans with their turns in the words of a dialect. For the instructor, passes that are danced as a mirror
+    """Spans with their turns in the words of a dialect. For the instructor, passes that are danced as a mirror
     come turned over."""
     seen: list[Span] = list(spans)
     if reader == "instructor":

@@ -19,7 +19,7 @@ ON_THE_MARK_M = 0.15
 ON_THE_MARK_DEG = 10
 
 WALKED, PAIRS_WALKED = 60, 25
-"""So many times a form is walked through to the end, the likeliest changes first; so many pairs of changes are."""
+"""How many single changes, and how many pairs, are walked through to the end of the form, the likeliest first."""
 
 SHORTEST, LONGEST = 0.4, 1.8
 """A step made longer or shorter stays within these shares of itself, so that it can still be done (own choice)."""

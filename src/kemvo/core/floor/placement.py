@@ -25,7 +25,7 @@ EXACT_M = 0.002
 """The clearance found is at most this much less than the greatest, in metres."""
 
 EXACT_ALL_M = 0.01
-"""The same where every facing may be chosen (in rooms longer than 30 m, a three-thousandth of their length)."""
+"""The tolerance where every facing may be chosen, in metres (in rooms longer than 30 m, a three-thousandth of their length)."""
 
 FINEST_M = 1e-4
 """Whether a form fits at all is decided to this, in metres."""

@@ -94,7 +94,7 @@ def first_side(text: str) -> Side | None:
 
 
 def mirror_text(text: str, front: Front = "north") -> str:
-    """The same text for the other side: sides, clock words, the points of the compass beside the form's `front`, and ways of turning
+    """A text turned over for the other side: sides, clock words, the points of the compass beside the form's `front`, and ways of turning
     change."""
     if not _MAY_CHANGE.search(text):
         return text

@@ -6,7 +6,7 @@ import re
 from functools import lru_cache
 
 SYLLABLES_A_WORD = 1.5
-"""So many syllables an English word has on average in running text (common practice, no source)."""
+"""Syllables of an English word, on average in running text (common practice, no source)."""
 
 PAUSE_MS = {",": 180, ";": 220, ":": 220, ".": 330, "!": 330, "?": 330, "–": 220, "—": 220}
 """Silences at marks within a text (own choice, after measuring the speech engine)."""

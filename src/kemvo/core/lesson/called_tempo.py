@@ -9,13 +9,13 @@ from kemvo.core.language.speech_estimate import estimated_ms
 from kemvo.core.timing.timeline import Span
 
 TOGETHER = 3
-"""So many movements share their time: a call may begin with the movement before the one before."""
+"""How many movements share their time: a call may begin with the movement before the one before."""
 
 BREATHER_MS = 350
 """Between one call and the next (own choice)."""
 
 NEARLY = 0.9
-"""So large a share of the movements has to be called in full; the longest lines may be shortened."""
+"""The share of the movements that must be called in full; the longest lines may be shortened."""
 
 SLOWER = 0.95
 """It is told where less than this share of the tempo is needed."""

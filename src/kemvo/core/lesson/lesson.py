@@ -254,7 +254,7 @@ def _difference(old: Pass, new: Pass, tempo: float) -> str:
 
 
 LEFT_OVER_MS = 5000
-"""So much is put into a still time at most, where repeats in a row do not take exactly as long as each by itself."""
+"""The most milliseconds put into a still time where repeats in a row do not take exactly as long as each by itself."""
 
 
 def _to_the_millisecond(session: Session, forms: Forms, wished: int | None) -> tuple[Session, int]:

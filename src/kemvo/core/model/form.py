@@ -49,7 +49,7 @@ MovementField = Literal["counts", "hold_ms", "left_pct", "breath", "side"]
 
 
 MOST_MOVEMENTS, MOST_POSTURES, MOST_SECTIONS = 400, 400, 100
-"""So many movements a posture may have, postures a section, sections a form."""
+"""The most movements of a posture, postures of a section, sections of a form."""
 
 
 class Wordings(Value):
@@ -256,7 +256,7 @@ def read_form(data: object, root: str = "") -> Form:
 
 
 def with_ids(form: Form) -> Form:
-    """The same form in which every section, posture and movement has an id of its own.
+    """A form in which every section, posture and movement has an id of its own.
 
     Ids that are there and not yet used stay; others become the first free "s1", "p1", "m1".
     """

@@ -330,7 +330,7 @@ def read_session(data: object, root: str = "") -> Session:
 
 
 def with_pass_ids(session: Session) -> Session:
-    """The same session in which every pass has an id of its own."""
+    """A session in which every pass has an id of its own."""
     wished = {p.id for p in session.passes}
     given: set[str] = set()
     passes = []

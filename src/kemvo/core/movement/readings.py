@@ -27,7 +27,7 @@ def readings_of(line: str, foot: str) -> Readings:
 
 @lru_cache(maxsize=8192)
 def _one(readings: Readings) -> Readings:
-    """The same readings as one object: what is worked out from them is then found at once."""
+    """Equal readings as one object, so that what is worked out from them is found at once."""
     return readings
 
 

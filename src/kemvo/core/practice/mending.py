@@ -27,16 +27,16 @@ SMALL = frozenset({"reminder", "late", "hands", "breath", "time-left"})
 """Kinds that may be let go together: nobody steps wrongly for want of them."""
 
 ROOM_MS = (0, 30_000, 120_000, 600_000)
-"""So much longer the session may become: not at all, and in three steps. The last is as good as any."""
+"""Limits on added session time that are tried, smallest first; the last is as good as none."""
 
 WORTH_A_SECOND = 0.15
 """A second more has to gain at least this much (a shortened wording loses 1, an essential cue that is left out 7 or more)."""
 
 MOST_PACES = 100
-"""So many paces a pass can have."""
+"""The most paces of a pass."""
 
 NAMED = 4
-"""So many postures are named in what is offered."""
+"""How many postures are named in what is offered."""
 
 
 class Mending(NamedTuple):

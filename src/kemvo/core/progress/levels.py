@@ -35,7 +35,7 @@ LEVELS: dict[LevelId, LevelRow] = {
 taught (common practice, no source)."""
 
 HARDER_MINUTES = 2.0
-"""So much longer a posture takes that wants care (a kick, one leg, a low stance): own choice."""
+"""Minutes more for a posture that wants care (a kick, one leg, a low stance): own choice."""
 
 
 class RecallRow(NamedTuple):

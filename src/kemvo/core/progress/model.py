@@ -123,7 +123,7 @@ LessonSource = Literal["stage", "recording", "hand"]
 
 
 MOST_PARTS = 3000
-"""So many parts a lesson may have."""
+"""The most parts a lesson may have."""
 
 
 class Lesson(Value):

@@ -20,7 +20,7 @@ from kemvo.core.timing.timeline import plan, plan_form
 from kemvo.core.timing.totals import totals_by
 
 RECAP_SHARE = 0.25
-"""So much of a lesson goes into what is brought back (own choice)."""
+"""The share of a lesson that goes into what is brought back (own choice)."""
 
 MOST_STRETCHES = 3
 """What is brought back is gone over in so many stretches at most; what lies between the nearest is done as well."""

@@ -10,7 +10,7 @@ from kemvo.core.progress.model import ClassGroup, Course
 from kemvo.core.types import Value
 
 LOOKS_AHEAD = 400
-"""So many days a next lesson is looked for."""
+"""How many days ahead a next lesson is looked for."""
 
 
 def on_holiday(day: date, courses: Iterable[Course]) -> bool:

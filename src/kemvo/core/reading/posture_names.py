@@ -22,7 +22,7 @@ ALIKE_FROM = 88.0
 names); of two words both must sound like the name's."""
 
 WORD_ALIKE_FROM = 78
-"""The same of two words."""
+"""From this likeness (0 to 100) on, two single words count as the same."""
 
 TOO_COMMON = 60
 """A word in so many names does not help to find one."""

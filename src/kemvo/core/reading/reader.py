@@ -82,7 +82,7 @@ def read_line(text: str, names: NameIndex | None = None) -> list[Fact]:
 
 
 def read_with_clauses(text: str, names: NameIndex | None = None) -> tuple[list[Fact], list[int]]:
-    """The same, and where the clauses of the text begin."""
+    """The facts of a text, and where its clauses begin."""
     facts, begins = _read_once(text, names)
     return list(facts), list(begins)
 
@@ -293,7 +293,7 @@ UNTIL = frozenset({"until", "till"})
 """ "Turn right until you face the door": one turn."""
 
 SHIFT_REACH = 28
-"""The same between a shift without a leg and the leg that is told after it."""
+"""The most letters between a shift without a leg and the leg that is told after it."""
 
 BARE_REACH = 12
 """Letters between a bare "step" and the foot that is told after it."""

@@ -183,7 +183,7 @@ IN_TIME = 12.0
 """A call that comes when it is expected is worth so much more (of 100)."""
 
 OUT_OF_TIME_MS = 8000
-"""So far from when it is expected a call loses more than half of that."""
+"""At this distance from when it is expected a call loses more than half of that (ms)."""
 
 
 def _worth(alike: np.ndarray, texts: Sequence[TimedText], expected: np.ndarray) -> np.ndarray:

@@ -9,11 +9,11 @@ from kemvo.core.scheduling.model import Answer, TimedUtterance, overrun, spoken_
 from kemvo.core.scheduling.task import Option, Task
 
 ROUNDS = 24
-"""So many prices on speech are tried at most to meet the ceilings."""
+"""The most prices on speech that are tried to meet the ceilings."""
 HALVINGS = 3
-"""So often the span of one price is halved, when it is lowered by itself."""
+"""How many times the span of one price is halved when it is lowered by itself."""
 TRIES = 20
-"""So often something more is tried at most in what is left free."""
+"""How many times at most something more is tried in what is left free."""
 NEAR = 0.004
 """An answer so near to what none can exceed (a share of it) is not looked at further."""
 TOLERANCE = 1e-6

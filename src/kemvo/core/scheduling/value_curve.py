@@ -48,7 +48,7 @@ class Front(NamedTuple):
         return self.base + a + -(-(value - va) // slope)
 
     def packed(self) -> Front:
-        """The same, in less room."""
+        """This curve kept by the ends of its straight stretches, where it is long."""
         if len(self.values) <= DENSE:
             return self
         rises = np.diff(self.values)

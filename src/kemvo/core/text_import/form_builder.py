@@ -333,7 +333,7 @@ T = TypeVar("T")
 
 
 def _in_parts(all_: tuple[T, ...], most: int) -> list[tuple[T, ...]]:
-    """The same in parts of so many at most; one, if there are none."""
+    """A tuple cut into parts of at most `most`; one empty part where there is nothing."""
     return [all_[i : i + most] for i in range(0, len(all_), most)] or [()]
 
 

@@ -1,4 +1,4 @@
-"""So many counts shared out among movements."""
+"""Counts shared out among movements."""
 
 from __future__ import annotations
 
@@ -28,7 +28,7 @@ def lasting(p: Posture, counts: float) -> Posture:
 
 
 def in_shares(counts: float, shares: Sequence[float]) -> list[float]:
-    """So many counts shared out, in quarters."""
+    """A number of counts shared out, in quarters."""
     ends = [round(4 * counts * sum(shares[: i + 1]) / sum(shares)) / 4 for i in range(len(shares))]
     return [bounded(b - a) for a, b in pairwise([0.0, *ends])]
 

@@ -30,7 +30,7 @@ _BRACKETED = re.compile(r"^(.{3,80}?)\s*\(([^()]+)\)\s*\.?$")
 
 
 def one_thing_each(read: Sequence[ReadEntry], known: Known) -> list[ReadEntry]:
-    """The same entries, of which those that hold several things are taken apart."""
+    """The entries of a text, with those that hold several things taken apart."""
     whole = [r for r in read if not (r.entry.given or r.entry.flows)]
     firsts = [r for k, r in enumerate(whole) if not k or whole[k - 1].entry.line != r.entry.line]
     names = {r.entry.line: m for how in (_after_dash, _after_colon) for r, m in _mostly(firsts, how)}

@@ -172,7 +172,7 @@ def _told(
 
 
 def evenly(ms: int, breaths: int) -> tuple[BreathSpan, ...]:
-    """So many whole breaths, in and out alike, spread evenly over `ms`."""
+    """A number of whole breaths, in and out alike, spread evenly over `ms`."""
     cuts = [round(ms * k / (2 * breaths)) for k in range(2 * breaths + 1)]
     ways: tuple[BreathWay, BreathWay] = ("in", "out")
     return tuple(BreathSpan(a, b, ways[k % 2]) for k, (a, b) in enumerate(pairwise(cuts)) if b > a)

@@ -18,7 +18,7 @@ from kemvo.core.tables.groups import STOP
 from kemvo.core.timing.pass_postures import postures_of
 
 LEAST_MS = 5000
-"""So long it is still before a pass at least (own choice)."""
+"""The shortest still time before a pass, in milliseconds (own choice)."""
 
 BETWEEN_MS = 500
 """From one thing said to the next, and to the first movement (own choice)."""

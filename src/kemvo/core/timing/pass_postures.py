@@ -74,7 +74,7 @@ def require_a_form(session: Session, forms: Forms) -> None:
 
 
 MANY = 4
-"""So many postures without movements are named; the rest is counted."""
+"""How many postures without movements are named; the rest is counted."""
 
 
 def tells_something(m: Movement) -> bool:

@@ -184,7 +184,7 @@ def between_ms(p: Pass, rounds: Sequence[Sequence[PlacedPosture]]) -> int:
 
 
 BETWEEN_MS = 6000
-"""So long it takes to come back to where it began (own choice)."""
+"""Milliseconds it takes to come back to where a pass began (own choice)."""
 
 
 def counted_over(rounds: Sequence[Sequence[PlacedPosture]]) -> list[int]:

@@ -176,7 +176,7 @@ def laid_out(score: Score, lengths_ms: Sequence[Fraction]) -> Timeline:
 
 
 def mirrored(spans: Iterable[Span]) -> list[Span]:
-    """The same spans as somebody does them on the other side."""
+    """Spans as somebody does them on the other side."""
     turned: dict[int, Performance] = {}
     out = []
     for s in spans:

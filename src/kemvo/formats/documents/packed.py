@@ -24,7 +24,7 @@ from kemvo.core.practice.booth import file_stem
 SESSION, CONTENTS = "session.json", "contents.json"
 
 MOST_BYTES = 1_000_000_000
-"""So much at most is unpacked…"""
+"""The most bytes that are unpacked…"""
 
 MOST_FILES = 2_000
 """…of so many files…"""

@@ -105,7 +105,7 @@ class AnswerOut(Value):
 
 
 MOST_PARTS = 500_000
-"""So many objects at most are in a problem: wordings above all."""
+"""The most objects in a problem: wordings above all."""
 
 
 def read_talk(text: str | bytes, name: str = "") -> Talk:

@@ -122,14 +122,14 @@ def record_entries(text: str, name: str) -> Iterator[ScriptEntry]:
 _FIELD = re.compile(r"\s*(?:[-*•]\s+)?([A-Za-z][A-Za-z /()%-]{0,30}):\s+(\S.*)$")
 FEWEST_FIELDS = 3
 MOSTLY_FIELDS = 0.7
-"""So many different fields, and this share of the lines, make a text of fields (own choice)."""
+"""The fewest different fields, and their least share of the lines, that make a text of fields (own choice)."""
 
 MOSTLY_TABS = 0.7
 """From this share of lines with a tab between words on, a text is a table (own choice)."""
 
 
 def row_entries(rows: Sequence[tuple[int, Sequence[str]]]) -> Iterator[ScriptEntry]:
-    """The same of rows that are taken apart: each with the number of its line."""
+    """The entries of a table whose rows are taken apart already, each with the number of its line."""
     rows = [(no, [c.strip() for c in row]) for no, row in rows if any(cell.strip() for cell in row)]
     if not rows:
         return

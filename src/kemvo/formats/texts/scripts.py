@@ -46,7 +46,7 @@ def script_entries(data: bytes, name: str) -> list[ScriptEntry]:
 
 
 MOST_LINES, MOST_CAPTION_LINES = 5_000, 40_000
-"""So many lines at most has a text, and captions, which need several for what is one."""
+"""The most lines of a text, and of captions, which take several for one."""
 LONGEST_LINE = 5_000
 TIMED = frozenset({"srt", "vtt"})
 
@@ -211,4 +211,4 @@ READERS: dict[str, Callable[[str, str], Iterator[ScriptEntry]]] = {
 """How each ending is opened. To read another kind of text, add a row."""
 
 BINARY: dict[str, Callable[[bytes, str], list[ScriptEntry]]] = {"mid": midi_entries, "midi": midi_entries}
-"""The same for files that are no text."""
+"""Readers of files that are no text, by their ending."""

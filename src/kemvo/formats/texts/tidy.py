@@ -11,7 +11,7 @@ from kemvo.core.text_import.one_line.labels import DECIMAL
 from kemvo.formats.text import CLOCK
 
 FEWEST_IN_A_ROW = 3
-"""So many lines that count on, or that one person speaks, or items with arrows between them, are meant so (own choice)."""
+"""The fewest lines that count on, lines of one speaker, or items between arrows that are taken as meant (own choice)."""
 
 
 def tidied(text: str) -> str:

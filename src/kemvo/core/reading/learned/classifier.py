@@ -24,7 +24,7 @@ ACTIONS: tuple[FactKind, ...] = ("step", "lift", "pivot", "shift", "turn", "kick
 
 WORDS = "likely_words.txt"
 AHEAD = 5
-"""So many words of the clause that comes next are looked at."""
+"""How many words of the next clause are looked at."""
 LONGEST = 12
 """Clauses of so many words or more count as equally long."""
 EVERYWHERE = "="

@@ -32,7 +32,7 @@ PLAIN_BESIDES = 0.95
 UNLIKE = 0.3
 """One verb tells one thing of a foot: what was read as less likely than this gives way to what is plain."""
 STRANGE = 0.25
-"""So much less likely than in any clause, an action that was read is taken away."""
+"""An action that rules read is dropped below this fraction of its base rate."""
 ELSEWHERE = 0.3
 """…unless the clauses beside it are together this likely to tell it: then its words only stand there."""
 

@@ -24,7 +24,7 @@ NOUNS = frozenset("leg foot side one heel knee toes ball".split())
 LEGS = frozenset("leg foot side one".split())
 WEIGHING = lx.SHIFT | lx.SIT_BACK | {"weight"}
 REACH = 5
-"""So many words may stand between a verb and its side."""
+"""The most words between a verb and its side."""
 
 
 OTHER_THINGS = lx.CONNECT | lx.HAND

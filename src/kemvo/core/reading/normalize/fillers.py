@@ -285,7 +285,7 @@ AS_ONE_GOES = (("as", "you", "go"), ("as", "we", "go"), ("as", "i", "go"))
 ASKING = frozenset("did do can could".split())
 SURE = frozenset("make making makes be".split())
 WEIGHT_NEAR = 6
-"""So many words after "make sure" the weight may be named."""
+"""Within how many words after "make sure" the weight may be named."""
 
 
 def _feels_act(tokens: Sequence[Token], i: int) -> bool:

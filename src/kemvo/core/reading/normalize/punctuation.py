@@ -53,7 +53,7 @@ SIGNS = (
 """Of the words w, a, b | x, y, z around a pause."""
 
 AHEAD = 2
-"""So many words may stand before b."""
+"""The most words that may stand before b."""
 EVERYWHERE = "any *"
 """The sign that is everywhere."""
 

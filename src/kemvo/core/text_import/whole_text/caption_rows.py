@@ -83,7 +83,7 @@ LEADS_TO = UNFINISHED | frozenset("that's this that now so then next called it's
 
 _LAST_WORD = re.compile(r"[\w'’]+\s*$")
 A_WORD = 30
-"""So many letters are looked back for the word before."""
+"""How many letters are looked back for the word before."""
 
 
 def _word_before(text: str, at: int) -> tuple[str, int]:

@@ -20,7 +20,7 @@ _CLOSING = re.compile(
     re.IGNORECASE,
 )
 FEWEST = 2
-"""So many names stand after their movements at least, for the text to be one of that kind."""
+"""The fewest names after their movements that make a text one of that kind."""
 
 MOST_WORDS = 8
 

@@ -28,7 +28,7 @@ def time_counts(read: Sequence[ReadEntry], i: int, movements: int) -> float:
 
 
 def timed_counts(read: Sequence[ReadEntry], i: int) -> float | None:
-    """The same, None where there are no times. What only names a posture takes none of the time of the words beside it."""
+    """The counts of an entry by its time, None where there are no times. What only names a posture takes none of the time of the words beside it."""
     here = read[i].entry.t_ms
     if here is None:
         return None
