@@ -122,7 +122,7 @@ async def _copy_daily(house: House) -> None:
     """Look the data over and make the copy of every day, as long as the server runs."""
     await asyncio.sleep(FIRST_COPY_S)
     while True:
-        if await run_in_threadpool(house.look_over) is None:
+        if await run_in_threadpool(house.health.look_over) is None:
             await run_in_threadpool(copy_of_today, house.database)
         await asyncio.sleep(COPY_EVERY_S)
 

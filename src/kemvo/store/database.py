@@ -54,6 +54,13 @@ def text_of(stored: bytes) -> str:
         return DamagedText(stored.decode(errors="replace"))
 
 
+def undamaged(text: str) -> str:
+    """A text of the database as it is. Raises ValueError where bytes of it were damaged."""
+    if isinstance(text, DamagedText):
+        raise ValueError("bytes in it are no UTF-8")
+    return text
+
+
 class Database:
     """One SQLite file. Each use opens a connection of its own, so that any thread may call.
 

@@ -15,7 +15,7 @@ from kemvo.core.model.form import Form
 from kemvo.core.model.session import Session
 from kemvo.core.progress.model import ClassGroup, Course, Lesson
 from kemvo.core.recording.model import Recording
-from kemvo.store.database import DamagedText, Database
+from kemvo.store.database import Database, undamaged
 
 Kind = Literal["form", "session", "recording", "class", "lesson", "course"]
 T = TypeVar("T", Form, Session, Recording, ClassGroup, Lesson, Course)
@@ -193,10 +193,8 @@ class Documents(Generic[T]):
 
     def _read_text(self, text: str) -> T:
         """The content of a text. Raises CannotBeRead."""
-        if isinstance(text, DamagedText):
-            raise CannotBeRead(self._damaged("its content is damaged"))
         try:
-            return self.read(json.loads(text))
+            return self.read(json.loads(undamaged(text)))
         except KemvoError as error:
             raise CannotBeRead(self._damaged(error.problems[0].sentence()[:300])) from None
         except (ValueError, RecursionError):

@@ -13,9 +13,9 @@ from typing import Annotated, Generic, Literal, NamedTuple, TypeVar
 
 from fastapi import Depends, Request
 
+from kemvo.api.base.health import DataHealth
 from kemvo.audio.speech.clips import Clips
 from kemvo.audio.speech.voices import voice_of, voices
-from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.catalogue import Entry, name_index, over, own_entry
 from kemvo.core.model.form import Form, Posture
 from kemvo.core.model.session import Forms, Session, SpeechChoice
@@ -114,6 +114,7 @@ class House:
         self.folder = folder
         self.database = Database(folder / "kemvo.sqlite")
         self.database.keep_open()
+        self.health = DataHealth(self.database)
         self.forms = form_documents(self.database, new_id)
         self.sessions = session_documents(self.database, new_id)
         self.recordings = recording_documents(self.database, new_id)
@@ -139,36 +140,18 @@ class House:
         self._last_laid: tuple[Session, float, Forms, LaidOut] | None = None
         self._practices: OrderedDict[object, _Once[_Worked]] = OrderedDict()
         self._lock = threading.Lock()
-        self._damage: Problem | None = None
         self.renders = folder / "renders"
         self.incoming = folder / "incoming"
         with suppress(OSError):  # a folder that may only be read: what is written there says so
             self.renders.mkdir(exist_ok=True)
             self.incoming.mkdir(exist_ok=True)
 
-    def look_over(self) -> Problem | None:
-        """Look through the whole of the data; what is wrong with it is remembered for `trouble`."""
-        self._damage = None
-        try:
-            self.database.look_through()
-        except KemvoError as error:
-            self._damage = error.problems[0]
-        return self._damage
-
-    def trouble(self) -> Problem | None:
-        """What is wrong with the data: what was found when all was looked through last, or that they cannot be read at all."""
-        try:
-            with self.database.read():
-                return self._damage
-        except KemvoError as error:
-            return error.problems[0]
-
     def forget(self) -> None:
         """Forget what was worked out: all of the data may be others now."""
         with self._lock:
             self._practices.clear()
             self._clips.clear()
-        self._damage = None
+        self.health.forget()
         self._last_laid = self._catalogue = None
         self.takes.changes += 1
 

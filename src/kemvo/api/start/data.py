@@ -57,7 +57,7 @@ KINDS = {
 def your_data(house: Here) -> DataView:
     """How the data stand."""
     unreadable: list[str] = []
-    trouble = house.look_over()
+    trouble = house.health.look_over()
     kept_bytes = 0
     try:
         kept_bytes = house.media.size(r.body.media for gone in (False, True) for r in house.recordings.all(gone))
@@ -98,7 +98,7 @@ class Health(BaseModel):
 @router.get("/health")
 def health(house: Here) -> Health:
     """Whether the data can be used; every page asks."""
-    return Health(trouble=house.trouble())
+    return Health(trouble=house.health.trouble())
 
 
 @router.post("/backup", status_code=202)
