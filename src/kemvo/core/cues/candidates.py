@@ -2,17 +2,16 @@
 
 from __future__ import annotations
 
-import re
 from bisect import bisect_right
-from collections import Counter
 from collections.abc import Iterator, Sequence
-from itertools import pairwise, takewhile
+from itertools import pairwise
 from typing import NamedTuple
 
+from kemvo.core.cues.care import care, first_care
 from kemvo.core.cues.joins import Together, joined
-from kemvo.core.cues.kinds import ARRIVES, CUE_KINDS, HANDS_MAY_LAG, NOTES, Cue, CueKind
+from kemvo.core.cues.kinds import ARRIVES, HANDS_MAY_LAG, NOTES, Cue, CueKind
 from kemvo.core.cues.order import in_order
-from kemvo.core.cues.terms import in_terms
+from kemvo.core.cues.telling import STILL_SOON_MS, Teller
 from kemvo.core.cues.wording import (
     LENGTHS,
     Wording,
@@ -23,28 +22,19 @@ from kemvo.core.cues.wording import (
     wordings_of,
 )
 from kemvo.core.language.numbers import number_word
-from kemvo.core.language.speech_estimate import estimated_ms
 from kemvo.core.model.form import Movement
 from kemvo.core.model.session import VOICES, Calls, Forms, Session
 from kemvo.core.model.within import within_words
 from kemvo.core.movement.interpretation import FEET, line_facts
 from kemvo.core.movement.line_parts import part_facts, portions
 from kemvo.core.tables.block_kinds import BLOCK_KINDS as BLOCKS
-from kemvo.core.tables.groups import STOP
 from kemvo.core.timing.opening_pause import (
-    cautions_of_posture,
-    done_along,
     facing_words,
-    first_cautions,
-    gentler_is_due,
-    or_gentler,
     section_titles,
-    told_first,
 )
 from kemvo.core.timing.pass_breath import Breathed
-from kemvo.core.timing.pass_postures import form_of
-from kemvo.core.timing.score import Performance, place_name
-from kemvo.core.timing.timeline import Span, Timeline, by_pass
+from kemvo.core.timing.score import Performance
+from kemvo.core.timing.timeline import Span, Timeline
 
 
 class Candidates(NamedTuple):
@@ -63,7 +53,7 @@ def candidates(timeline: Timeline, breaths: Sequence[Breathed], session: Session
     """All cues of a timeline that its passes' voice levels and the session's calls ask for."""
     teller = _Teller(timeline, session, forms)
     cues = [
-        *teller.passes(), *teller.first_care(), *teller.sections(), *teller.care(), *teller.names(), *teller.movements(),
+        *teller.passes(), *first_care(teller), *teller.sections(), *care(teller), *teller.names(), *teller.movements(),
         *teller.breaths(breaths), *teller.counts(), *teller.reminders(), *teller.time_left(),
     ]  # fmt: skip
     cues = [c for c in cues if _asked(c, timeline, session.calls)]
@@ -80,40 +70,8 @@ def _asked(c: Cue, timeline: Timeline, calls: Calls) -> bool:
     )
 
 
-class _Teller:
+class _Teller(Teller):
     """Goes along a timeline and tells what could be said."""
-
-    def __init__(self, timeline: Timeline, session: Session, forms: Forms) -> None:
-        self.timeline = timeline
-        self.spans = timeline.spans
-        self.session = session
-        self.calls = session.calls
-        self.forms = forms
-        self.parts = by_pass(timeline.spans)
-        self.index = {id(s): i for i, s in enumerate(timeline.spans)}
-        self.times: Counter[str] = Counter()
-
-    def cue(
-        self, kind: CueKind, s: Span, wordings: Sequence[Wording], opens: int = 0, target: int | None = None,
-        due: int | None = None, tail: str = "", lead: bool = False, part: int = 0,
-    ) -> Iterator[Cue]:  # fmt: skip
-        """A cue for the beginning of a span, if there is anything to say."""
-        if not wordings:
-            return
-        row = CUE_KINDS[kind]
-        at = s.start_ms if target is None else target
-        ends = max(0, at - row.space_ms)
-        yield Cue(
-            f"{place_name(s)}.{kind}{tail}", kind, at, max(0, opens, at - row.lead_ms), ends if due is None else max(0, due),
-            tuple(wordings), self.index[id(s)], ends if due is not None else None, None, row.must, lead, part,
-        )  # fmt: skip
-
-    def terms(self, s: Span, wordings: Sequence[Wording]) -> tuple[Wording, ...]:
-        """Wordings in the terms of the form's school."""
-        form = self.forms.get(s.round.form_id)
-        if form is None or not form.phrases:
-            return tuple(wordings)
-        return distinct(*((w.length, in_terms(w.text, form.phrases)) for w in wordings))
 
     def passes(self) -> Iterator[Cue]:
         """What is said before a pass: the instructor's words, and the facing when it changes."""
@@ -146,7 +104,7 @@ class _Teller:
     def sections(self) -> Iterator[Cue]:
         """Where a pass stands in a longer form, as it begins; the title of a section where it begins, in passes that go over more
         than one."""
-        begins = self._first_of(lambda p: "") if self.calls.place else ()
+        begins = self.first_of(lambda p: "") if self.calls.place else ()
         for s, before in (x for x in begins if x[0].round.nth == 1):
             done = {x.performance.posture.id for x in self.parts[s.round.no] if x.performance}
             form = self.forms[s.round.form_id]
@@ -154,101 +112,14 @@ class _Teller:
             yield from self.cue("section", s, distinct(("full", place), ("short", "")), before, tail=".within")
         if not self.calls.sections:
             return
-        for s, before in self._first_of(lambda p: p.section_id):
+        for s, before in self.first_of(lambda p: p.section_id):
             performed = [x.performance.posture for x in self.parts[s.round.no] if x.performance]
             if s.performance and section_titles(self.forms[s.round.form_id], performed):
                 yield from self.cue("section", s, distinct(("full", sayable(s.performance.section_title))), before)
 
-    def first_care(self) -> Iterator[Cue]:
-        """What is said before anything is done: when to stop, and what this class must be told."""
-        spans = self.parts.get(-1 if (no := told_first(self.session, self.forms)) is None else no, [])
-        if not spans:
-            return
-        first = spans[0]
-        moving = next((s for s in spans if s.kind == "movement"), None)
-        told_first_of_all = first_cautions(self.session)
-        need = sum(estimated_ms(words, self.session.speech.wpm) + CARE_ROOM_MS for words in told_first_of_all)
-        if moving is None or not BLOCKS[first.round.kind].moves:
-            # In a block that stands still, soon after its own words.
-            by = min(first.end_ms, first.start_ms + STILL_SOON_MS + need)
-        else:
-            by = moving.start_ms
-        for n, words in enumerate(told_first_of_all):
-            told = distinct(("full", sayable(words)))
-            for c in self.cue("caution", first, told, first.start_ms, by, due=by, tail=f".first{n}"):
-                # Where there is no room for all of it (a recording that begins at once), what this class must be told goes before.
-                yield c._replace(must=c.must and (words != STOP or by - first.start_ms >= need))
-
-    def care(self) -> Iterator[Cue]:
-        """The cautions of a posture in the first pass in which the body does it, before the movement they speak of; and its
-        gentler version, for a group that is spared what is in it, the first time of every pass."""
-        warned: set[tuple[str, ...]] = set()
-        offered: set[tuple[int, str]] = set()
-        for s, _ in self._first_of(lambda p: p.no):
-            assert s.performance
-            posture, form = s.performance.posture, self.forms.get(s.round.form_id)
-            if not done_along(s.round.kind, s.round.facing, s.round.voice):
-                continue
-            care = cautions_of_posture(posture, self.session, s.round.kind, s.round.facing, s.round.voice)
-            if care and care not in warned:
-                at = self._done_at(s, " ".join(care))
-                if at is not None:
-                    warned.add(care)
-                    told = sayable(". ".join(c.strip(" .") for c in care))
-                    yield from self._in_good_time(
-                        "caution", at, self.terms(s, distinct(("full", told), ("short", sayable(care[0]))))
-                    )
-            wanted = self.calls.gentler and posture.gentler and gentler_is_due(posture, form)
-            at = self._done_at(s, posture.gentler) if wanted else None
-            if at is not None and (s.round.no, posture.id) not in offered:
-                offered.add((s.round.no, posture.id))
-                told = sayable(posture.gentler)
-                gentler = distinct(("full", or_gentler(told)), ("short", told))
-                yield from self._in_good_time("gentler", at, self.terms(s, gentler))
-
-    def _done_at(self, first: Span, words: str) -> Span | None:
-        """The movement of a posture at which the body does what words of care speak of; its first one where they speak of all
-        of it; None where this pass leaves that out."""
-        asked = {k for pattern, kinds in CARE_FOR if pattern.search(words) for k in kinds}
-        i = self.index[id(first)]
-        done = [s for s in takewhile(lambda s: _doing(s) == _doing(first), self.spans[i:]) if s.kind == "movement"]
-        for s in done:
-            if s.movement and asked & {x.fact.kind for x in line_facts(s.movement)}:
-                return s
-        form = form_of(self.session.passes[first.round.no], self.forms)
-        assert first.performance
-        whole = next((p for p in form.postures() if p.id == first.performance.posture.id), None) if form else None
-        elsewhere = whole and any(asked & {x.fact.kind for x in line_facts(m)} for m in whole.movements)
-        return None if elsewhere and asked else first
-
-    def _in_good_time(self, kind: CueKind, s: Span, wordings: Sequence[Wording]) -> Iterator[Cue]:
-        """A cue of care: where there is too little time before its movement, in the nearest longer silence before that."""
-        part = self.parts[s.round.no]
-        moments = [x.start_ms for x in part if x.start_ms <= s.start_ms and x.start_ms >= s.start_ms - CARE_REACH_MS]
-        need = (estimated_ms(wordings[0].text, self.session.speech.wpm) if wordings else 0) + CARE_ROOM_MS
-        gaps = [(b - a, b) for a, b in pairwise(moments)]
-        roomy = [b for ms, b in gaps if ms >= need]
-        at = roomy[-1] if roomy else max(gaps, default=(0, s.start_ms))[1]
-        yield from self.cue(kind, s, wordings, part[0].start_ms, at)
-
-    def _first_of(self, key: object) -> Iterator[tuple[Span, int]]:
-        """The spans at which a new one begins (posture, section), with the beginning of the one before it in its pass."""
-        last: object = None
-        begin = 0
-        for i, s in enumerate(self.spans):
-            if i == 0 or s.round.no != self.spans[i - 1].round.no:
-                begin = s.start_ms
-            if s.kind != "movement" or not s.performance:
-                continue
-            here = (s.round.no, s.round.nth, key(s.performance))  # type: ignore[operator]
-            if here != last:
-                last = here
-                yield s, begin
-                begin = s.start_ms
-
     def names(self) -> Iterator[Cue]:
         """The posture's name, with its number and its "two of three"; it may begin with the posture before."""
-        for s, before in self._first_of(lambda p: p.no):
+        for s, before in self.first_of(lambda p: p.no):
             assert s.performance
             yield from self.cue("name", s, self.terms(s, name_wordings(s.performance)), before)
 
@@ -372,26 +243,6 @@ class _Teller:
             wordings = distinct(("full", f"{said} left"), ("short", said))
             yield from self.cue("time-left", s, wordings, 0, at, at + TIME_MAY_LAG_MS, tail=f".{minutes}")
 
-
-def _doing(s: Span) -> tuple[int, int, int]:
-    """Which posture is being done, and the how many-th."""
-    return s.round.no, s.round.nth, s.performance.no if s.performance else -1
-
-
-CARE_FOR: tuple[tuple[re.Pattern[str], frozenset[str]], ...] = (
-    (re.compile(r"\b(?:balance|one leg|lift|raised?|kick\w*|wall|chair|hold on)\b", re.I), frozenset({"lift", "kick"})),
-    (re.compile(r"\bkick", re.I), frozenset({"kick"})),
-    (re.compile(r"\b(?:pivot|twist|swivel)", re.I), frozenset({"pivot"})),
-)
-"""At which movements the body does what words of care speak of, by their words (own choice). Others hold for a whole posture."""
-
-CARE_REACH_MS = 60_000
-"""How long before its movement a caution may be said where nothing nearer has room, in milliseconds (own choice)."""
-CARE_ROOM_MS = 3000
-"""Beside a caution there should be room for the movement's own words."""
-
-STILL_SOON_MS = 6000
-"""What is said in a block that stands still should be over by then."""
 
 STILL_TOLD_MS = 30_000
 """What is said in a block that stands still is over by then."""
