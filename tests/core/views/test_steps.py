@@ -67,7 +67,7 @@ def test_five_steps_tick_themselves_off() -> None:
 def test_a_session_over_empty_postures_says_so() -> None:
     forms = {"f": form_of(Posture(name="Heron", movements=(STEP,)), Posture(name="Ford", movements=(EMPTY,)))}
     told = [p.what for p in missing_parts(session_of(), forms)]
-    assert told == ["Ford: no movements yet, only the name can be said."]
+    assert told == ["To be filled, only the name is said so far: Ford."]
     weighed = EMPTY.model_copy(update={"left_pct": 100, "origins": FILLED_IN.model_copy(update={"left_pct": "hand"})})
     forms = {"f": form_of(Posture(name="Heron", movements=(STEP,)), Posture(name="Ford", movements=(weighed,)))}
     assert missing_parts(session_of(), forms) == []

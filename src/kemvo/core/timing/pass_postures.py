@@ -123,9 +123,9 @@ def missing_parts(session: Session, forms: Forms) -> list[Problem]:
             few = ", ".join(empty[:MANY]) + (f" and {len(empty) - MANY} more" if len(empty) > MANY else "")
             problems.append(
                 Problem(
-                    what=f"{few}: no movements yet, only the name can be said.",
+                    what=f"To be filled, only the name is said so far: {few}.",
                     where=where,
-                    mend="Add their movements on the form sheet, or take them from the postures Kemvo knows.",
+                    mend="Add the movements on the form sheet, or take those that Kemvo knows.",
                 )
             )
         if not any(posture.movements for posture in done):
