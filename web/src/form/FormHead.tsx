@@ -8,6 +8,7 @@ import { SaveState } from "../shared/SaveState";
 import type { Editing } from "../shared/useDocument";
 import { focusRow } from "./focus";
 import { formLine } from "./RowDetails";
+import { ToFillLine } from "./ToFill";
 
 /** The head of the form sheet: its title and totals, its tempo, and what is done with the whole form. */
 export function FormHead({
@@ -42,6 +43,7 @@ export function FormHead({
         />
         <p className="px-1" data-totals>
           {formLine(form, derived.totals)}
+          <ToFillLine />
         </p>
       </div>
       <label className="flex items-center gap-1">

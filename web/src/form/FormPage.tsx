@@ -28,6 +28,7 @@ import { afterAct, afterKey, isBlank, neighbour } from "./rowKeys";
 import { SectionBlock } from "./SectionBlock";
 import { LaneHead } from "./SheetHead";
 import { copyAll, moveAll, moveAllTo, removeAll } from "./severalRows";
+import { ToFill, useToFill } from "./ToFill";
 import { useChosenRows } from "./useChosenRows";
 
 export function FormPage() {
@@ -185,9 +186,10 @@ function FormSheet({ first }: { first: FormView }) {
 
   const { derived } = doc.view;
   const seenId = useSeenMovement();
+  const toFill = useToFill(first.id, doc);
 
   return (
-    <>
+    <ToFill value={toFill}>
       <FormHead id={first.id} doc={doc} onFind={() => setFinding(true)} onPlay={() => void play()} />
       <SaveTrouble doc={doc} />
       {told && (
@@ -239,6 +241,6 @@ function FormSheet({ first }: { first: FormView }) {
           onTold={setTold}
         />
       </div>
-    </>
+    </ToFill>
   );
 }

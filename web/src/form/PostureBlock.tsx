@@ -6,9 +6,9 @@ import { GrowingText } from "../shared/GrowingText";
 import { RibbonStrip } from "../shared/Ribbon";
 import type { RowRef } from "./edits";
 import { fieldOf } from "./focus";
-import { KnownMovements } from "./KnownMovements";
 import { MovementRow, ROW_GRID } from "./MovementRow";
 import { AddRow, type OnRow, RowTools } from "./RowTools";
+import { FromCatalogue, KnownMovements } from "./ToFill";
 
 interface PostureBlockProps {
   posture: Posture;
@@ -20,6 +20,8 @@ interface PostureBlockProps {
   /** Of another way of doing a posture: the posture, and what differs. */
   usual?: Posture;
   way?: Sheet["ways"][string];
+  /** It stands as the catalogue gave it. */
+  untouched: boolean;
 }
 
 const SIDES = { L: "left", R: "right" } as const;
@@ -27,7 +29,17 @@ const SIDES = { L: "left", R: "right" } as const;
 /** A posture: its name, number, side and repeats above, its movements below. */
 export const PostureBlock = memo(
   function PostureBlock(props: PostureBlockProps) {
-    const { posture: p, totals, movements, changePosture, changeMovement, onRow, usual, way } = props;
+    const {
+      posture: p,
+      totals,
+      movements,
+      changePosture,
+      changeMovement,
+      onRow,
+      usual,
+      way,
+      untouched,
+    } = props;
     const row = { level: "posture" as const, id: p.id };
     const first: MovementLine | undefined = p.movements[0] && movements[p.movements[0].id];
     const at = first
@@ -87,6 +99,7 @@ export const PostureBlock = memo(
                 {p.repeats} times{p.alternate ? ", alternating" : ""}
               </span>
             )}
+            {untouched && <FromCatalogue onRight={() => changePosture(p.id, { filled_as: "" })} />}
             {totals && (
               <span className="quiet pr-2 text-right text-sm whitespace-nowrap">
                 {plural(totals.counts, "count")} · {clock(totals.ms)}
@@ -94,9 +107,7 @@ export const PostureBlock = memo(
             )}
           </div>
         </div>
-        {p.name.trim() && p.movements.every((m) => !m.line && !m.foot) && (
-          <KnownMovements posture={p} onTake={(change) => changePosture(p.id, change)} />
-        )}
+        <KnownMovements posture={p} />
         {p.movements.map((m, i) => (
           <MovementRow
             key={m.id}
@@ -118,6 +129,7 @@ export const PostureBlock = memo(
   },
   (a, b) =>
     a.posture === b.posture &&
+    a.untouched === b.untouched &&
     a.totals?.counts === b.totals?.counts &&
     a.totals?.ms === b.totals?.ms &&
     a.way?.title === b.way?.title &&

@@ -57,6 +57,7 @@ export function SectionBlock({
           onRow={onRow}
           usual={p.variant_of ? s.postures.find((x) => x.id === p.variant_of) : undefined}
           way={derived.ways[p.id]}
+          untouched={derived.untouched.includes(p.id)}
         />
       ))}
       <p className="border-base-300 border-t p-1">

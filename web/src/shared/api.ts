@@ -32,6 +32,7 @@ export type Job = Schemas["JobView"];
 export type YourData = Schemas["DataView"];
 export type Health = Schemas["Health"];
 export type Unreadable = Schemas["UnreadableView"];
+export type Filling = Schemas["Filling"];
 export type Suggestion = Schemas["Suggestion"];
 export type LineReading = Schemas["LineReading"];
 export type Draft = Schemas["Draft"];

@@ -12,6 +12,7 @@ from kemvo.api.base.house import Here, House
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.catalogue import Entry, slug, suggestions
 from kemvo.core.model.form import Posture
+from kemvo.core.model.to_fill import marked
 from kemvo.core.movement.fields import filled_in
 from kemvo.core.types import Side
 from kemvo.formats.documents.catalogue import read_catalogue, shipped_catalogue, write_catalogue
@@ -59,11 +60,17 @@ def _suggestions(house: House, entries: list[Entry]) -> list[Suggestion]:
             own=e.id in own,
             over=e.id in own and e.id in shipped,
             counts=sum(m.counts for m in e.posture.movements),
-            posture=filled_in(e.posture),
-            other=filled_in(e.on(other)) if e.posture.side else None,
+            posture=_ready(e.posture, e.id in own),
+            other=_ready(e.on(other), e.id in own) if e.posture.side else None,
         )
         for e in entries
     ]
+
+
+def _ready(posture: Posture, own: bool) -> Posture:
+    """A posture to be put into a form: what is not the instructor's own is marked as the catalogue's."""
+    filled = filled_in(posture)
+    return filled if own else marked(filled)
 
 
 class Keeping(BaseModel):

@@ -21,6 +21,7 @@ from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
 from kemvo.core.model.mirror import mirror_form, mirror_posture
 from kemvo.core.model.settings import begun_form
+from kemvo.core.model.to_fill import Filling, fillings, with_filled
 from kemvo.core.movement.fields import filled_in, with_typed_read
 from kemvo.core.movement.readings import Reread, read_again, read_earlier
 from kemvo.core.timing.timeline import plan_form
@@ -189,6 +190,27 @@ def read_form_again(house: Here, id_: str, wish: ReadAgainNow) -> Response:
     """Read the words again; one step to undo. 409 when somebody else wrote since `version`."""
     form, _ = read_again(house.forms.get(id_).body, wish.movement)
     return answer(view(house.forms.save(id_, wish.version, form)))
+
+
+class ToFill(Version):
+    """Empty postures to be filled from the catalogue: one, by its id, or all whose whole name it knows."""
+
+    posture: str = ""
+
+
+@router.get("/{id_}/fill")
+def fillings_of(house: Here, id_: str) -> tuple[Filling, ...]:
+    """What the catalogue would put into the postures that have only a name. Nothing is changed."""
+    return fillings(house.forms.get(id_).body, house.catalogue(), house.names())
+
+
+@router.post("/{id_}/fill", response_model=FormView)
+def fill_form(house: Here, id_: str, wish: ToFill) -> Response:
+    """Fill postures that have only a name from the catalogue; one step to undo. 409 when somebody else wrote since `version`."""
+    before = house.forms.get(id_).body
+    own = {e.id for e in house.own_postures.all()}
+    filled = with_filled(before, house.catalogue(), house.names(), wish.posture, own)
+    return answer(view(house.forms.save(id_, wish.version, with_typed_read(filled, before))))
 
 
 @router.post("/{id_}/undo", response_model_exclude=READINGS)

@@ -42,7 +42,7 @@ def _worked(house: House, id_: str, live: Live) -> tuple[LivePractice, str]:
     stored = house.sessions.get(id_)
     forms = house.forms_of(stored.body)
     clips = house.clips(stored.body.speech)
-    made = work_out_live(stored.body, forms, clips.glance if clips.voice.slow else clips.measure, live)
+    made = work_out_live(stored.body, forms, clips.glance, live)
     return made, house.remember_live(made)
 
 

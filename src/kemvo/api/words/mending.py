@@ -52,5 +52,4 @@ def mend_together(house: Here, kind: Source, id_: str, taking: Taking) -> Respon
 def _ways(house: House, kind: Source, id_: str) -> list[Mending]:
     found = house.worked_from(id_, kind)
     clips = house.clips(found.session.speech)
-    measure = clips.glance if clips.voice.slow else clips.measure
-    return mendings(found.session, found.forms, measure, None if kind == "sessions" else found.laid(1.0))
+    return mendings(found.session, found.forms, clips.glance, None if kind == "sessions" else found.laid(1.0))

@@ -59,6 +59,7 @@ def own_entry(posture: Posture, id_: str, before: Entry | None) -> Entry:
             "number": "",
             "repeats": 1,
             "alternate": False,
+            "filled_as": "",
             "aliases": tuple(n for n in names if n.casefold() != left.name.casefold()),
             "movements": tuple(m.model_copy(update={"id": "", "origins": Origins()}) for m in left.movements),
         }

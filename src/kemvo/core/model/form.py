@@ -160,7 +160,8 @@ class Posture(Value):
     """A named posture. `number` is the instructor's own label ("7", "7b"), `repeats` how often it is
     done in a row, `alternate` whether every second time is the other side. `kinds`: what in it wants care.
     `gentler`: how it is done by those who need it gentler, in words. `variant_of`: the posture it can be done in the place of, in
-    another way (`variant`); such a posture is no part of the form's order (`model/variants.py`)."""
+    another way (`variant`); such a posture is no part of the form's order (`model/variants.py`). `filled_as`: what the catalogue put
+    into it, as a short key (`model/to_fill.py`); empty: the instructor wrote it."""
 
     id: Id = ""
     name: Title = ""
@@ -175,6 +176,7 @@ class Posture(Value):
     cautions: tuple[Line, ...] = ()
     variant_of: Id = ""
     variant: VariantId | Literal[""] = ""
+    filled_as: Annotated[str, Field(max_length=40), OneLine] = ""
 
     def called(self) -> str:
         """How it is called when it begins: with its number, if it has one."""

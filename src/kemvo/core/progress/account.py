@@ -9,10 +9,10 @@ from typing import NamedTuple
 
 from kemvo.core.model.form import Form
 from kemvo.core.model.session import FACINGS
+from kemvo.core.model.to_fill import is_to_fill
 from kemvo.core.progress.model import ClassGroup, Lesson, LessonPart
 from kemvo.core.running.run_record import WHOLE
 from kemvo.core.tables.block_kinds import VoiceLevel
-from kemvo.core.timing.pass_postures import is_to_fill
 from kemvo.core.timing.timeline import plan_form
 from kemvo.core.timing.totals import totals_by
 from kemvo.core.types import Value

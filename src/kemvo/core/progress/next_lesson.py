@@ -9,13 +9,13 @@ from math import ceil
 from kemvo.core.lesson.lesson import fitted, laid_out
 from kemvo.core.model.form import Form
 from kemvo.core.model.session import Forms, Pass, Session
+from kemvo.core.model.to_fill import is_to_fill
 from kemvo.core.progress.account import ClassAccount
 from kemvo.core.progress.for_class import for_class, session_for
 from kemvo.core.progress.lessons import day_words
 from kemvo.core.progress.model import ClassGroup
 from kemvo.core.progress.what_next import WhatNext
 from kemvo.core.tables.block_kinds import PatternRow
-from kemvo.core.timing.pass_postures import is_to_fill
 from kemvo.core.timing.timeline import plan, plan_form
 from kemvo.core.timing.totals import totals_by
 

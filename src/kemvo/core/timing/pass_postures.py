@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 from kemvo.core.errors import KemvoError, Problem
-from kemvo.core.model.form import Form, Movement, Posture
+from kemvo.core.model.form import Form, Posture
 from kemvo.core.model.session import Forms, Pass, Session
+from kemvo.core.model.to_fill import is_to_fill
 from kemvo.core.model.variants import VARIANTS, as_needed, in_usual_ways, in_ways
 from kemvo.core.tables.block_kinds import BLOCK_KINDS
 from kemvo.core.types import VariantId
@@ -75,17 +76,6 @@ def require_a_form(session: Session, forms: Forms) -> None:
 
 MANY = 4
 """How many postures without movements are named; the rest is counted."""
-
-
-def tells_something(m: Movement) -> bool:
-    """Whether a movement was given anything: words, or a weight, counts or a breath by hand."""
-    given = (m.origins.counts, m.origins.left_pct, m.origins.breath)
-    return bool(m.line or m.foot or m.cues.full or m.stance or any(x != "filled" for x in given))
-
-
-def is_to_fill(posture: Posture) -> bool:
-    """Whether a posture has only a name so far: nobody can do it yet."""
-    return not any(map(tells_something, posture.movements))
 
 
 def missing_parts(session: Session, forms: Forms) -> list[Problem]:

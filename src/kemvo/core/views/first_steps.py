@@ -6,7 +6,7 @@ from collections.abc import Mapping
 
 from kemvo.core.model.form import Form
 from kemvo.core.model.session import Session
-from kemvo.core.timing.pass_postures import tells_something
+from kemvo.core.model.to_fill import tells_something
 from kemvo.core.types import Value
 
 

@@ -14,6 +14,7 @@ from kemvo.core.floor.feet import Event, Feet, FloorStep, Moment, centre
 from kemvo.core.floor.footprint import Disc, Needed, in_a_sentence, needed, space
 from kemvo.core.floor.placement import best_spot, seen_by, seen_from
 from kemvo.core.model.form import Form
+from kemvo.core.model.to_fill import is_to_fill, is_untouched
 from kemvo.core.model.variants import VARIANTS, difference, in_ways, variants_by_kind
 from kemvo.core.model.within import Within, by_itself
 from kemvo.core.movement.fact_words import in_words
@@ -105,7 +106,8 @@ class WayLine(Value):
 
 class Sheet(Value):
     """What follows from a form by itself, once through at its own tempo; rows by id. Variants stand where they are done: in the
-    place of their posture. `ways`: of every variant, what differs. `by_itself`: where it stands in a longer form before that is told."""
+    place of their posture. `ways`: of every variant, what differs. `by_itself`: where it stands in a longer form before that is told. `to_fill`: the postures that have only a name;
+    `untouched`: those that stand as the catalogue gave them."""
 
     totals: Totals
     sections: dict[str, Totals]
@@ -116,6 +118,8 @@ class Sheet(Value):
     care: GroupCare
     ways: dict[str, WayLine]
     by_itself: Within
+    to_fill: tuple[str, ...]
+    untouched: tuple[str, ...]
 
 
 def sheet(form: Form) -> Sheet:
@@ -147,6 +151,8 @@ def sheet(form: Form) -> Sheet:
         care=care_of(look),
         ways=ways,
         by_itself=by_itself(len(form.postures())),
+        to_fill=tuple(p.id for p in form.postures() if is_to_fill(p)),
+        untouched=tuple(p.id for p in form.all_postures() if is_untouched(p)),
     )
 
 
