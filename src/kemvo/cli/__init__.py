@@ -12,6 +12,7 @@ app = typer.Typer(
     no_args_is_help=True,
     add_completion=False,
     pretty_exceptions_enable=False,
+    rich_markup_mode=None,
     help="Timed, spoken follow-along tai chi practice. Tempo is in counts a minute, times in files are in milliseconds.",
 )
 for part in (serving.commands, practice.commands, recording, descriptions.commands):

@@ -7,8 +7,7 @@ from typing import Annotated
 
 import typer
 
-from kemvo.cli.shared import end, print_json, sentences
-from kemvo.core.errors import Problem
+from kemvo.cli.shared import print_json, refuse, sentences
 
 commands = typer.Typer()
 
@@ -22,7 +21,7 @@ def schema(
 
     with sentences():
         if kind not in SCHEMAS:
-            end(Problem(what=f"There is no schema called “{kind}”.", mend=f"Choose one of {', '.join(SCHEMAS)}."))
+            refuse(what=f"There is no schema called “{kind}”.", mend=f"Choose one of {', '.join(SCHEMAS)}.")
         print_json(schema_of(kind))
 
 

@@ -12,33 +12,21 @@ from kemvo.audio.render import Order, under_of
 from kemvo.audio.speech.clips import Clips
 from kemvo.audio.speech.voices import voice_of
 from kemvo.core.cues.decisions import Decision
-from kemvo.core.errors import KemvoError, Problem
-from kemvo.core.model.catalogue import name_index, over
-from kemvo.core.model.form import Form
 from kemvo.core.model.session import Forms, Session, SpeechChoice, first_passes
-from kemvo.core.movement.fields import with_typed_read
-from kemvo.core.movement.readings import finished
 from kemvo.core.practice.cue_rows import cue_rows
 from kemvo.core.practice.pipeline import Practice, work_out
-from kemvo.core.text_import.draft import draft
-from kemvo.core.text_import.whole_text.headings import Flat
-from kemvo.core.text_import.whole_text.names_after import NamesStand
-from kemvo.core.text_import.whole_text.script import read_script
 from kemvo.core.timing.pass_postures import missing_parts, require_a_form
 from kemvo.core.timing.timeline import chapters
-from kemvo.formats.documents.catalogue import shipped_catalogue
 from kemvo.formats.documents.kemvo_json import read_file
 from kemvo.formats.documents.packed import PackedFile, is_packed
 from kemvo.formats.paper.cue_pdf import write_cue_pdf
 from kemvo.formats.text import MOST_TEXT_BYTES, bounded
-from kemvo.formats.texts.scripts import script_entries
 from kemvo.formats.tracks.captions import write_captions
 from kemvo.formats.tracks.cue_files import CUE_FILES
 from kemvo.formats.tracks.midi import write_midi
 from kemvo.packing import loop_of, unpack_sounds
 from kemvo.store.database import Database, home
 from kemvo.store.lengths import StoredBook
-from kemvo.store.own_postures import OwnPostures
 from kemvo.store.sounds import BroughtSounds, FoundTakes, Shelf, Takes
 
 BECOMES = {"left out": "is left out", "moved": "is said early"}
@@ -88,16 +76,6 @@ def not_in_full(decisions: Iterable[Decision]) -> list[str]:
         for d in decisions
         if d.state != "full"
     ]
-
-
-def one_form(path: Path) -> Form:
-    """The form of a form file. Raises KemvoError for what cannot be read, OSError when there is no such file."""
-    bundle = read_file(path.read_bytes(), path.name)
-    if bundle.session is not None:
-        raise KemvoError(
-            Problem(what="This file holds a session, not a form.", where=path.name, mend="Name a form file.")
-        )
-    return bundle.form()
 
 
 def _sounds(folder: Path) -> tuple[Takes, BroughtSounds]:
@@ -151,36 +129,3 @@ def prepared(path: Path, speed: float) -> SessionJob:
     practice = work_out(opened.session, opened.forms, clips.measure, speed)
     notices = [p.sentence() for p in missing_parts(opened.session, opened.forms)]
     return SessionJob(opened.session, practice, clips, opened.sounds, notices)
-
-
-def form_of_text(path: Path, title: str = "", items: Flat = "", names: NamesStand = "") -> tuple[Form, list[str]]:
-    """A form made of a text as the page makes it, with the catalogue and the own postures; and the lines that were not
-    understood. Raises KemvoError for what cannot be read, OSError when there is no such file."""
-    with path.open("rb") as file:
-        data = bounded(file, path.name, MOST_TEXT_BYTES)
-    folder = home()
-    own = OwnPostures(Database(folder / "kemvo.sqlite")).all() if (folder / "kemvo.sqlite").exists() else ()
-    catalogue = over(shipped_catalogue(), own)
-    made = draft(
-        read_script(script_entries(data, path.name), name_index(catalogue)),
-        catalogue,
-        title,
-        path.stem[:200],
-        items,
-        names,
-    )
-    remarks = [
-        f"line {x.line}: “{x.text[:120]}” was not understood; it is a {x.became}."
-        for x in made.lines
-        if x.state == "not understood"
-    ]
-    if made.items and not items:
-        other = "movements" if made.items == "postures" else "postures"
-        remarks.append(f"The items of the list were taken for {made.items}; --items {other} takes them for {other}.")
-    if made.names and not names:
-        remarks.append("The names were taken to stand after their movements; --names before takes them as written.")
-    if made.form.lead_ms:
-        remarks.append(
-            f"Its first words come at {made.form.lead_ms / 1000:g} s: so long it is still before the form begins."
-        )
-    return with_typed_read(finished(made.form)), remarks

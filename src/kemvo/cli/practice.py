@@ -7,8 +7,7 @@ from typing import Annotated, Literal
 
 import typer
 
-from kemvo.cli.shared import FormFile, SessionFile, end, print_json, progress, sentences
-from kemvo.core.errors import Problem
+from kemvo.cli.shared import FormFile, SessionFile, print_json, progress, refuse, sentences
 
 commands = typer.Typer()
 
@@ -35,14 +34,14 @@ def form(
     ] = "",
 ) -> None:
     """Make a form of a text, as the page “Bring in a text” does. What was not understood is told on the error output."""
-    from kemvo.cli.main_job import form_of_text
+    from kemvo.cli.form_job import form_of_text
     from kemvo.formats.documents.kemvo_json import write_form
 
     with sentences():
         if names not in ("", "before", "after"):
-            end(Problem(what=f"“{names}” is no place of a name.", where="--names", mend="Say before or after."))
+            refuse(what=f"“{names}” is no place of a name.", where="--names", mend="Say before or after.")
         if items not in ("", "postures", "movements"):
-            end(Problem(what=f"“{items}” is no kind of item.", where="--items", mend="Say postures or movements."))
+            refuse(what=f"“{items}” is no kind of item.", where="--items", mend="Say postures or movements.")
         made, remarks = form_of_text(text, title, items, names)  # type: ignore[arg-type]
         path = out or Path(f"{text.stem}.form.json")
         path.write_text(write_form(made), encoding="utf-8")
@@ -70,7 +69,7 @@ def session(
     ] = "behind",
 ) -> None:
     """Make a session of one pass over a form."""
-    from kemvo.cli.main_job import one_form
+    from kemvo.cli.form_job import one_form
     from kemvo.core.lesson.one_pass import one_pass
     from kemvo.formats.documents.kemvo_json import write_session
 
@@ -201,7 +200,7 @@ AsJson = Annotated[bool, typer.Option("--json", help="Print JSON: lengths in met
 @commands.command()
 def check(form: FormFile, as_json: AsJson = False) -> None:
     """Read a form through: feet, weight, knees, breath, sides, room. Says what it noticed, and how it can be mended."""
-    from kemvo.cli.main_job import one_form
+    from kemvo.cli.form_job import one_form
     from kemvo.core.review.checks import read_through
     from kemvo.core.review.context import seen
     from kemvo.core.review.mends import mends
@@ -232,7 +231,7 @@ def floor(
     as_json: AsJson = False,
 ) -> None:
     """The form's feet on the floor, the room it needs, its mark, and where to begin it in a room so that it fits."""
-    from kemvo.cli.main_job import one_form
+    from kemvo.cli.form_job import one_form
     from kemvo.core.floor.footprint import space
     from kemvo.core.floor.start_position import standing
     from kemvo.core.review.context import seen
@@ -241,7 +240,7 @@ def floor(
 
     with sentences():
         if facings not in ("front", "four", "all"):
-            end(Problem(what=f"Facings can be front, four or all, not {facings!r}.", mend="Choose one of those."))
+            refuse(what=f"Facings can be front, four or all, not {facings!r}.", mend="Choose one of those.")
         body = one_form(form)
         if room:
             body = body.model_copy(update={"room": read_room(room.read_bytes(), room.name)})

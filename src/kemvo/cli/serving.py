@@ -8,7 +8,6 @@ from typing import Annotated
 
 import typer
 
-from kemvo.audio.speech.neural import neural_voices
 from kemvo.cli.shared import progress, sentences
 
 commands = typer.Typer()
@@ -52,6 +51,7 @@ def demo(
     """Serve the pages on the demo: Saltmarsh Hall with its two forms, and two classes with eight weeks of lessons."""
     import threading
 
+    from kemvo.audio.speech.neural import neural_voices
     from kemvo.demo.films import film_demo
     from kemvo.demo.load import fill
     from kemvo.serve import alone, serve_folder

@@ -5,11 +5,12 @@ from __future__ import annotations
 import json
 import sys
 from pathlib import Path
-from typing import Annotated, NoReturn
+from typing import TYPE_CHECKING, Annotated, NoReturn
 
 import typer
 
-from kemvo.core.errors import KemvoError, Problem
+if TYPE_CHECKING:
+    from kemvo.core.errors import Problem
 
 SessionFile = Annotated[
     Path,
@@ -33,15 +34,21 @@ class sentences:  # noqa: N801 - reads as a statement
     def __enter__(self) -> None: ...
 
     def __exit__(self, kind: object, error: BaseException | None, _: object) -> None:
+        if error is None:
+            return
+        from kemvo.core.errors import KemvoError
+
         if isinstance(error, KemvoError):
             end(*error.problems)
         if isinstance(error, OSError) and not isinstance(error, BrokenPipeError):
-            end(
-                Problem(
-                    what=f"{error.filename or 'The file'}: {error.strerror or error}.",
-                    mend="Check the name and try again.",
-                )
-            )
+            refuse(f"{error.filename or 'The file'}: {error.strerror or error}.", "Check the name and try again.")
+
+
+def refuse(what: str, mend: str, where: str = "") -> NoReturn:
+    """End the command with one sentence: what it cannot do, where, and how to mend it."""
+    from kemvo.core.errors import Problem
+
+    end(Problem(what=what, where=where, mend=mend))
 
 
 def end(*problems: Problem) -> NoReturn:

@@ -100,8 +100,9 @@ class _Likely(NamedTuple):
 
 
 def closings(form: Form, t: Trace, most: int = 3) -> list[Closing]:
-    """Single steps that, done differently, close the form, those that leave least first; where no single one does, pairs of steps that
-    do, those that change least first.
+    """Single steps that, done differently, close the form: those that change a step's length by more than half last, else those that
+    leave least first, and the one that leaves least always among them. Where no single one does, pairs of steps that do, those that
+    change least first.
 
     What a change does is first told from the place alone (all later steps follow the foot), and the likeliest are then
     walked through: a later step that is made beside the other foot takes some of it back, so a longer or shorter step is
@@ -113,8 +114,9 @@ def closings(form: Form, t: Trace, most: int = 3) -> list[Closing]:
     found = list(_single(form, t, mark))
     found.sort(key=lambda c: (_much(c.changes[0]), c.mark.distance()))
     if not found and abs(mark.turned) <= ON_THE_MARK_DEG:
-        found = list(islice(_pairs(form, t, mark), most))
-    return found[:most]
+        return list(islice(_pairs(form, t, mark), most))
+    nearest = min(found, key=lambda c: c.mark.distance(), default=None)
+    return found[:most] if nearest is None or nearest in found[:most] else [*found[: most - 1], nearest]
 
 
 def _much(c: StepChange) -> bool:

@@ -10,8 +10,6 @@ from __future__ import annotations
 from typing import NamedTuple
 
 import numpy as np
-from scipy.optimize import Bounds, LinearConstraint, milp
-from scipy.sparse import coo_array
 
 from kemvo.core.scheduling.model import TimedUtterance
 from kemvo.core.scheduling.task import Option, Task
@@ -100,6 +98,10 @@ def chosen_by_solver(task: Task, musts: int) -> Found:
     if musts:
         rows.at_least(musts, *needed)
     at_row, at_column, values = zip(*rows.cells, strict=True)
+    # Loading the solver takes longer than most problems do: only where one is asked.
+    from scipy.optimize import Bounds, LinearConstraint, milp
+    from scipy.sparse import coo_array
+
     found = milp(
         np.array(rows.cost),
         constraints=LinearConstraint(

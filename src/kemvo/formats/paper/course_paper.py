@@ -2,9 +2,6 @@
 
 from __future__ import annotations
 
-from fpdf import FPDF
-from fpdf.fonts import FontFace
-
 from kemvo.core.progress.course import CourseLesson, CoursePlan
 from kemvo.core.progress.lessons import day_words
 from kemvo.core.progress.model import ClassGroup
@@ -29,6 +26,9 @@ def write_course_csv(made: CoursePlan) -> str:
 
 def write_course_pdf(title: str, group: ClassGroup, made: CoursePlan) -> bytes:
     """A course as PDF, A4."""
+    from fpdf import FPDF
+    from fpdf.fonts import FontFace
+
     pdf = FPDF(format="A4")
     pdf.set_title(as_latin(title))
     pdf.set_auto_page_break(True, margin=16)

@@ -4,15 +4,15 @@ from __future__ import annotations
 
 import io
 from collections.abc import Sequence
-
-from fpdf import FPDF
-from fpdf.fonts import FontFace
-from pypdf import PdfReader
+from typing import TYPE_CHECKING
 
 from kemvo.core.cues.directions import Reader
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.practice.cue_rows import CueRow
 from kemvo.formats.paper.plan_pdf import INK, QUIET, as_latin
+
+if TYPE_CHECKING:
+    from fpdf import FPDF
 
 WIDTHS = {"class": (16.0, 40.0, 118.0), "instructor": (16.0, 34.0, 66.0, 58.0)}
 HEADS = {
@@ -27,6 +27,8 @@ ATTACHED = "cues.csv"
 
 def write_cue_pdf(title: str, rows: Sequence[CueRow], reader: Reader, table: str) -> bytes:
     """The sheet, A4. Passes are headings; what is left out is not on it. `table`: the same as CSV, attached to it."""
+    from fpdf import FPDF
+
     pdf = FPDF(format="A4")
     pdf.set_title(as_latin(title))
     pdf.set_auto_page_break(True, margin=16)
@@ -54,6 +56,8 @@ def write_cue_pdf(title: str, rows: Sequence[CueRow], reader: Reader, table: str
 def attached(data: bytes, name: str) -> bytes:
     """The table within a cue sheet. Raises KemvoError for any other PDF."""
     try:
+        from pypdf import PdfReader
+
         found = PdfReader(io.BytesIO(data)).attachments.get(ATTACHED, [])
     except Exception as error:
         raise KemvoError(
@@ -71,6 +75,8 @@ def attached(data: bytes, name: str) -> bytes:
 
 
 def _table(pdf: FPDF, rows: Sequence[CueRow], reader: Reader) -> None:
+    from fpdf.fonts import FontFace
+
     pdf.ln(3)
     pdf.set_font("Helvetica", "B", 12)
     pdf.set_text_color(*INK)

@@ -2,9 +2,12 @@
 
 from __future__ import annotations
 
-from fpdf import FPDF
+from typing import TYPE_CHECKING
 
 from kemvo.core.views.printed_plan import Paper, PaperRow, lane_x
+
+if TYPE_CHECKING:
+    from fpdf import FPDF
 
 INK, QUIET = (27, 42, 47), (95, 108, 112)
 PLAIN = str.maketrans({"’": "'", "‘": "'", "“": '"', "”": '"', "–": "-", "—": "-", "→": "->", "\u2060": "", "…": "...", "·": "-"})  # fmt: skip
@@ -12,6 +15,8 @@ PLAIN = str.maketrans({"’": "'", "‘": "'", "“": '"', "”": '"', "–": "-
 
 def write_pdf(sheet: Paper) -> bytes:
     """A sheet as PDF, A4, as many pages as it takes."""
+    from fpdf import FPDF
+
     pdf = FPDF(format="A4")
     pdf.set_title(as_latin(sheet.title))
     pdf.set_auto_page_break(True, margin=16)
