@@ -1,7 +1,6 @@
 """Fixtures all tests share. No test touches the user's own data."""
 
 import os
-import shutil
 from collections.abc import Iterator
 from pathlib import Path
 
@@ -9,6 +8,7 @@ import pytest
 from fastapi.testclient import TestClient
 from hypothesis import settings
 
+from demo_made import demo_copied
 from kemvo.api.app import create_app
 from kemvo.audio.speech.espeak import EspeakVoice
 from kemvo.audio.speech.voice import Utterance
@@ -33,22 +33,10 @@ def client(tmp_path: Path) -> Iterator[TestClient]:
         yield made
 
 
-@pytest.fixture(scope="session")
-def demo_data(tmp_path_factory: pytest.TempPathFactory) -> Path:
-    """A data folder with the demo in it, made once: tests work on copies."""
-    from kemvo.demo.load import fill
-
-    folder = tmp_path_factory.mktemp("demo-data")
-    fill(folder)
-    return folder
-
-
 @pytest.fixture
-def demo_client(tmp_path: Path, demo_data: Path) -> Iterator[TestClient]:
+def demo_client(tmp_path: Path) -> Iterator[TestClient]:
     """The API on demo data."""
-    folder = tmp_path / "demo"
-    shutil.copytree(demo_data, folder)
-    with TestClient(create_app(folder)) as made:
+    with TestClient(create_app(demo_copied(tmp_path / "demo"))) as made:
         yield made
 
 

@@ -1,5 +1,6 @@
 """Classes over the API: what ran becomes a lesson, what next, a course, and all of it out into files and in again."""
 
+import shutil
 from datetime import UTC, date, datetime, timedelta
 from pathlib import Path
 
@@ -22,13 +23,21 @@ def client(tmp_path: Path) -> TestClient:
     return TestClient(create_app(tmp_path))
 
 
-@pytest.fixture
-def taught(tmp_path: Path) -> TestClient:
-    """A Kemvo with the demo and its eight weeks."""
-    database = Database(tmp_path / "kemvo.sqlite")
+@pytest.fixture(scope="module")
+def eight_weeks(tmp_path_factory: pytest.TempPathFactory) -> Path:
+    """A data folder with the demo and the eight weeks before a certain day."""
+    folder = tmp_path_factory.mktemp("taught")
+    database = Database(folder / "kemvo.sqlite")
     load(database)
     teach(database, TODAY)
-    return TestClient(create_app(tmp_path))
+    database.close()
+    return folder
+
+
+@pytest.fixture
+def taught(tmp_path: Path, eight_weeks: Path) -> TestClient:
+    """A Kemvo with the demo and its eight weeks."""
+    return TestClient(create_app(Path(shutil.copytree(eight_weeks, tmp_path, dirs_exist_ok=True))))
 
 
 def new_class(client: TestClient, **body: object) -> str:

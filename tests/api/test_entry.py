@@ -13,6 +13,7 @@ import pytest
 from fastapi.testclient import TestClient
 from typer.testing import CliRunner
 
+from demo_made import demo_copied
 from kemvo.api.app import create_app
 from kemvo.api.guard.entry import FILE, Guard, set_passphrase
 from kemvo.cli import app
@@ -150,16 +151,18 @@ def test_another_host_refuses_to_start_without_a_passphrase(tmp_path: Path, monk
 
 
 def test_a_second_kemvo_on_a_folder_names_the_first_and_deletes_nothing(tmp_path: Path) -> None:
+    folder = demo_copied(tmp_path / "d")
     command = [
         sys.executable,
         "-m",
         "kemvo.cli",
         "demo",
         "--folder",
-        str(tmp_path / "d"),
+        str(folder),
         "--port",
         "0",
         "--no-browser",
+        "--no-films",
     ]
     first = subprocess.Popen(
         command, stdout=subprocess.PIPE, text=True, env={**os.environ, "KEMVO_HOME": str(tmp_path)}

@@ -8,12 +8,12 @@ from pathlib import Path
 import numpy as np
 import pytest
 
+from demo_made import demo_copied
 from kemvo.api.base.house import House
 from kemvo.audio.speech.clips import LEARNED_FROM, ROOM, Clips
 from kemvo.audio.speech.neural import KeptVoice
 from kemvo.audio.speech.voice import Utterance
 from kemvo.core.language.speech_estimate import estimated_ms
-from kemvo.demo.load import fill
 
 RATE = 8000
 
@@ -64,7 +64,7 @@ def test_estimates_take_the_room_that_the_voice_has_shown_to_need() -> None:
 def test_of_a_slow_voice_only_what_is_said_is_spoken_and_what_comes_first_before_the_rest(
     tmp_path: Path, monkeypatch: pytest.MonkeyPatch, pace: float
 ) -> None:
-    fill(tmp_path)
+    demo_copied(tmp_path)
     voice = Slow(pace)
     monkeypatch.setattr("kemvo.api.base.house.voice_of", lambda choice, folder: voice)
     house = House(tmp_path)

@@ -11,6 +11,8 @@ from pathlib import Path
 import pytest
 from playwright.sync_api import Browser, Page, expect, sync_playwright
 
+from demo_made import demo_copied
+
 CHROMIUM = shutil.which("chromium") or "/usr/bin/chromium"
 FLAGS = (
     "--headless --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking"
@@ -69,11 +71,9 @@ def servers(tmp_path_factory: pytest.TempPathFactory) -> Iterator[Servers]:
 
 
 @pytest.fixture(scope="module")
-def demo(tmp_path_factory: pytest.TempPathFactory, demo_data: Path, servers: Servers) -> Iterator[str]:
+def demo(tmp_path_factory: pytest.TempPathFactory, servers: Servers) -> Iterator[str]:
     """The address of a Kemvo with demo data, one for each file of tests."""
-    folder = tmp_path_factory.mktemp("demo")
-    shutil.copytree(demo_data, folder, dirs_exist_ok=True)
-    with servers.on(folder) as address:
+    with servers.on(demo_copied(tmp_path_factory.mktemp("demo"))) as address:
         yield address
 
 

@@ -90,7 +90,10 @@ def test_a_left_out_cue_is_cured_pinned_recorded_and_rendered(page: Page, demo: 
     expect(page.locator("[data-takes]")).to_have_attribute("data-takes", "1")
     expect(page.locator("[data-booth]")).to_have_attribute("data-missing", str(missing - 1))
 
-    # The finished sound: the take lies at its time, and the loudness is within its limits.
+    # The finished sound, of the first two passes: the take lies at its time, and the loudness is within its limits.
+    there = page.request.get(f"{demo}/api/sessions/evening-class").json()
+    short = {**there["body"], "passes": there["body"]["passes"][:2]}
+    page.request.put(f"{demo}/api/sessions/evening-class", data={"version": there["version"], "body": short})
     page.goto(f"{demo}/sessions/evening-class/files")
     page.get_by_role("button", name="Make FLAC").click()
     with page.expect_download(timeout=240_000) as downloading:

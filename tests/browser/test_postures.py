@@ -57,7 +57,7 @@ def test_own_postures_come_from_a_file_go_into_a_form_and_out_again(page: Page, 
     page.get_by_role("button", name="New form").click()
     page.get_by_label("Name of the posture").click()
     page.keyboard.type("her st reeds")
-    expect(page.locator("[data-suggestions]")).to_contain_text("Heron steps out of the reeds")
+    expect(page.locator("[data-suggestions] li").first).to_contain_text("Heron steps out of the reeds")
     page.keyboard.press("Alt+1")
     expect(page.get_by_label("Words of movement 2")).to_have_value("Left heel steps to the corner, shift into it")
 

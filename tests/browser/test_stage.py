@@ -37,13 +37,19 @@ window.lag = async (ms) => {
 """
 
 
-def stage(page: Page, demo: str, then: str = "") -> None:
-    page.goto(f"{demo}/stage/thursday-class")
+def stage(page: Page, demo: str, then: str = "", session: str = "thursday-class") -> None:
+    page.goto(f"{demo}/stage/{session}")
     expect(page.locator("[data-position-ms]")).to_be_visible()
     # The voice is measured the first time.
     expect(page.locator("[data-stage]")).to_have_attribute("data-busy", "false", timeout=60_000)
     for key in then.split():
         page.keyboard.press(key)
+
+
+def quick(page: Page, demo: str) -> str:
+    """A session whose postures are over in a few seconds each."""
+    passes = [{"part": {"form_id": "nine-willows"}, "tempo": 160}]
+    return page.request.post(f"{demo}/api/sessions", data={"title": "Quick", "passes": passes}).json()["id"]
 
 
 def position(page: Page) -> float:
@@ -176,30 +182,29 @@ def test_it_is_changed_while_it_runs(page: Page, demo: str) -> None:
     page.keyboard.press("Shift+ArrowRight")
     page.keyboard.press("Space")
     until_words(page)
-    line = page.locator("[data-posture-title]").inner_text()
+    title = page.locator("[data-posture-title]")
+    near = (title.inner_text(), page.get_by_text("Next: ").inner_text().removeprefix("Next: "))
     for key, speed in (("Minus", "0.9"), ("Minus", "0.8"), ("Equal", "0.9")):
         page.keyboard.press(key)
         expect(page.get_by_label("speed", exact=True)).to_have_value(speed)
         expect(page.locator("[data-stage]")).to_have_attribute("data-busy", "false", timeout=5000)
         page.wait_for_timeout(1500)
-    assert page.locator("[data-posture-title]").inner_text() == line
+    assert title.inner_text() in near, "it may have gone on meanwhile, and never back or far"
     page.wait_for_function("window.told().length >= 2", timeout=40_000)
     told = page.evaluate("window.told()")
     assert not any(e["cut"] for e in told)
     # Words are one after the other (tones may sound beneath them: those are longer than three seconds and follow the breath).
+    line = title.inner_text()
     page.keyboard.press("a")
     expect(page.locator("[data-line]")).to_contain_text("Begins in")
     expect(page.locator("[data-line]")).not_to_contain_text("Begins in", timeout=10_000)
-    assert page.locator("[data-posture-title]").inner_text() == line
+    assert title.inner_text() == line
 
 
 def test_it_waits_for_the_class_and_is_led_on(page: Page, demo: str) -> None:
-    page.goto(f"{demo}/sessions/thursday-class")
-    stage(page, demo)
+    stage(page, demo, session=quick(page, demo))
     page.keyboard.press("w")
-    page.get_by_label("Go to a pass").select_option(index=5)
     page.keyboard.press("Shift+ArrowRight")
-    page.get_by_label("speed", exact=True).select_option("1.4")
     first = page.locator("[data-posture-title]").inner_text()
     page.keyboard.press("Space")
     expect(page.locator("[data-stage]")).to_have_attribute("data-holding", "true", timeout=90_000)
@@ -221,10 +226,8 @@ def test_it_waits_for_the_class_and_is_led_on(page: Page, demo: str) -> None:
 
 
 def test_a_posture_is_done_again_and_again(page: Page, demo: str) -> None:
-    stage(page, demo)
-    page.get_by_label("Go to a pass").select_option(index=5)
+    stage(page, demo, session=quick(page, demo))
     page.keyboard.press("Shift+ArrowRight")
-    page.get_by_label("speed", exact=True).select_option("1.4")
     page.keyboard.press("l")
     expect(page.get_by_role("button", name="Loop")).to_have_attribute("aria-pressed", "true")
     page.keyboard.press("Space")

@@ -12,7 +12,7 @@ from pathlib import Path
 import pytest
 from playwright.sync_api import Browser, Page, expect
 
-from kemvo.demo.load import fill
+from demo_made import demo_copied
 
 
 class Served:
@@ -41,8 +41,7 @@ class Served:
 @pytest.fixture
 def kemvo(tmp_path: Path):
     folder = tmp_path / "data"
-    folder.mkdir()
-    fill(folder)
+    demo_copied(folder)
     made = Served(folder)
     yield made
     made.stop()

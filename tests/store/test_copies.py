@@ -1,7 +1,6 @@
 """Copies: what is made is what comes back; what is damaged is refused with nothing changed."""
 
 import io
-import shutil
 import sqlite3
 import zipfile
 from contextlib import closing, suppress
@@ -15,12 +14,12 @@ from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 from typer.testing import CliRunner
 
+from demo_made import demo_copied
 from following import ended, made
 from kemvo.api.app import create_app
 from kemvo.cli import app
 from kemvo.core.errors import KemvoError
 from kemvo.core.recording.model import Media, Recording
-from kemvo.demo.load import fill
 from kemvo.store import copies
 from kemvo.store.copies import back_up, copy_of_today, day_copies, restore
 from kemvo.store.database import NEWEST, Database
@@ -29,8 +28,8 @@ from kemvo.store.shelves import recording_documents
 
 
 @pytest.fixture
-def folder(tmp_path: Path, demo_data: Path) -> Path:
-    path = Path(shutil.copytree(demo_data, tmp_path / "data"))
+def folder(tmp_path: Path) -> Path:
+    path = demo_copied(tmp_path / "data")
     (path / "sounds").mkdir()
     (path / "sounds" / "a.wav").write_bytes(b"a take")
     (path / "sounds" / "ground.mp3").write_bytes(b"a large sound")
@@ -173,9 +172,8 @@ def test_the_commands_back_up_and_restore(folder: Path, tmp_path: Path) -> None:
 
 
 def test_a_copy_goes_from_one_kemvo_to_another_by_its_page(tmp_path: Path) -> None:
-    for name in ("one", "other"):
-        (tmp_path / name).mkdir()
-    fill(tmp_path / "one")
+    (tmp_path / "other").mkdir()
+    demo_copied(tmp_path / "one")
     sound = io.BytesIO()
     soundfile.write(sound, 0.1 * np.random.default_rng(2).standard_normal(30_000), 44_100, format="WAV")
     with TestClient(create_app(tmp_path / "one")) as one, TestClient(create_app(tmp_path / "other")) as other:

@@ -11,6 +11,7 @@ import pytest
 from fastapi.testclient import TestClient
 from typer.testing import CliRunner
 
+from demo_made import demo_copied
 from kemvo.api.app import create_app
 from kemvo.cli import app
 from kemvo.demo.load import demo_files
@@ -147,11 +148,10 @@ def test_a_full_disk_is_told_and_nothing_is_half_written(folder: Path, monkeypat
 
 
 AS_NOBODY = """
-import os, sys, tempfile
+import os, sys
 from pathlib import Path
 from fastapi.testclient import TestClient
 from kemvo.api.app import create_app
-from kemvo.demo.load import fill
 
 def look(folder):
     with TestClient(create_app(folder)) as client:
@@ -161,9 +161,7 @@ def look(folder):
         return client.put("/api/forms/nine-willows", json={"version": 1, "body": {**form["body"], "title": "x"}})
 
 # All that is loaded when it is first used is loaded while this is still somebody who may read it.
-with tempfile.TemporaryDirectory() as other:
-    fill(Path(other))
-    assert look(Path(other)).status_code == 200
+assert look(Path(sys.argv[2])).status_code == 200
 if os.getuid() == 0:
     os.setgroups([]); os.setgid(65534); os.setuid(65534)
 told = look(Path(sys.argv[1]))
@@ -171,7 +169,7 @@ print(told.status_code, told.json()["trouble"])
 """
 
 
-def test_a_read_only_folder_is_read_and_the_write_is_told(folder: Path) -> None:
+def test_a_read_only_folder_is_read_and_the_write_is_told(folder: Path, tmp_path: Path) -> None:
     for path in (*folder.rglob("*"), folder):
         path.chmod(0o555 if path.is_dir() else 0o444)
     for above in folder.parents:
@@ -179,7 +177,7 @@ def test_a_read_only_folder_is_read_and_the_write_is_told(folder: Path) -> None:
             above.chmod(above.stat().st_mode | 0o055)
     try:
         run = subprocess.run(
-            [sys.executable, "-c", AS_NOBODY, str(folder)],
+            [sys.executable, "-c", AS_NOBODY, str(folder), str(demo_copied(tmp_path / "first"))],
             capture_output=True,
             text=True,
             env={**os.environ, "HOME": "/tmp"},

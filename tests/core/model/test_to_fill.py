@@ -27,7 +27,9 @@ def test_all_are_filled_whose_whole_name_is_known_and_keep_their_own() -> None:
     )
     crane, whip, own, written, blank = with_filled(form, ENTRIES, NAMES).postures()
     assert (crane.name, crane.number) == ("White Crane Spreads Wings", "4")
-    assert crane.movements and whip.movements and not is_to_fill(crane)
+    assert crane.movements
+    assert whip.movements
+    assert not is_to_fill(crane)
     assert (whip.side, whip.repeats, whip.cautions) == ("R", 2, ("mind the wrist",))
     (known,) = (e for e in ENTRIES if e.posture.name == "Single whip")
     assert [m.line for m in whip.movements] == [m.line for m in known.on("R").movements]
@@ -38,7 +40,8 @@ def test_all_are_filled_whose_whole_name_is_known_and_keep_their_own() -> None:
 def test_a_name_that_is_only_alike_is_filled_when_asked_for() -> None:
     form = form_of(Posture(name="Repulse"), Posture(name="Single whip"))
     alike, whole = fillings(form, ENTRIES, NAMES)
-    assert not alike.sure and whole.sure
+    assert not alike.sure
+    assert whole.sure
     assert [bool(p.movements) for p in with_filled(form, ENTRIES, NAMES).postures()] == [False, True]
     assert [bool(p.movements) for p in with_filled(form, ENTRIES, NAMES, alike.posture_id).postures()] == [True, False]
 
@@ -52,7 +55,8 @@ def test_the_mark_goes_with_the_first_change_and_never_stands_on_what_the_instru
     # A weight that goes along with its neighbours is no change of the instructor's.
     assert is_untouched(p.model_copy(update={"movements": (first.model_copy(update={"left_pct": 33}), *rest)}))
     (own,) = with_filled(form, ENTRIES, NAMES, own={e.id for e in ENTRIES}).postures()
-    assert own.movements == p.movements and not is_untouched(own)
+    assert own.movements == p.movements
+    assert not is_untouched(own)
 
 
 @given(st.lists(st.sampled_from(ENTRIES).map(lambda e: e.posture.name) | st.text(max_size=20), max_size=12))

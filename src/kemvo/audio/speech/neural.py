@@ -5,15 +5,15 @@ from __future__ import annotations
 
 import hashlib
 import threading
-from functools import cache, lru_cache
+from functools import cache
 from importlib.util import find_spec
 from pathlib import Path
-from typing import Any
 
 import numpy as np
 import soundfile
 
 from kemvo.audio.speech.espeak import VoiceName
+from kemvo.audio.speech.neural_apart import SPEAKER
 from kemvo.audio.speech.voice import Utterance, Voice, trimmed
 from kemvo.core.errors import KemvoError, Problem
 
@@ -71,13 +71,6 @@ def neural_voice(id_: str, wpm: int, home: Path) -> Voice:
     return KeptVoice(NeuralVoice(id_, model, wpm), home / "clips")
 
 
-@lru_cache(maxsize=2)
-def _loaded(model: str) -> Any:
-    from piper import PiperVoice
-
-    return PiperVoice.load(model)
-
-
 class NeuralVoice:
     """One voice file at one speed (words a minute)."""
 
@@ -95,14 +88,8 @@ class NeuralVoice:
 
     def speak(self, text: str) -> Utterance:
         """The text, spoken."""
-        from piper import SynthesisConfig
-
-        voice = _loaded(str(self.model))
-        config = SynthesisConfig(length_scale=USUAL_WPM / self.wpm)
-        chunks = list(voice.synthesize(text, config))
-        rate = chunks[0].sample_rate if chunks else 22_050
-        samples = np.concatenate([np.zeros(0, np.float32), *(c.audio_float_array for c in chunks)])
-        return Utterance(trimmed(np.asarray(samples, np.float32), rate), rate)
+        clip = SPEAKER.speak(self.model, USUAL_WPM / self.wpm, text)
+        return Utterance(trimmed(clip.samples, clip.rate), clip.rate)
 
 
 class KeptVoice:
