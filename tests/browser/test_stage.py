@@ -190,7 +190,7 @@ def test_it_is_changed_while_it_runs(page: Page, demo: str) -> None:
         expect(page.locator("[data-stage]")).to_have_attribute("data-busy", "false", timeout=5000)
         page.wait_for_timeout(1500)
     assert title.inner_text() in near, "it may have gone on meanwhile, and never back or far"
-    page.wait_for_function("window.told().length >= 2", timeout=40_000)
+    until(page, lambda: page.evaluate("window.told().length") >= 2, 40)
     told = page.evaluate("window.told()")
     assert not any(e["cut"] for e in told)
     # Words are one after the other (tones may sound beneath them: those are longer than three seconds and follow the breath).
