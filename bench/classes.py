@@ -22,7 +22,7 @@ PAGES = (
     "/api/today",
     "/api/classes/evenings/logbook",
     "/api/classes/evenings/next",
-    "/api/book/courses/evenings-causeway",
+    "/api/courses/evenings-causeway",
     "/api/classes/evenings/log.csv",
 )
 

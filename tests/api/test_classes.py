@@ -42,7 +42,7 @@ def taught(tmp_path: Path, eight_weeks: Path) -> TestClient:
 
 def new_class(client: TestClient, **body: object) -> str:
     made = client.post(
-        "/api/book/classes", json={"body": {"title": "Mornings", "form_id": "nine-willows", "zone": "UTC", **body}}
+        "/api/classes", json={"title": "Mornings", "form_id": "nine-willows", "zone": "UTC", **body}
     )
     assert made.status_code == 201, made.text
     return str(made.json()["id"])
@@ -58,28 +58,28 @@ def run(client: TestClient, session_id: str, run_id: str = "abc1234") -> int:
 
 def test_a_class_is_kept_undone_put_away_and_brought_back(client: TestClient) -> None:
     id_ = new_class(client)
-    view = client.get(f"/api/book/classes/{id_}").json()
+    view = client.get(f"/api/classes/{id_}").json()
     body = {**view["body"], "days": [3], "time": "10:30", "care": {"knees": 2}}
-    saved = client.put(f"/api/book/classes/{id_}", json={"version": 1, "body": body}).json()
+    saved = client.put(f"/api/classes/{id_}", json={"version": 1, "body": body}).json()
     assert saved["derived"]["when"] == "Thursdays 10:30, 60 minutes"
     assert len(saved["derived"]["cautions"]) == 1
     assert "Numbers only" in saved["derived"]["only_numbers"]
-    assert client.put(f"/api/book/classes/{id_}", json={"version": 1, "body": body}).status_code == 409
-    nowhere = client.put(f"/api/book/classes/{id_}", json={"version": 2, "body": {**body, "zone": "Mars/Base"}})
+    assert client.put(f"/api/classes/{id_}", json={"version": 1, "body": body}).status_code == 409
+    nowhere = client.put(f"/api/classes/{id_}", json={"version": 2, "body": {**body, "zone": "Mars/Base"}})
     assert nowhere.status_code == 422
     assert "no time zone" in nowhere.text
-    wrong = client.put(f"/api/book/classes/{id_}", json={"version": 2, "body": {**body, "minutes": 2}})
+    wrong = client.put(f"/api/classes/{id_}", json={"version": 2, "body": {**body, "minutes": 2}})
     assert wrong.status_code == 422
     assert "minutes" in wrong.text
-    undone = client.post(f"/api/book/classes/{id_}/undo", json={"version": 2}).json()
+    undone = client.post(f"/api/classes/{id_}/undo", json={"version": 2}).json()
     assert undone["body"]["days"] == []
-    client.delete(f"/api/book/classes/{id_}")
-    assert client.get("/api/book/classes").json() == []
-    assert [r["id"] for r in client.get("/api/book/classes", params={"removed": True}).json()] == [id_]
-    client.post(f"/api/book/classes/{id_}/bring-back")
-    assert [r["title"] for r in client.get("/api/book/classes").json()] == ["Mornings"]
-    assert client.get("/api/book/classes/none").status_code == 404
-    assert client.get("/api/book/nothing").status_code == 422
+    client.delete(f"/api/classes/{id_}")
+    assert client.get("/api/classes").json() == []
+    assert [r["id"] for r in client.get("/api/classes", params={"removed": True}).json()] == [id_]
+    client.post(f"/api/classes/{id_}/bring-back")
+    assert [r["title"] for r in client.get("/api/classes").json()] == ["Mornings"]
+    assert client.get("/api/classes/none").status_code == 404
+    assert client.get("/api/nothing").status_code == 404
 
 
 def test_a_session_for_a_class_has_its_room_its_limits_and_its_cautions(client: TestClient) -> None:
@@ -89,7 +89,7 @@ def test_a_session_for_a_class_has_its_room_its_limits_and_its_cautions(client: 
     given = client.post("/api/sessions/thursday-class/for-class", json={"version": before["version"], "class_id": id_})
     body = given.json()["body"]
     assert (body["class_id"], body["starts_at"]) == (id_, "9:15")
-    assert body["cautions"] == client.get(f"/api/book/classes/{id_}").json()["derived"]["cautions"]
+    assert body["cautions"] == client.get(f"/api/classes/{id_}").json()["derived"]["cautions"]
     desk = client.get("/api/sessions/thursday-class/cues").json()
     first = [c for c in desk["cues"] if c["kind"] == "caution" and ".first" in c["id"]]
     assert [c["wish"].rstrip(".") for c in first] == [c.rstrip(".") for c in (STOP, *body["cautions"])]
@@ -126,9 +126,9 @@ def test_what_ran_is_a_lesson_and_counts_before_it_is_written_down(client: TestC
     assert sum(p["ms"] for p in again["account"]["postures"]) == done
     assert again["to_write"] == []
     # Deleted by mistake, what ran is still there; brought back, all of it is as it was.
-    client.delete(f"/api/book/lessons/{lesson['id']}")
+    client.delete(f"/api/lessons/{lesson['id']}")
     assert client.get(f"/api/classes/{id_}/logbook").json()["to_write"] == [TODAY.isoformat()]
-    client.post(f"/api/book/lessons/{lesson['id']}/bring-back")
+    client.post(f"/api/lessons/{lesson['id']}/bring-back")
     assert client.get(f"/api/classes/{id_}/logbook").json()["account"] == again["account"]
 
 
@@ -171,7 +171,7 @@ def test_the_demo_is_made_of_what_ran(taught: TestClient) -> None:
     early = [x for x in taught.get("/api/classes/thursdays/logbook").json()["account"]["lessons"] if x["stopped"]]
     assert len(early) == 1
     teach(Database(taught.app.state.house.folder / "kemvo.sqlite"), TODAY)  # type: ignore[attr-defined]
-    assert len(taught.get("/api/book/classes").json()) == 2
+    assert len(taught.get("/api/classes").json()) == 2
 
 
 def test_the_log_goes_out_as_a_table_and_comes_in_again(taught: TestClient) -> None:
@@ -202,7 +202,7 @@ def test_a_table_that_cannot_be_read_says_where(client: TestClient, text: str, t
     answer = client.post(f"/api/classes/{id_}/log-file", files={"file": ("log.csv", text.encode())})
     assert answer.status_code == 422
     assert told in answer.text
-    assert client.get("/api/book/lessons").json() == []
+    assert client.get("/api/lessons").json() == []
 
 
 def test_a_table_of_days_and_postures_is_enough(client: TestClient) -> None:
@@ -224,7 +224,7 @@ def test_a_class_goes_out_with_everything_and_comes_in_again(taught: TestClient)
     a, b = (taught.get(f"/api/classes/{id_}/logbook").json()["account"] for id_ in ("thursdays", fresh))
     assert a["cells"] == b["cells"]
     assert a["how_far"] == b["how_far"]
-    assert len(taught.get("/api/book/courses", params={"class_id": fresh}).json()) == 1
+    assert len(taught.get("/api/courses", params={"class_id": fresh}).json()) == 1
     assert len(taught.get("/api/forms").json()) == 2
     broken = taught.post("/api/open", files={"file": ("x.json", file.replace(b'"days": [', b'"days": ["Thu", ', 1))})
     assert broken.status_code == 422
@@ -234,7 +234,7 @@ def test_a_class_goes_out_with_everything_and_comes_in_again(taught: TestClient)
 def test_a_course_is_planned_changed_and_given_to_a_calendar(client: TestClient) -> None:
     id_ = new_class(client, days=[TODAY.weekday()], time="23:30")
     body = {"class_id": id_, "starts": TODAY.isoformat(), "lessons": 9}
-    course = client.post("/api/book/courses", json={"body": body}).json()
+    course = client.post("/api/courses", json=body).json()
     assert course["derived"]["feasible"]
     assert [len(r["new"]) for r in course["derived"]["rows"]] == [1] * 9
     first = client.get(f"/api/courses/{course['id']}/calendar.ics").text
@@ -242,7 +242,7 @@ def test_a_course_is_planned_changed_and_given_to_a_calendar(client: TestClient)
     assert client.get(f"/api/courses/{course['id']}/calendar.ics").text == first
     off = TODAY + timedelta(days=7)
     changed = {**course["body"], "holidays": [{"first": off.isoformat(), "last": off.isoformat(), "title": "Fair"}]}
-    saved = client.put(f"/api/book/courses/{course['id']}", json={"version": 1, "body": changed}).json()
+    saved = client.put(f"/api/courses/{course['id']}", json={"version": 1, "body": changed}).json()
     assert [r["state"] for r in saved["derived"]["rows"]][:3] == ["planned", "holiday", "planned"]
     second = client.get(f"/api/courses/{course['id']}/calendar.ics").text
     assert second.count("BEGIN:VEVENT") == 10

@@ -104,14 +104,14 @@ class TestStretch:
 
     def lesson(self, client: TestClient) -> Body:
         group = {"title": "Thursday", "form_id": "nine-willows", "days": [3]}
-        id_ = client.post("/api/book/classes", json={"body": group}).json()["id"]
-        made = client.post("/api/book/lessons", json={"body": {"class_id": id_, "day": "2026-11-26"}})
+        id_ = client.post("/api/classes", json=group).json()["id"]
+        made = client.post("/api/lessons", json={"class_id": id_, "day": "2026-11-26"})
         assert made.status_code == 201
         return made.json()
 
     def test_it_is_written_down_and_undone(self, demo_client: TestClient) -> None:
         lesson = self.lesson(demo_client)
-        path = f"/api/book/lessons/{lesson['id']}"
+        path = f"/api/lessons/{lesson['id']}"
         more = {"version": lesson["version"], "first": 4, "last": 2, "ms": 600_001}
         made = demo_client.post(f"{path}/stretch", json=more).json()
         parts = made["body"]["parts"]
@@ -122,7 +122,7 @@ class TestStretch:
 
     def test_one_from_an_older_version_is_refused_and_nothing_lost(self, demo_client: TestClient) -> None:
         lesson = self.lesson(demo_client)
-        path = f"/api/book/lessons/{lesson['id']}"
+        path = f"/api/lessons/{lesson['id']}"
         more = {"version": lesson["version"], "first": 0, "last": 0, "ms": 60_000}
         made = demo_client.post(f"{path}/stretch", json=more)
         assert made.status_code == 200
@@ -133,6 +133,6 @@ class TestStretch:
     def test_what_is_no_stretch_is_refused(self, demo_client: TestClient, change: Body) -> None:
         lesson = self.lesson(demo_client)
         more = {"version": lesson["version"], "first": 0, "last": 1, "ms": 60_000, **change}
-        answer = demo_client.post(f"/api/book/lessons/{lesson['id']}/stretch", json=more)
+        answer = demo_client.post(f"/api/lessons/{lesson['id']}/stretch", json=more)
         assert answer.status_code == 422
         assert answer.json()["detail"]

@@ -95,10 +95,8 @@ def test_a_title_with_line_breaks_ends_no_calendar_and_no_header(demo_client: Te
     assert made.status_code == 201
     assert made.json()["body"]["title"] == "Thursdays X-EVIL: 1 end"
     group = demo_client.post(
-        "/api/book/classes",
-        json={
-            "body": {"title": title, "form_id": "nine-willows", "days": [3], "time": "10:30", "zone": "Europe/London"}
-        },
+        "/api/classes",
+        json={"title": title, "form_id": "nine-willows", "days": [3], "time": "10:30", "zone": "Europe/London"},
     ).json()
     course = {
         "title": title,
@@ -106,7 +104,7 @@ def test_a_title_with_line_breaks_ends_no_calendar_and_no_header(demo_client: Te
         "form_id": "nine-willows",
         "starts": str(datetime.now(UTC).date()),
     }
-    made = demo_client.post("/api/book/courses", json={"body": course})
+    made = demo_client.post("/api/courses", json=course)
     assert made.status_code == 201, made.text
     calendar = demo_client.get(f"/api/courses/{made.json()['id']}/calendar.ics")
     assert calendar.status_code == 200

@@ -133,7 +133,7 @@ def test_what_ran_is_written_down_in_a_minute(page: Page, demo: str) -> None:
     page.goto(f"{demo}/today")
     expect(page.get_by_role("region", name="To write down")).to_have_count(0)
     point = page.locator('[data-next="evenings"]').get_by_label("Leaning forward")
-    with page.expect_response(lambda r: "/api/book/lessons/" in r.url and r.request.method == "PUT"):
+    with page.expect_response(lambda r: "/api/lessons/" in r.url and r.request.method == "PUT"):
         point.check()
     page.reload()
     expect(page.locator('[data-next="evenings"]')).to_be_visible()
@@ -179,12 +179,12 @@ def test_a_long_form_and_many_lessons_stay_within_the_window(page: Page, demo: s
         "form_id": form["id"],
         "days": [2],
     }
-    made = page.request.post(f"{demo}/api/book/classes", data={"body": body}).json()
+    made = page.request.post(f"{demo}/api/classes", data=body).json()
     for n in range(40):
         day = date.today() - timedelta(days=7 * (40 - n))
         parts = [{"form_id": form["id"], "posture_id": f"p{k}", "ms": 90_000} for k in range(2 * n, 2 * n + 4)]
         lesson = {"class_id": made["id"], "day": day.isoformat(), "parts": parts}
-        assert page.request.post(f"{demo}/api/book/lessons", data={"body": lesson}).ok
+        assert page.request.post(f"{demo}/api/lessons", data=lesson).ok
     for width in (390, 768, 1280, 1920):
         page.set_viewport_size({"width": width, "height": 800})
         for tab in ("log", "next", "class"):

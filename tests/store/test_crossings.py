@@ -369,7 +369,7 @@ def test_one_byte_that_is_no_text_hides_one_document_and_no_other(folder: Path) 
         )
         assert db.execute("PRAGMA integrity_check").fetchone()[0] == "ok"
     with TestClient(create_app(folder)) as client:
-        for path in ("forms", "data", "book/classes", "sessions", "forms/long-causeway", "sessions/thursday-class"):
+        for path in ("forms", "data", "classes", "sessions", "forms/long-causeway", "sessions/thursday-class"):
             assert client.get(f"/api/{path}").status_code == 200, path
         assert client.get("/api/today").status_code == 200
         assert [f["id"] for f in client.get("/api/forms").json()] == ["long-causeway"]

@@ -104,6 +104,8 @@ def create_app(folder: Path, names: Iterable[str] = (), guard: Guard | None = No
         app.include_router(part.router)
     app.include_router(sessions.playing)
     app.include_router(live.runs)
+    app.include_router(book.lessons)
+    app.include_router(book.courses)
     app.include_router(classes.courses)
     app.include_router(classes.todays)
     app.include_router(classes.of_sessions)

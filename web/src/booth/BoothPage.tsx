@@ -2,15 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Mic, Square } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { useParams } from "react-router";
-import {
-  type Booth,
-  call,
-  type Job,
-  type RecordingView,
-  type SessionView,
-  sentence,
-  type TakeView,
-} from "../shared/api";
+import { call, sentence, type TakeView } from "../shared/api";
 import { Check } from "../shared/Check";
 import { clock, plural, seconds } from "../shared/format";
 import { KeysDialog } from "../shared/KeysDialog";
@@ -36,12 +28,12 @@ export default function BoothPage({ kind }: { kind: "sessions" | "recordings" })
   const cache = useQueryClient();
   const session = useQuery({
     queryKey: [kind, id],
-    queryFn: () => call<SessionView | RecordingView>(`${kind}/${id}`),
+    queryFn: () => call(`${kind}/${id}`),
     gcTime: 0,
   });
   const booth = useQuery({
     queryKey: ["booth", kind, id],
-    queryFn: () => call<Booth>(`${kind}/${id}/booth`),
+    queryFn: () => call(`${kind}/${id}/booth`),
     gcTime: 0,
   });
   const [chosen, setChosen] = useState("");
@@ -56,7 +48,7 @@ export default function BoothPage({ kind }: { kind: "sessions" | "recordings" })
   const line = all.find((x) => x.text === chosen) ?? all.find((x) => !x.own) ?? all[0];
   const takes = useQuery({
     queryKey: ["takes", line?.text, booth.dataUpdatedAt],
-    queryFn: () => call<TakeView[]>(`takes?text=${encodeURIComponent(line?.text ?? "")}`),
+    queryFn: () => call(`takes?text=${encodeURIComponent(line?.text ?? "")}`),
     enabled: !!line,
   });
   const recording = useRef<Recording | null>(null);
@@ -97,11 +89,7 @@ export default function BoothPage({ kind }: { kind: "sessions" | "recordings" })
       setLevel(null);
       const form = new FormData();
       form.append("file", file, "take.wav");
-      const take = await call<TakeView>(
-        `${kind}/${id}/takes?text=${encodeURIComponent(line.text)}`,
-        "POST",
-        form,
-      );
+      const take = await call(`${kind}/${id}/takes?text=${encodeURIComponent(line.text)}`, "POST", form);
       const over = take.ms - line.may_ms;
       const noted = take.note ? `${take.note} ` : "";
       setTold(
@@ -143,7 +131,7 @@ export default function BoothPage({ kind }: { kind: "sessions" | "recordings" })
     const form = new FormData();
     for (const f of chosenFiles) form.append("files", f);
     try {
-      const begun = await call<Job>(`${kind}/${id}/take-files`, "POST", form);
+      const begun = await call(`${kind}/${id}/take-files`, "POST", form);
       const job = await followed(begun, () => setTold("Reading the files…"));
       if (job.problem) throw new Error(`${job.problem.what} ${job.problem.mend}`);
       const came = made<Sorted>(job);

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Download, FolderOpen } from "lucide-react";
 import { useDeferredValue, useRef, useState } from "react";
-import { call, type Suggestion, sentence, upload } from "../shared/api";
+import { call, sentence, upload } from "../shared/api";
 import { plural } from "../shared/format";
 import { Waiting } from "../shared/Shell";
 
@@ -14,8 +14,7 @@ export function CataloguePage() {
   const asked = useDeferredValue(letters);
   const { data, error } = useQuery({
     queryKey: ["catalogue", "page", asked],
-    queryFn: () =>
-      call<Suggestion[]>(`catalogue?most=${asked ? 40 : 2000}&letters=${encodeURIComponent(asked)}`),
+    queryFn: () => call(`catalogue?most=${asked ? 40 : 2000}&letters=${encodeURIComponent(asked)}`),
     placeholderData: (before) => before,
   });
   const doing = async (work: () => Promise<unknown>) => {
@@ -44,7 +43,7 @@ export function CataloguePage() {
           onChange={(e) => {
             const file = e.target.files?.[0];
             e.target.value = "";
-            if (file) void doing(() => upload<Suggestion[]>("catalogue/file", file));
+            if (file) void doing(() => upload("catalogue/file", file));
           }}
         />
         <a className="btn" href="/api/catalogue/file" download>

@@ -35,12 +35,12 @@ export default function ClassPage() {
   const { id = "", tab } = useParams();
   const { state } = useLocation();
   const view = useQuery({
-    queryKey: ["book/classes", id],
-    queryFn: () => call<ClassView>(`book/classes/${id}`),
+    queryKey: ["classes", id],
+    queryFn: () => call(`classes/${id}`),
     gcTime: 0,
   });
   const tables = useClassTables();
-  const forms = useQuery({ queryKey: ["forms", "list"], queryFn: () => call<FormRow[]>("forms") });
+  const forms = useQuery({ queryKey: ["forms", "list"], queryFn: () => call("forms") });
   const error = view.error ?? tables.error ?? forms.error;
   if (!view.data || !tables.data || !forms.data) return <Waiting error={error && sentence(error)} />;
   // A class without a form has nothing yet but itself.
@@ -50,7 +50,7 @@ export default function ClassPage() {
 }
 
 export function useClassTables() {
-  return useQuery({ queryKey: ["class tables"], queryFn: () => call<ClassTables>("book") });
+  return useQuery({ queryKey: ["class tables"], queryFn: () => call("classes/tables") });
 }
 
 interface BookProps {
@@ -61,7 +61,7 @@ interface BookProps {
 }
 
 function ClassBook({ first, tables, forms, tab }: BookProps) {
-  const doc = useDocument<ClassGroup, ClassSheet>("book/classes", first);
+  const doc = useDocument<ClassGroup, ClassSheet>("classes", first);
   const { body: group, edit } = doc;
   const navigate = useNavigate();
   const { state } = useLocation();

@@ -227,7 +227,7 @@ function Known({
 }
 
 function ClassRoom({ room, onRoom }: { room: Room | null; onRoom: (room: Room | null) => void }) {
-  const { data: rooms } = useQuery({ queryKey: ["rooms", "known"], queryFn: () => call<Room[]>("rooms") });
+  const { data: rooms } = useQuery({ queryKey: ["rooms", "known"], queryFn: () => call("rooms") });
   if (room)
     return (
       <fieldset className="grid gap-2 rounded-box border border-base-300 p-2">

@@ -7,13 +7,13 @@ import { HowFarThread } from "./HowFarThread";
 export function ClassesPage() {
   return (
     <DocumentList<KeptRow, ClassView>
-      kind="book/classes"
+      kind="classes"
       page="classes"
       title="Classes"
       one="class"
       nothing="No class yet. Kemvo then remembers what each class was shown, and proposes what comes next."
       actions={[]}
-      fresh={() => ({ body: { zone: Intl.DateTimeFormat().resolvedOptions().timeZone } })}
+      fresh={() => ({ zone: Intl.DateTimeFormat().resolvedOptions().timeZone })}
       links={(c) => [
         { name: "What next", to: `/classes/${c.id}` },
         { name: "Logbook", to: `/classes/${c.id}/log` },

@@ -22,7 +22,7 @@ type Row = CoursePlan["rows"][number];
 
 /** A form over weeks: what is settled on the left, the days on the right, told at once whether it fits. */
 export function CourseSheet({ first, group, tables, forms, onAway }: SheetProps) {
-  const doc = useDocument<Course, CoursePlan>("book/courses", first);
+  const doc = useDocument<Course, CoursePlan>("courses", first);
   const { body: course, edit } = doc;
   const plan = doc.view.derived;
   const set = (part: Partial<Course>, how?: "typing") => edit((c) => ({ ...c, ...part }), how);

@@ -1,15 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Plus } from "lucide-react";
 import { useState } from "react";
-import {
-  type ClassGroup,
-  type ClassTables,
-  type CourseView,
-  call,
-  type FormRow,
-  type KeptRow,
-  sentence,
-} from "../shared/api";
+import { type ClassGroup, type ClassTables, call, type FormRow, sentence } from "../shared/api";
 import { Choose } from "../shared/Choose";
 import { Waiting } from "../shared/Shell";
 import { CourseSheet } from "./CourseSheet";
@@ -28,24 +20,24 @@ export function Courses({ id, group, tables, forms }: CoursesProps) {
   const [chosen, setChosen] = useState("");
   const [told, setTold] = useState("");
   const list = useQuery({
-    queryKey: ["book/courses", "list", id],
-    queryFn: () => call<KeptRow[]>(`book/courses?class_id=${id}`),
+    queryKey: ["courses", "list", id],
+    queryFn: () => call(`courses?class_id=${id}`),
     staleTime: 0,
   });
   const gone = useQuery({
-    queryKey: ["book/courses", "removed", id],
-    queryFn: () => call<KeptRow[]>(`book/courses?removed=true&class_id=${id}`),
+    queryKey: ["courses", "removed", id],
+    queryFn: () => call(`courses?removed=true&class_id=${id}`),
     staleTime: 0,
   });
   const open = list.data?.find((c) => c.id === chosen)?.id ?? list.data?.[0]?.id;
   const view = useQuery({
-    queryKey: ["book/courses", open, JSON.stringify(group)],
-    queryFn: () => call<CourseView>(`book/courses/${open}`),
+    queryKey: ["courses", open, JSON.stringify(group)],
+    queryFn: () => call(`courses/${open}`),
     enabled: !!open,
     gcTime: 0,
     staleTime: 0,
   });
-  const again = () => cache.invalidateQueries({ queryKey: ["book/courses"] });
+  const again = () => cache.invalidateQueries({ queryKey: ["courses"] });
   const doing = async (work: () => Promise<unknown>) => {
     try {
       await work();
@@ -58,12 +50,10 @@ export function Courses({ id, group, tables, forms }: CoursesProps) {
   const begin = () =>
     doing(async () => {
       const form = forms.find((f) => f.id === group.form_id);
-      const made = await call<CourseView>("book/courses", "POST", {
-        body: {
-          class_id: id,
-          starts: todayIso(),
-          title: [form?.title, group.title].filter(Boolean).join(", "),
-        },
+      const made = await call("courses", "POST", {
+        class_id: id,
+        starts: todayIso(),
+        title: [form?.title, group.title].filter(Boolean).join(", "),
       });
       setChosen(made.id);
     });
@@ -104,7 +94,7 @@ export function Courses({ id, group, tables, forms }: CoursesProps) {
           group={group}
           tables={tables}
           forms={forms}
-          onAway={() => void doing(() => call(`book/courses/${open}`, "DELETE"))}
+          onAway={() => void doing(() => call(`courses/${open}`, "DELETE"))}
         />
       )}
       {!!gone.data?.length && (
@@ -117,7 +107,7 @@ export function Courses({ id, group, tables, forms }: CoursesProps) {
                 <button
                   type="button"
                   className="btn btn-sm"
-                  onClick={() => void doing(() => call(`book/courses/${row.id}/bring-back`, "POST"))}
+                  onClick={() => void doing(() => call(`courses/${row.id}/bring-back`, "POST"))}
                 >
                   Bring back
                 </button>

@@ -31,8 +31,8 @@ import { PostureSelect } from "./PostureSelect";
 export default function LessonPage() {
   const { id = "", lesson = "" } = useParams();
   const view = useQuery({
-    queryKey: ["book/lessons", lesson],
-    queryFn: () => call<LessonView>(`book/lessons/${lesson}`),
+    queryKey: ["lessons", lesson],
+    queryFn: () => call(`lessons/${lesson}`),
     gcTime: 0,
   });
   const tables = useClassTables();
@@ -48,7 +48,7 @@ interface FormProps {
 }
 
 function LessonForm({ classId, first, tables }: FormProps) {
-  const doc = useDocument<Lesson, LessonSheet>("book/lessons", first);
+  const doc = useDocument<Lesson, LessonSheet>("lessons", first);
   const { body: lesson, edit } = doc;
   const { derived } = doc.view;
   const navigate = useNavigate();
@@ -61,7 +61,7 @@ function LessonForm({ classId, first, tables }: FormProps) {
     if (state?.fresh) document.querySelector<HTMLElement>('[aria-label="How many came"]')?.focus();
   }, []);
   const putAway = async () => {
-    await call(`book/lessons/${first.id}`, "DELETE");
+    await call(`lessons/${first.id}`, "DELETE");
     navigate(`/classes/${classId}/log`);
   };
   return (

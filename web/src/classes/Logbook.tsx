@@ -2,16 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { FolderOpen, Plus } from "lucide-react";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
-import {
-  type Account,
-  call,
-  type KeptRow,
-  type LessonView,
-  type Logbook as LogbookView,
-  type RecordingRow,
-  sentence,
-  upload,
-} from "../shared/api";
+import { type Account, call, type LessonView, query, sentence, upload } from "../shared/api";
 import { Choose } from "../shared/Choose";
 import { FileButton } from "../shared/FileButton";
 import { plural } from "../shared/format";
@@ -30,18 +21,18 @@ export function Logbook({ id, version }: { id: string; version: number }) {
   const [told, setTold] = useState("");
   const { data, error } = useQuery({
     queryKey: ["logbook", id, version, formId],
-    queryFn: () => call<LogbookView>(`classes/${id}/logbook${formId ? `?form_id=${formId}` : ""}`),
+    queryFn: () => call(`classes/${id}/logbook?${query({ form_id: formId })}`),
     staleTime: 0,
     retry: false,
   });
   const gone = useQuery({
-    queryKey: ["book/lessons", "removed", id],
-    queryFn: () => call<KeptRow[]>(`book/lessons?removed=true&class_id=${id}`),
+    queryKey: ["lessons", "removed", id],
+    queryFn: () => call(`lessons?removed=true&class_id=${id}`),
     staleTime: 0,
   });
   const recordings = useQuery({
     queryKey: ["recordings", "list"],
-    queryFn: () => call<RecordingRow[]>("recordings"),
+    queryFn: () => call("recordings"),
   });
   const doing = async (work: () => Promise<string | undefined>) => {
     try {
@@ -49,13 +40,11 @@ export function Logbook({ id, version }: { id: string; version: number }) {
     } catch (e) {
       setTold(sentence(e));
     }
-    await Promise.all(
-      ["logbook", "book/lessons", "today"].map((k) => cache.invalidateQueries({ queryKey: [k] })),
-    );
+    await Promise.all(["logbook", "lessons", "today"].map((k) => cache.invalidateQueries({ queryKey: [k] })));
   };
-  const write = (path: string, body: object) =>
+  const write = (make: () => Promise<LessonView>) =>
     doing(async () => {
-      const made = await call<LessonView>(path, "POST", body);
+      const made = await make();
       navigate(`/classes/${id}/lessons/${made.id}`, { state: { fresh: true } });
       return undefined;
     });
@@ -80,9 +69,9 @@ export function Logbook({ id, version }: { id: string; version: number }) {
           type="button"
           className="btn"
           onClick={() =>
-            void write("book/lessons", {
-              body: { class_id: id, day: todayIso(), title: "Lesson", source: "hand" },
-            })
+            void write(() =>
+              call("lessons", "POST", { class_id: id, day: todayIso(), title: "Lesson", source: "hand" }),
+            )
           }
         >
           <Plus size={17} /> Enter a lesson
@@ -131,14 +120,20 @@ export function Logbook({ id, version }: { id: string; version: number }) {
                       <button
                         type="button"
                         className="btn btn-sm btn-primary"
-                        onClick={() => void write(`classes/${id}/write-down`, { day: l.day })}
+                        onClick={() =>
+                          void write(() => call(`classes/${id}/write-down`, "POST", { day: l.day }))
+                        }
                       >
                         Write it down
                       </button>
                       <button
                         type="button"
                         className="btn btn-sm"
-                        onClick={() => void write(`classes/${id}/write-down`, { day: l.day, held: false })}
+                        onClick={() =>
+                          void write(() =>
+                            call(`classes/${id}/write-down`, "POST", { day: l.day, held: false }),
+                          )
+                        }
                       >
                         Only a rehearsal
                       </button>
@@ -160,7 +155,9 @@ export function Logbook({ id, version }: { id: string; version: number }) {
                     <button
                       type="button"
                       className="btn btn-sm"
-                      onClick={() => void write(`classes/${id}/write-down`, { day: o.day })}
+                      onClick={() =>
+                        void write(() => call(`classes/${id}/write-down`, "POST", { day: o.day }))
+                      }
                     >
                       It was a lesson
                     </button>
@@ -180,10 +177,12 @@ export function Logbook({ id, version }: { id: string; version: number }) {
                       type="button"
                       className="btn btn-sm"
                       onClick={() =>
-                        void write(`classes/${id}/from-recording`, {
-                          recording_id: r.id,
-                          day: r.saved.slice(0, 10),
-                        })
+                        void write(() =>
+                          call(`classes/${id}/from-recording`, "POST", {
+                            recording_id: r.id,
+                            day: r.saved.slice(0, 10),
+                          }),
+                        )
                       }
                     >
                       Write it down
@@ -207,7 +206,7 @@ export function Logbook({ id, version }: { id: string; version: number }) {
                       className="btn btn-sm"
                       onClick={() =>
                         void doing(async () => {
-                          await call(`book/lessons/${row.id}/bring-back`, "POST");
+                          await call(`lessons/${row.id}/bring-back`, "POST");
                           return undefined;
                         })
                       }
@@ -242,10 +241,7 @@ export function Logbook({ id, version }: { id: string; version: number }) {
               className="btn btn-sm"
               onFile={(file) =>
                 void doing(async () => {
-                  const made = await upload<{ added: number; known: number; unknown: string[] }>(
-                    `classes/${id}/log-file`,
-                    file,
-                  );
+                  const made = await upload(`classes/${id}/log-file`, file);
                   const unknown = made.unknown.length ? ` In no form: ${made.unknown.join(", ")}.` : "";
                   return `${plural(made.added, "lesson")} added, ${made.known} were here already.${unknown}`;
                 })

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Rows3 } from "lucide-react";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { call, type Proposal, type SessionView, sentence } from "../shared/api";
+import { call, type Proposal, query, sentence } from "../shared/api";
 import { Labelled } from "../shared/Labelled";
 import { Waiting } from "../shared/Shell";
 import { useKeys } from "../shared/useKeys";
@@ -15,13 +15,13 @@ export function NextPanel({ id, version }: { id: string; version: number }) {
   const [told, setTold] = useState("");
   const { data, error } = useQuery({
     queryKey: ["next", id, version, day],
-    queryFn: () => call<Proposal>(`classes/${id}/next${day ? `?day=${day}` : ""}`),
+    queryFn: () => call(`classes/${id}/next?${query({ day })}`),
     staleTime: 0,
     retry: false,
   });
   const layOut = async () => {
     try {
-      const made = await call<SessionView>(`classes/${id}/next-lesson`, "POST", { day: data?.day });
+      const made = await call(`classes/${id}/next-lesson`, "POST", { day: data?.day });
       navigate(`/sessions/${made.id}`);
     } catch (e) {
       setTold(sentence(e));

@@ -1,6 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { call, type LessonView, type Point, sentence } from "../shared/api";
+import { call, type Point, sentence } from "../shared/api";
 import { dayWords, todayIso } from "./days";
 
 /** Open points, each to be settled with one click, and opened again with another. */
@@ -19,11 +19,11 @@ export function PointList({ points }: { points: readonly Point[] }) {
     // Shown at once; what the server refuses goes back to what it was.
     shown(point, on);
     try {
-      const { version, body } = await call<LessonView>(`book/lessons/${point.lesson_id}`);
+      const { version, body } = await call(`lessons/${point.lesson_id}`);
       const points = body.points.map((p) =>
         p.id === point.point_id ? { ...p, settled: on ? todayIso() : null } : p,
       );
-      await call(`book/lessons/${point.lesson_id}`, "PUT", { version, body: { ...body, points } });
+      await call(`lessons/${point.lesson_id}`, "PUT", { version, body: { ...body, points } });
       // What stands on the page stays until it is left, so that a click can be taken back.
       await Promise.all(["logbook", "next"].map((k) => cache.invalidateQueries({ queryKey: [k] })));
     } catch (error) {

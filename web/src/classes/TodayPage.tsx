@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Play, Rows3 } from "lucide-react";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { call, type SessionView, sentence, type Today } from "../shared/api";
+import { call, sentence, type Today } from "../shared/api";
 import { Waiting } from "../shared/Shell";
 import { useKeys } from "../shared/useKeys";
 import { useTitle } from "../shared/useTitle";
@@ -16,7 +16,7 @@ export function TodayPage() {
   useTitle("Today");
   const { data, error } = useQuery({
     queryKey: ["today"],
-    queryFn: () => call<Today>("today"),
+    queryFn: () => call("today"),
     staleTime: 0,
   });
   const first = data?.lessons[0];
@@ -72,7 +72,7 @@ function useGoOn() {
   const on = async (lesson: Next) => {
     if (lesson.session_id) return navigate(`/stage/${lesson.session_id}`);
     try {
-      const made = await call<SessionView>(`classes/${lesson.class_id}/next-lesson`, "POST", {});
+      const made = await call(`classes/${lesson.class_id}/next-lesson`, "POST", {});
       await cache.invalidateQueries({ queryKey: ["sessions"] });
       navigate(`/sessions/${made.id}`);
     } catch (error) {

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Download, FolderOpen, Save } from "lucide-react";
 import { useRef, useState } from "react";
-import { call, type Job, sentence, upload, type YourData } from "../shared/api";
+import { call, type Job, sentence, upload } from "../shared/api";
 import { Check } from "../shared/Check";
 import { size, when } from "../shared/format";
 import { JobProgress } from "../shared/JobProgress";
@@ -11,7 +11,7 @@ import { useJob } from "../shared/useJob";
 /** Where everything is kept, one file of all of it, and back from a copy. */
 export function DataPage() {
   const cache = useQueryClient();
-  const data = useQuery({ queryKey: ["data"], queryFn: () => call<YourData>("data"), staleTime: 0 });
+  const data = useQuery({ queryKey: ["data"], queryFn: () => call("data"), staleTime: 0 });
   const [large, setLarge] = useState(true);
   const [asked, setAsked] = useState<{ says: string; begin: () => Promise<Job> } | null>(null);
   const chooser = useRef<HTMLInputElement>(null);
@@ -56,7 +56,7 @@ export function DataPage() {
             type="button"
             className="btn btn-primary"
             disabled={saving.working}
-            onClick={() => void saving.run(() => call<Job>(`data/backup?large=${large}`, "POST"))}
+            onClick={() => void saving.run(() => call(`data/backup?large=${large}`, "POST"))}
           >
             <Save size={17} /> Make the file
           </button>
@@ -109,7 +109,7 @@ export function DataPage() {
             if (file)
               setAsked({
                 says: `All forms, sessions, postures and patterns become as they are in ${file.name}.`,
-                begin: () => upload<Job>("data/restore", file),
+                begin: () => upload("data/restore", file),
               });
           }}
         />
@@ -139,7 +139,7 @@ export function DataPage() {
                   onClick={() =>
                     setAsked({
                       says: `All forms, sessions, postures and patterns become as they were on ${when(c.made)}.`,
-                      begin: () => call<Job>(`data/copies/${encodeURIComponent(c.name)}/restore`, "POST"),
+                      begin: () => call(`data/copies/${encodeURIComponent(c.name)}/restore`, "POST"),
                     })
                   }
                 >

@@ -32,7 +32,7 @@ export function CuePanel(props: CuePanelProps) {
   const own = cue.kind === "text" ? session.own_cues.find((c) => cue.id === `own.${c.id}.text`) : undefined;
   const cures = useQuery({
     queryKey: ["cures", id, version, cue.id],
-    queryFn: () => call<string[]>(`${kind}/${id}/cures?cue=${encodeURIComponent(cue.id)}`),
+    queryFn: () => call(`${kind}/${id}/cures?cue=${encodeURIComponent(cue.id)}`),
     enabled: cue.state !== "full" && props.ready,
   });
   const left = choice?.said === false;

@@ -1,16 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useMemo, useState } from "react";
 import { useNavigate, useParams } from "react-router";
-import {
-  type CueChoice,
-  type CueLine,
-  call,
-  type Decided,
-  type Desk,
-  type DocumentView,
-  type Stage,
-  sentence,
-} from "../shared/api";
+import { type CueChoice, type CueLine, call, type Decided, type DocumentView, sentence } from "../shared/api";
 import { KeysDialog } from "../shared/KeysDialog";
 import { DESK_KEYS } from "../shared/keys";
 import { newId } from "../shared/newId";
@@ -34,7 +25,7 @@ export default function DeskPage({ kind }: { kind: Source }) {
   const { id = "" } = useParams();
   const found = useQuery({
     queryKey: [kind, id],
-    queryFn: () => call<DocumentView<Decided, unknown>>(`${kind}/${id}`),
+    queryFn: () => call(`${kind}/${id}`),
     gcTime: 0,
   });
   if (!found.data) return <Waiting error={found.error && sentence(found.error)} />;
@@ -51,12 +42,12 @@ function DeskSheet({ kind, first }: { kind: Source; first: DocumentView<Decided,
   const toStage = kind === "sessions" ? `/stage/${id}` : `/recordings/${id}/watch`;
   const desk = useQuery({
     queryKey: ["cues", kind, id, version],
-    queryFn: () => call<Desk>(`${kind}/${id}/cues`),
+    queryFn: () => call(`${kind}/${id}/cues`),
     placeholderData: (before) => before,
   });
   const stage = useQuery({
     queryKey: ["stage", kind, id, "desk", version],
-    queryFn: () => call<Stage>(`${kind}/${id}/stage?wait=false`),
+    queryFn: () => call(`${kind}/${id}/stage?wait=false`),
     placeholderData: (before) => before,
   });
   const [chosenId, setChosenId] = useState("");

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { Download } from "lucide-react";
-import { type CueFileView, call } from "../shared/api";
+import { call } from "../shared/api";
 import { TakeBack } from "./TakeBack";
 
 interface FilesPanelProps {
@@ -13,7 +13,7 @@ interface FilesPanelProps {
 export function FilesPanel({ kind, id, onTake }: FilesPanelProps) {
   const kinds = useQuery({
     queryKey: ["cue-files"],
-    queryFn: () => call<CueFileView[]>(`${kind}/${id}/cue-files`),
+    queryFn: () => call(`${kind}/${id}/cue-files`),
     staleTime: Number.POSITIVE_INFINITY,
   });
   return (

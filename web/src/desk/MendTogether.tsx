@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { call, type MendingView, sentence } from "../shared/api";
+import { call, sentence } from "../shared/api";
 import { clock, plural } from "../shared/format";
 
 interface MendTogetherProps {
@@ -16,7 +16,7 @@ export function MendTogether({ kind, id, version, problems, onTake }: MendTogeth
   const [asked, setAsked] = useState(0);
   const { data, error, isFetching } = useQuery({
     queryKey: ["mendings", kind, id, version],
-    queryFn: () => call<MendingView[]>(`${kind}/${id}/mendings`),
+    queryFn: () => call(`${kind}/${id}/mendings`),
     enabled: asked === version,
     gcTime: 0,
   });

@@ -17,7 +17,7 @@ export function TakeBack({ kind, id, onTake }: TakeBackProps) {
   const [told, setTold] = useState("");
   const look = async (chosen: File, all: boolean) => {
     try {
-      const found = await upload<{ says: string }>(`${kind}/${id}/cue-file/look`, chosen, { only: all });
+      const found = await upload(`${kind}/${id}/cue-file/look`, chosen, { only: all });
       setFile(chosen);
       setTold(found.says);
     } catch (error) {

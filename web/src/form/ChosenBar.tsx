@@ -1,6 +1,6 @@
 import { ArrowDown, ArrowUp, Copy, Trash2, X } from "lucide-react";
 import { useState } from "react";
-import { call, type Form, type FormRow, type FormView, sentence } from "../shared/api";
+import { call, type Form, type FormRow, sentence } from "../shared/api";
 import { Field } from "../shared/Field";
 import { plural, readNumber, readWeight } from "../shared/format";
 import { newId } from "../shared/newId";
@@ -30,7 +30,7 @@ export function ChosenBar({ formId, form, rows, edit, onTold }: ChosenBarProps) 
   const all = (change: (f: Form, r: readonly RowRef[]) => Form) => edit((f) => change(f, chosen));
   const toOther = async (id: string) => {
     try {
-      const other = await call<FormView>(`forms/${id}`);
+      const other = await call(`forms/${id}`);
       const made = withPassage(
         other.body,
         `From ${form.title || "another form"}`.slice(0, 200),
@@ -165,7 +165,7 @@ export function ChosenBar({ formId, form, rows, edit, onTold }: ChosenBarProps) 
         className="select select-sm w-auto"
         aria-label="Copy into another form"
         value=""
-        onFocus={() => void call<FormRow[]>("forms").then(setOthers, () => setOthers([]))}
+        onFocus={() => void call("forms").then(setOthers, () => setOthers([]))}
         onChange={(e) => void toOther(e.target.value)}
       >
         <option value="" disabled>

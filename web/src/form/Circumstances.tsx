@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { call, type Form, type Manner, type Sheet, type Tables, type Who } from "../shared/api";
+import { call, type Form, type Manner, type Sheet, type Who } from "../shared/api";
 import { Choose } from "../shared/Choose";
 import { Labelled } from "../shared/Labelled";
 import { NumberField } from "../shared/NumberField";
@@ -26,7 +26,7 @@ const OPENINGS = [
 export function Circumstances({ formId, version, form, byItself, change }: CircumstancesProps) {
   const { data: tables } = useQuery({
     queryKey: ["tables"],
-    queryFn: () => call<Tables>("tables"),
+    queryFn: () => call("tables"),
     staleTime: Number.POSITIVE_INFINITY,
   });
   if (!tables) return null;

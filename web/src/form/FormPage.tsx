@@ -7,7 +7,6 @@ import {
   type FormView,
   type Movement,
   type Posture,
-  type SessionView,
   type Sheet,
   sentence,
 } from "../shared/api";
@@ -35,7 +34,7 @@ export function FormPage() {
   const { id = "" } = useParams();
   const { data, error } = useQuery({
     queryKey: ["forms", id],
-    queryFn: () => call<FormView>(`forms/${id}`),
+    queryFn: () => call(`forms/${id}`),
     staleTime: 0,
     gcTime: 0,
   });
@@ -107,7 +106,7 @@ function FormSheet({ first }: { first: FormView }) {
     const posture = edits.postureOf(latest.current, row);
     if (!posture) return;
     try {
-      const turned = await call<Posture>(`other-side/posture?front=${latest.current.front}`, "POST", posture);
+      const turned = await call(`other-side/posture?front=${latest.current.front}`, "POST", posture);
       apply((f) => edits.insertPosture(f, row, edits.freshPosture(turned)));
       setTold("");
     } catch (error) {
@@ -177,7 +176,7 @@ function FormSheet({ first }: { first: FormView }) {
 
   const play = async () => {
     try {
-      const made = await call<SessionView>(`sessions?form_id=${first.id}`, "POST");
+      const made = await call(`sessions?form_id=${first.id}`, "POST");
       navigate(`/sessions/${made.id}`, { state: { fresh: true } });
     } catch (error) {
       setTold(sentence(error));

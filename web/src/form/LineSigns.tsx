@@ -1,13 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
 import { type KeyboardEvent, useEffect, useRef, useState } from "react";
-import { call, type LineReading, type Movement } from "../shared/api";
+import { call, type Movement } from "../shared/api";
 import { GUESSED, ORIGINS } from "../shared/format";
 import { pressed } from "../shared/keys";
+import type { Body } from "../shared/paths";
 
 const ASK_AFTER_MS = 200;
 
 /** Which key puts which part of a reading right. */
-const KEYS: Record<string, string> = {
+const KEYS: Record<string, What> = {
   KeyS: "side",
   KeyW: "direction",
   KeyT: "touch",
@@ -39,6 +40,8 @@ interface LineSignsProps {
   onRead: (read: Movement) => void;
 }
 
+type What = NonNullable<Body<"read/correct", "POST">["what"]>;
+
 /** What Kemvo reads from a movement's words, as they are typed; signs are put right by key. */
 export function LineSigns({ formId, movement, onRead }: LineSignsProps) {
   const [asked, setAsked] = useState(movement);
@@ -52,17 +55,17 @@ export function LineSigns({ formId, movement, onRead }: LineSignsProps) {
   }, [movement]);
   const { data } = useQuery({
     queryKey: ["read", asked],
-    queryFn: () => call<LineReading>(`read/movement?form=${formId}`, "POST", asked),
+    queryFn: () => call(`read/movement?form=${formId}`, "POST", asked),
     placeholderData: (before) => before,
   });
 
-  const correct = async (no: number, what: string) => {
+  const correct = async (no: number, what: What) => {
     const asked = { movement: latest.current, no, what };
-    const answer = await call<LineReading>(`read/correct?form=${formId}`, "POST", asked);
+    const answer = await call(`read/correct?form=${formId}`, "POST", asked);
     onRead(answer.movement);
   };
   const takeAll = async () =>
-    onRead((await call<LineReading>(`read/movement?form=${formId}`, "POST", latest.current)).over);
+    onRead((await call(`read/movement?form=${formId}`, "POST", latest.current)).over);
 
   useEffect(() => {
     const listen = (e: globalThis.KeyboardEvent) => {

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { type ReadAgain as Anew, call, sentence } from "../shared/api";
+import { call, sentence } from "../shared/api";
 import { plural } from "../shared/format";
 
 interface ReadAgainProps {
@@ -15,7 +15,7 @@ export function ReadAgain({ formId, version, onReadAgain }: ReadAgainProps) {
   const [open, setOpen] = useState(false);
   const { data, error } = useQuery({
     queryKey: ["read-again", formId, version],
-    queryFn: () => call<Anew>(`forms/${formId}/read-again`),
+    queryFn: () => call(`forms/${formId}/read-again`),
   });
   if (error) return <p className="text-error">{sentence(error)}</p>;
   if (!data?.earlier) return null;

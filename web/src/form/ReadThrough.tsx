@@ -37,7 +37,7 @@ export function ReadThrough(props: ReadThroughProps) {
   useEffect(() => setChosenId((id) => (atRow && atRow.id !== id ? atRow.id : id)), [rowId]);
   const mends = useQuery({
     queryKey: ["mends", formId, version, chosen?.id],
-    queryFn: () => call<string[]>(`forms/${formId}/mends?finding=${encodeURIComponent(chosen?.id ?? "")}`),
+    queryFn: () => call(`forms/${formId}/mends?finding=${encodeURIComponent(chosen?.id ?? "")}`),
     enabled: !!chosen && props.shown,
   });
   const here = useRef<HTMLLIElement>(null);

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { type Camera, call, type Form, type Room, type Standing, sentence } from "../shared/api";
+import { call, type Form, type Room, sentence } from "../shared/api";
 import { BLANK_ROOM } from "../shared/blanks";
 import { Check } from "../shared/Check";
 import { Labelled } from "../shared/Labelled";
@@ -16,7 +16,7 @@ interface RoomFieldsProps {
 
 /** The room, and where to begin in it. */
 export function RoomFields({ formId, version, form, change }: RoomFieldsProps) {
-  const { data: rooms } = useQuery({ queryKey: ["rooms", version], queryFn: () => call<Room[]>("rooms") });
+  const { data: rooms } = useQuery({ queryKey: ["rooms", version], queryFn: () => call("rooms") });
   const room = form.room;
   const set = (part: Partial<Room>) => change({ room: { ...(room ?? BLANK_ROOM), ...part }, start: null });
   if (!room)
@@ -71,7 +71,7 @@ function CameraFields({ room, set }: { room: Room; set: (part: Partial<Room>) =>
         on={!!camera}
         onChange={(on) => {
           if (!on) set({ camera: null });
-          else void call<Camera>("rooms/camera", "POST", room).then((camera) => set({ camera }));
+          else void call("rooms/camera", "POST", room).then((camera) => set({ camera }));
         }}
       />
       {camera && (
@@ -103,7 +103,7 @@ function WhereToStand({ formId, version, form, change }: RoomFieldsProps) {
   const [facings, setFacings] = useState<string>("");
   const { data, error, isFetching } = useQuery({
     queryKey: ["standing", formId, version, facings],
-    queryFn: () => call<Standing>(`forms/${formId}/standing?facings=${facings}`),
+    queryFn: () => call(`forms/${formId}/standing?facings=${facings}`),
     enabled: facings !== "",
   });
   const take = data?.smaller ?? data?.best;

@@ -1,13 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import {
-  call,
-  type Form,
-  type Movement,
-  type MovementLine,
-  type Posture,
-  type Tables,
-  type Totals,
-} from "../shared/api";
+import { call, type Form, type Movement, type MovementLine, type Posture, type Totals } from "../shared/api";
 import { Check } from "../shared/Check";
 import { Choose } from "../shared/Choose";
 import { Field } from "../shared/Field";
@@ -85,7 +77,7 @@ interface PostureDetailsProps {
 
 /** The kinds of other ways there are. */
 function useWays() {
-  const { data } = useQuery({ queryKey: ["tables"], queryFn: () => call<Tables>("tables") });
+  const { data } = useQuery({ queryKey: ["tables"], queryFn: () => call("tables") });
   return data?.variants ?? [];
 }
 

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { call, type Manner, type OwnStance, type SchoolStance } from "../shared/api";
+import { call, type Manner, type OwnStance } from "../shared/api";
 import { Choose } from "../shared/Choose";
 import { Labelled } from "../shared/Labelled";
 import { NumberField } from "../shared/NumberField";
@@ -43,7 +43,7 @@ export function Stances({ formId, version, stances = [], change }: StancesProps)
   const [chosen, setChosen] = useState("bow");
   const { data: rows } = useQuery({
     queryKey: ["stances", formId, version],
-    queryFn: () => call<SchoolStance[]>(`forms/${formId}/stances`),
+    queryFn: () => call(`forms/${formId}/stances`),
     placeholderData: keepPreviousData,
   });
   const row = rows?.find((x) => x.id === chosen);

@@ -2,11 +2,12 @@ import { useQueryClient } from "@tanstack/react-query";
 import { FolderOpen } from "lucide-react";
 import { useEffect, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
-import { call, type Draft, type FormView, type Job, sentence, upload } from "../shared/api";
+import { call, type Draft, type Job, sentence, upload } from "../shared/api";
 import { FileButton } from "../shared/FileButton";
 import { clock, GUESSED, plural } from "../shared/format";
 import { taken } from "../shared/handed";
 import { JobProgress } from "../shared/JobProgress";
+import type { Body } from "../shared/paths";
 import { made, useJob } from "../shared/useJob";
 
 const STATES = {
@@ -24,6 +25,8 @@ const PLACES: Record<Draft["lines"][number]["became"], string> = {
 };
 
 /** A whole text brought in: pasted or opened, shown line by line as it was understood, then made into a form. */
+type Pasted = Body<"texts", "POST">;
+
 export function TextPage() {
   const navigate = useNavigate();
   const cache = useQueryClient();
@@ -48,19 +51,19 @@ export function TextPage() {
     const job = await reading.run(async () => answer);
     if (job) setDraft(made<Draft>(job));
   };
-  const readFrom = (from: string | File, items = "", names = "") =>
+  const readFrom = (from: string | File, items: Pasted["items"] = "", names: Pasted["names"] = "") =>
     doing(async () => {
       setSource(from);
       await read(
         typeof from === "string"
-          ? await call<Draft | Job>("texts", "POST", { text: from, items, names })
-          : await upload<Draft | Job>("texts/file", from, { items, names }),
+          ? await call("texts", "POST", { text: from, items, names })
+          : await upload("texts/file", from, { items, names }),
       );
     });
   const make = () =>
     doing(async () => {
       if (!draft) return;
-      const form = await call<FormView>("forms", "POST", draft.form);
+      const form = await call("forms", "POST", draft.form);
       await cache.invalidateQueries({ queryKey: ["forms"] });
       navigate(`/forms/${form.id}`);
     });

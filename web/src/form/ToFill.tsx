@@ -20,7 +20,7 @@ export function useToFill(id: string, doc: Editing<Form, Sheet>): Known {
   const toFill = doc.view.derived.to_fill;
   const { data } = useQuery({
     queryKey: ["fillings", id, doc.view.version],
-    queryFn: () => call<Filling[]>(`forms/${id}/fill`),
+    queryFn: () => call(`forms/${id}/fill`),
     enabled: toFill.length > 0,
     placeholderData: (before) => before,
   });

@@ -18,7 +18,7 @@ export function useSuggestions(letters: string): readonly Suggestion[] {
   }, [letters]);
   const { data } = useQuery({
     queryKey: ["catalogue", asked],
-    queryFn: () => call<Suggestion[]>(`catalogue?letters=${encodeURIComponent(asked)}`),
+    queryFn: () => call(`catalogue?letters=${encodeURIComponent(asked)}`),
     enabled: asked.trim().length >= LEAST,
     staleTime: Number.POSITIVE_INFINITY,
     placeholderData: (before) => before,

@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { FileText, Footprints, PenLine } from "lucide-react";
 import { type ReactNode, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { call, type FormView, sentence, type Beginnings as View } from "../shared/api";
+import { call, sentence } from "../shared/api";
 import { FileButton } from "../shared/FileButton";
 import { ANY_FILE, useOpenAnything } from "./useOpenAnything";
 
@@ -21,12 +21,12 @@ export function Beginnings() {
   };
   const type = () =>
     doing(async () => {
-      const made = await call<FormView>("forms", "POST");
+      const made = await call("forms", "POST");
       navigate(`/forms/${made.id}`);
     });
   const look = () =>
     doing(async () => {
-      await call<View>("demo", "POST");
+      await call("demo", "POST");
       navigate("/sessions");
       await cache.invalidateQueries();
     });

@@ -1,11 +1,11 @@
 /** How far the first hour is. */
 import { useQuery } from "@tanstack/react-query";
-import { type Beginnings, call } from "../shared/api";
+import { call } from "../shared/api";
 
 export function useBeginnings() {
   return useQuery({
     queryKey: ["beginnings"],
-    queryFn: () => call<Beginnings>("beginnings"),
+    queryFn: () => call("beginnings"),
     staleTime: 0,
   });
 }

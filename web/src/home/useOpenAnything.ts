@@ -25,7 +25,7 @@ export function useOpenAnything(): (file: File) => Promise<void> {
       };
       if (KEMVO.test(file.name)) {
         try {
-          const { to } = await upload<{ to: string }>("open", file);
+          const { to } = await upload("open", file);
           await cache.invalidateQueries();
           navigate(to);
         } catch (error) {

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Film, FolderOpen } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
-import { call, type Job, type SessionRow } from "../shared/api";
+import { call } from "../shared/api";
 import { FileButton } from "../shared/FileButton";
 import { taken } from "../shared/handed";
 import { JobProgress } from "../shared/JobProgress";
@@ -14,7 +14,7 @@ const KINDS = ".mp4,.mov,.m4v,.webm,.mkv,.wav,.flac,.mp3,.ogg,.opus,.m4a,video/*
 export function BringIn() {
   const sessions = useQuery({
     queryKey: ["sessions", "list"],
-    queryFn: () => call<SessionRow[]>("sessions"),
+    queryFn: () => call("sessions"),
     staleTime: 0,
   });
   const [chosen, setChosen] = useState("");
@@ -38,8 +38,8 @@ export function BringIn() {
     const packed = file.name.toLowerCase().endsWith(".zip");
     const id = await coming.bring(file, (number) =>
       packed
-        ? call<Job>("recordings/packed", "POST", { coming: number })
-        : call<Job>("recordings", "POST", { coming: number, session_id: session }),
+        ? call("recordings/packed", "POST", { coming: number })
+        : call("recordings", "POST", { coming: number, session_id: session }),
     );
     await cache.invalidateQueries({ queryKey: ["recordings"] });
     if (id) navigate(`/recordings/${id}`);

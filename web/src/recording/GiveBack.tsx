@@ -4,6 +4,7 @@ import { Link } from "react-router";
 import { call, type Job, type Recording, type RecordingSheet, sentence } from "../shared/api";
 import { size } from "../shared/format";
 import { JobProgress } from "../shared/JobProgress";
+import type { Body } from "../shared/paths";
 import { useJob } from "../shared/useJob";
 
 interface GiveBackProps {
@@ -20,14 +21,16 @@ export function GiveBack({ id, recording, sheet }: GiveBackProps) {
   const cache = useQueryClient();
   const [ready, setReady] = useState<{ id: string; filename: string } | null>(null);
   const [told, setTold] = useState("");
-  const make = async (wish: object, what = "give-back") => {
+  const readyFrom = async (begin: () => Promise<Job>) => {
     setReady(null);
-    const job = await work.run(() => call<Job>(`recordings/${id}/${what}`, "POST", wish));
+    const job = await work.run(begin);
     if (job) setReady({ id: job.id, filename: job.filename });
   };
+  const make = (wish: Body<`recordings/${string}/give-back`, "POST">) =>
+    readyFrom(() => call(`recordings/${id}/give-back`, "POST", wish));
   const deleteFile = async () => {
     try {
-      const freed = await call<{ bytes: number }>(`recordings/${id}/media`, "DELETE");
+      const freed = await call(`recordings/${id}/media`, "DELETE");
       setTold(`${size(freed.bytes)} are free. Marks and words are kept.`);
       await cache.invalidateQueries({ queryKey: ["recordings"] });
     } catch (error) {
@@ -75,7 +78,12 @@ export function GiveBack({ id, recording, sheet }: GiveBackProps) {
             The voice alone, WAV
           </button>
           {recording.media.picture && (
-            <button type="button" className="btn" disabled={busy} onClick={() => void make({}, "takeaway")}>
+            <button
+              type="button"
+              className="btn"
+              disabled={busy}
+              onClick={() => void readyFrom(() => call(`recordings/${id}/takeaway`, "POST", {}))}
+            >
               A page to lie beside the film, HTML
             </button>
           )}

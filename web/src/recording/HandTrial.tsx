@@ -37,7 +37,7 @@ export function HandTrial({ onEnd }: { onEnd: () => void }) {
     late.current.push(since > EVERY_MS / 2 ? since - EVERY_MS : since);
     setCount(late.current.length);
     if (late.current.length < BEATS) return;
-    void call<{ hand_ms: number }>("recordings/hand-trial", "POST", { late_ms: late.current }).then(
+    void call("recordings/hand-trial", "POST", { late_ms: late.current }).then(
       (answer) => setFound(answer.hand_ms),
       (error: unknown) => setTold(sentence(error)),
     );

@@ -13,7 +13,7 @@ interface HowFilmedProps {
 export function useWaysFilmed(): Record<string, string> | undefined {
   return useQuery({
     queryKey: ["ways-filmed"],
-    queryFn: () => call<Record<string, string>>("recordings/ways-filmed"),
+    queryFn: () => call("recordings/ways-filmed"),
     staleTime: Number.POSITIVE_INFINITY,
   }).data;
 }

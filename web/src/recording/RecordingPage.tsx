@@ -4,7 +4,6 @@ import { useParams, useSearchParams } from "react-router";
 import {
   call,
   filed,
-  type Loudness,
   type PlaceLine,
   type Recording,
   type RecordingSheet,
@@ -45,7 +44,7 @@ export default function RecordingPage() {
   const { id = "" } = useParams();
   const { data, error } = useQuery({
     queryKey: ["recordings", id],
-    queryFn: () => call<RecordingView>(`recordings/${id}`),
+    queryFn: () => call(`recordings/${id}`),
     staleTime: 0,
     gcTime: 0,
   });
@@ -70,7 +69,7 @@ function RecordingDesk({ first }: { first: RecordingView }) {
   const points = Math.min(20_000, Math.max(10, Math.round((sheet.total_ms / 1000) * POINTS_A_SECOND)));
   const loudness = useQuery({
     queryKey: ["loudness", recording.media.sha256],
-    queryFn: () => call<Loudness>(`recordings/${first.id}/loudness?points=${points}`),
+    queryFn: () => call(`recordings/${first.id}/loudness?points=${points}`),
     staleTime: Number.POSITIVE_INFINITY,
   });
   const post = useCallback(

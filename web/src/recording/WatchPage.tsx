@@ -18,17 +18,17 @@ export default function WatchPage() {
   const { id = "" } = useParams();
   const recording = useQuery({
     queryKey: ["recordings", id],
-    queryFn: () => call<RecordingView>(`recordings/${id}`),
+    queryFn: () => call(`recordings/${id}`),
     gcTime: 0,
   });
   const stage = useQuery({
     queryKey: ["stage", "recordings", id, "watch"],
-    queryFn: () => call<Stage>(`recordings/${id}/stage`),
+    queryFn: () => call(`recordings/${id}/stage`),
     gcTime: 0,
   });
   const desk = useQuery({
     queryKey: ["cues", "recordings", id, "watch"],
-    queryFn: () => call<Desk>(`recordings/${id}/cues`),
+    queryFn: () => call(`recordings/${id}/cues`),
     gcTime: 0,
   });
   const error = recording.error ?? stage.error ?? desk.error;
@@ -49,7 +49,7 @@ function Watching({ recording, stage, desk }: { recording: RecordingView; stage:
   const speech = desk.speech;
   const levels = useQuery({
     queryKey: ["levels", id, recording.version],
-    queryFn: () => call<{ points: [number, number][] }>(`recordings/${id}/own-levels`),
+    queryFn: () => call(`recordings/${id}/own-levels`),
   });
   const spoken = useMemo(() => stage.sounds.filter((s) => s.kind === "speech"), [stage.sounds]);
 

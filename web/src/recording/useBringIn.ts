@@ -1,6 +1,6 @@
 /** A large file on its way in: piece by piece, so that a stop or a lost connection goes on where it was. */
 import { useCallback, useRef, useState } from "react";
-import { ApiError, type Coming, call, type Job, sentence } from "../shared/api";
+import { ApiError, call, type Job, sentence } from "../shared/api";
 import { made, useJob, type Working } from "../shared/useJob";
 
 const PIECE = 8 * 1024 * 1024;
@@ -59,7 +59,7 @@ export function useBringIn(): BringingIn {
 /** Send what is missing of a file; its number when all is there, "" when it was stopped. */
 async function whole(file: File, onSent: (share: number) => void, stopped: () => boolean): Promise<string> {
   const about = { name: file.name.slice(0, 200), bytes: file.size, changed: file.lastModified };
-  let here = await call<Coming>("recordings/incoming", "POST", about);
+  let here = await call("recordings/incoming", "POST", about);
   let failed = 0;
   while (here.received < here.bytes) {
     if (stopped()) return "";
@@ -84,7 +84,7 @@ async function whole(file: File, onSent: (share: number) => void, stopped: () =>
       failed += 1;
       if (failed > TRIES || error instanceof ApiError) throw error;
       await new Promise((done) => window.setTimeout(done, WAIT_MS));
-      here = await call<Coming>("recordings/incoming", "POST", about).catch(() => here);
+      here = await call("recordings/incoming", "POST", about).catch(() => here);
     }
   }
   return here.id;

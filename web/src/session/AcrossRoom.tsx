@@ -1,6 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
 import { call } from "../shared/api";
-import type { components } from "../shared/api-types";
 
 interface AcrossProps {
   session: string;
@@ -13,7 +12,7 @@ interface AcrossProps {
 export function AcrossRoom({ session, version, pass, onTurn }: AcrossProps) {
   const { data } = useQuery({
     queryKey: ["across", session, pass, version],
-    queryFn: () => call<components["schemas"]["Across"] | null>(`sessions/${session}/across?pass_id=${pass}`),
+    queryFn: () => call(`sessions/${session}/across?pass_id=${pass}`),
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 0,
   });

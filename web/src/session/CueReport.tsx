@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { call, type Desk, sentence } from "../shared/api";
+import { call, sentence } from "../shared/api";
 import { clock } from "../shared/format";
 import { useMeasuring } from "../shared/useMeasuring";
 
@@ -16,7 +16,7 @@ const STATES = [
 export function CueReport({ id, version }: { id: string; version: number }) {
   const { data, error, refetch } = useQuery({
     queryKey: ["cues", id, version],
-    queryFn: () => call<Desk>(`sessions/${id}/cues`),
+    queryFn: () => call(`sessions/${id}/cues`),
   });
   const measuring = useMeasuring("sessions", id, data?.estimated ?? 0, () => void refetch());
   const [state, setState] = useState<string | null>(null);

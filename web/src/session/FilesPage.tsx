@@ -30,7 +30,7 @@ export default function FilesPage() {
   const { id = "" } = useParams();
   const { data, error } = useQuery({
     queryKey: ["sessions", id],
-    queryFn: () => call<SessionView>(`sessions/${id}`),
+    queryFn: () => call(`sessions/${id}`),
     gcTime: 0,
   });
   return data ? <Files key={id} first={data} /> : <Waiting error={error && sentence(error)} />;
@@ -46,7 +46,7 @@ function Files({ first }: { first: SessionView }) {
   const onMade = useCallback(() => setRound((n) => n + 1), []);
   const kinds = useQuery({
     queryKey: ["cue-files"],
-    queryFn: () => call<CueFileView[]>(`sessions/${id}/cue-files`),
+    queryFn: () => call(`sessions/${id}/cue-files`),
     staleTime: Number.POSITIVE_INFINITY,
   });
   const at = `/api/sessions/${id}`;

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { call, type FormRow, type Pattern, type SessionView, sentence } from "../shared/api";
+import { call, sentence } from "../shared/api";
 import { Choose } from "../shared/Choose";
 import { Labelled } from "../shared/Labelled";
 import { NumberField } from "../shared/NumberField";
@@ -9,9 +9,9 @@ import { NumberField } from "../shared/NumberField";
 /** A whole lesson laid out from a pattern: which form, what is new, what came before, how many minutes. */
 export function LayOut() {
   const navigate = useNavigate();
-  const forms = useQuery({ queryKey: ["forms", "list"], queryFn: () => call<FormRow[]>("forms") });
+  const forms = useQuery({ queryKey: ["forms", "list"], queryFn: () => call("forms") });
   const cache = useQueryClient();
-  const patterns = useQuery({ queryKey: ["patterns"], queryFn: () => call<Pattern[]>("patterns") });
+  const patterns = useQuery({ queryKey: ["patterns"], queryFn: () => call("patterns") });
   const [formId, setFormId] = useState("");
   const [pattern, setPattern] = useState("two-angles");
   const [minutes, setMinutes] = useState<number | null>(45);
@@ -22,7 +22,7 @@ export function LayOut() {
   if (!form || !patterns.data) return null;
   const make = async () => {
     try {
-      const made = await call<SessionView>("sessions/lay-out", "POST", {
+      const made = await call("sessions/lay-out", "POST", {
         pattern,
         form_id: form.id,
         new: form.posture_ids.slice(ends.newFrom, ends.newTo + 1),
@@ -99,7 +99,7 @@ export function LayOut() {
               type="button"
               className="link"
               onClick={async () => {
-                cache.setQueryData(["patterns"], await call<Pattern[]>(`patterns/${chosen.id}`, "DELETE"));
+                cache.setQueryData(["patterns"], await call(`patterns/${chosen.id}`, "DELETE"));
                 setPattern("two-angles");
               }}
             >

@@ -1,16 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { DayField } from "../classes/DayField";
-import {
-  type Choices,
-  call,
-  type Fitting,
-  type KeptRow,
-  type Pattern,
-  type Plan,
-  type Session,
-  sentence,
-} from "../shared/api";
+import { type Choices, call, type Plan, type Session, sentence } from "../shared/api";
 import { Choose } from "../shared/Choose";
 import { ClockField } from "../shared/ClockField";
 import { clock } from "../shared/format";
@@ -44,7 +35,7 @@ export function LessonPanel({
   const wanted = session.wished_ms !== null && Math.abs(plan.over_ms ?? 0) >= 1;
   const { data, error } = useQuery({
     queryKey: ["fit", id, version],
-    queryFn: () => call<Fitting>(`sessions/${id}/fit`),
+    queryFn: () => call(`sessions/${id}/fit`),
     enabled: saved && wanted && session.passes.length > 0,
   });
   useEffect(() => {
@@ -57,13 +48,13 @@ export function LessonPanel({
     return () => window.removeEventListener("keydown", listen);
   });
   const classes = useQuery({
-    queryKey: ["book/classes", "list"],
-    queryFn: () => call<KeptRow[]>("book/classes"),
+    queryKey: ["classes", "list"],
+    queryFn: () => call("classes"),
   });
   const [told, setTold] = useState("");
   const keep = async () => {
     try {
-      const made = await call<Pattern>(`sessions/${id}/pattern`, "POST");
+      const made = await call(`sessions/${id}/pattern`, "POST");
       setTold(`“${made.title}” is among the patterns now.`);
     } catch (e) {
       setTold(sentence(e));

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { call, type FormRow, type FormView, type Pass } from "../shared/api";
+import { call, type FormRow, type Pass } from "../shared/api";
 import type { PassRowProps } from "./passRowProps";
 
 interface PartEndsProps {
@@ -18,7 +18,7 @@ const ENDS = [
 export function PartEnds({ pass: p, form, change, select }: PartEndsProps) {
   const { data } = useQuery({
     queryKey: ["forms", form.id, "movements"],
-    queryFn: () => call<FormView>(`forms/${form.id}`),
+    queryFn: () => call(`forms/${form.id}`),
     staleTime: 0,
   });
   const postures = data?.body.sections.flatMap((s) => s.postures) ?? [];

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { call, type RunView } from "../shared/api";
+import { call } from "../shared/api";
 import { clock, plural, when } from "../shared/format";
 
 const SHOWN = 5;
@@ -9,7 +9,7 @@ const SHOWN = 5;
 export function Played({ id, classId }: { id: string; classId: string }) {
   const { data } = useQuery({
     queryKey: ["runs", id],
-    queryFn: () => call<RunView[]>(`runs?session=${id}`),
+    queryFn: () => call(`runs?session=${id}`),
     staleTime: 0,
     gcTime: 0,
   });

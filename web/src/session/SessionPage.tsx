@@ -46,13 +46,13 @@ export function SessionPage() {
   const { id = "" } = useParams();
   const session = useQuery({
     queryKey: ["sessions", id],
-    queryFn: () => call<SessionView>(`sessions/${id}`),
+    queryFn: () => call(`sessions/${id}`),
     gcTime: 0,
   });
-  const forms = useQuery({ queryKey: ["forms", "list"], queryFn: () => call<FormRow[]>("forms") });
+  const forms = useQuery({ queryKey: ["forms", "list"], queryFn: () => call("forms") });
   const choices = useQuery({
     queryKey: ["choices"],
-    queryFn: () => call<Choices>("choices"),
+    queryFn: () => call("choices"),
     staleTime: Number.POSITIVE_INFINITY,
   });
   const error = session.error ?? forms.error ?? choices.error;

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Download } from "lucide-react";
 import { useEffect } from "react";
-import { call, type Job } from "../shared/api";
+import { call } from "../shared/api";
 import { JobProgress } from "../shared/JobProgress";
 import { useJob } from "../shared/useJob";
 
@@ -20,7 +20,7 @@ export function SoundFile({ id, version, ready, onMade }: SoundFileProps) {
   const work = useJob();
   const known = useQuery({
     queryKey: ["jobs", id],
-    queryFn: () => call<Job[]>(`jobs?about=${id}`),
+    queryFn: () => call(`jobs?about=${id}`),
     staleTime: 0,
     gcTime: 0,
   });
@@ -43,7 +43,7 @@ export function SoundFile({ id, version, ready, onMade }: SoundFileProps) {
             className={`btn btn-sm ${i === 0 && !made ? "btn-primary" : ""}`}
             disabled={working || !ready}
             onClick={() =>
-              void run(() => call<Job>(`sessions/${id}/render?ending=${ending}`, "POST")).then(onMade)
+              void run(() => call(`sessions/${id}/render?ending=${ending}`, "POST")).then(onMade)
             }
           >
             Make {ending.toUpperCase()}

@@ -1,6 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { type Choices, type Job, type Session, upload } from "../shared/api";
+import { type Choices, type Session, upload } from "../shared/api";
 import { Check } from "../shared/Check";
 import { JobProgress } from "../shared/JobProgress";
 import { Level } from "../shared/Level";
@@ -26,7 +26,7 @@ export function SoundPanel({ id, session, choices, edit }: SoundPanelProps) {
   const voice = `${speech.engine}|${speech.voice}`;
   const cache = useQueryClient();
   const bring = async (file: File) => {
-    const job = await bringing.run(() => upload<Job>("brought-sounds", file));
+    const job = await bringing.run(() => upload("brought-sounds", file));
     if (!job) return;
     await cache.invalidateQueries({ queryKey: ["choices"] });
     setSound({ background: "own", background_file: made<{ id: string }>(job).id });

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Download } from "lucide-react";
 import { useState } from "react";
-import { call, type Job } from "../shared/api";
+import { call } from "../shared/api";
 import { Check } from "../shared/Check";
 import { size } from "../shared/format";
 import { JobProgress } from "../shared/JobProgress";
@@ -27,11 +27,11 @@ export function TakeAway({ id, version, ready, onMade }: TakeAwayProps) {
   const asked = chosen.map((t) => `tempo=${t}`).join("&");
   const told = useQuery({
     queryKey: ["takeaway", id, version, asked],
-    queryFn: () => call<{ bytes: number }>(`sessions/${id}/takeaway?${asked}`),
+    queryFn: () => call(`sessions/${id}/takeaway?${asked}`),
     enabled: chosen.length > 0,
     placeholderData: (before) => before,
   });
-  const make = () => work.run(() => call<Job>(`sessions/${id}/takeaway`, "POST", { tempos: chosen }));
+  const make = () => work.run(() => call(`sessions/${id}/takeaway`, "POST", { tempos: chosen }));
   const made = work.job?.state === "done" ? work.job : null;
   return (
     <div className="grid gap-2" data-take-away>

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Play } from "lucide-react";
 import { useEffect, useState } from "react";
-import { type Choices, call, type Settings, type SettingsView, sentence, type Tables } from "../shared/api";
+import { call, type Settings, type SettingsView, sentence } from "../shared/api";
 import { Choose } from "../shared/Choose";
 import { Labelled } from "../shared/Labelled";
 import { NumberField } from "../shared/NumberField";
@@ -19,8 +19,8 @@ const THEMES = [
 /** What new forms and sessions begin with, the voice chosen by ear, and how the pages look. */
 export function SettingsPage() {
   const { view, error: missing, told, change } = useSettings();
-  const tables = useQuery({ queryKey: ["tables"], queryFn: () => call<Tables>("tables") });
-  const choices = useQuery({ queryKey: ["choices"], queryFn: () => call<Choices>("choices") });
+  const tables = useQuery({ queryKey: ["tables"], queryFn: () => call("tables") });
+  const choices = useQuery({ queryKey: ["choices"], queryFn: () => call("choices") });
   const theme = view?.settings.theme;
   useEffect(() => {
     if (theme) showTheme(theme);
@@ -187,7 +187,7 @@ function RoomChoice({
 }) {
   const rooms = useQuery({
     queryKey: ["rooms"],
-    queryFn: () => call<NonNullable<Settings["room"]>[]>("settings/rooms"),
+    queryFn: () => call("settings/rooms"),
   });
   const found = rooms.data ?? [];
   const same = (r: Settings["room"]) => JSON.stringify(r) === JSON.stringify(room);

@@ -7,7 +7,7 @@ const KEY = ["settings"];
 
 export function useSettings() {
   const cache = useQueryClient();
-  const asked = useQuery({ queryKey: KEY, queryFn: () => call<SettingsView>("settings") });
+  const asked = useQuery({ queryKey: KEY, queryFn: () => call("settings") });
   /** As they are shown: at once, with what is on its way. */
   const [shown, setShown] = useState<SettingsView>();
   const view = shown ?? asked.data;
@@ -31,7 +31,7 @@ export function useSettings() {
       waiting.current = {};
       const body = { ...kept.current.settings, ...sent.current };
       try {
-        kept.current = await call<SettingsView>("settings", "PUT", body, true);
+        kept.current = await call("settings", "PUT", body, true);
         setTold("Saved");
       } catch (error) {
         // What the server refuses goes back to what it was.

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { createContext } from "react";
 import { Link, useLocation } from "react-router";
-import { call, type Health } from "./api";
+import { call } from "./api";
 
 const EVERY_MS = 60_000;
 
@@ -12,7 +12,7 @@ export const Framed = createContext(false);
 export function useDataTrouble() {
   const health = useQuery({
     queryKey: ["data", "health"],
-    queryFn: () => call<Health>("data/health"),
+    queryFn: () => call("data/health"),
     refetchInterval: EVERY_MS,
   });
   return health.data?.trouble ?? null;

@@ -5,7 +5,7 @@ import { Link, useNavigate } from "react-router";
 import { Beginnings } from "../home/Beginnings";
 import { useBeginnings } from "../home/useBeginnings";
 import { ANY_FILE, useOpenAnything } from "../home/useOpenAnything";
-import { call, type Kind, sentence } from "./api";
+import { call, callAny, type Kind, sentence } from "./api";
 import { FileButton } from "./FileButton";
 import { EVERYTHING, ListTools, looked } from "./ListTools";
 import { Waiting } from "./Shell";
@@ -57,13 +57,13 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
   // Recordings also come by themselves: brought in elsewhere, or made by the demo.
   const here = useQuery({
     queryKey: [kind, "list"],
-    queryFn: () => call<R[]>(kind),
+    queryFn: () => callAny<R[]>(kind),
     staleTime: 0,
     refetchInterval: kind === "recordings" ? COMING_MS : false,
   });
   const gone = useQuery({
     queryKey: [kind, "removed"],
-    queryFn: () => call<R[]>(`${kind}?removed=true`),
+    queryFn: () => callAny<R[]>(`${kind}?removed=true`),
     staleTime: 0,
   });
 
@@ -83,7 +83,7 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
   const putAway = (row: R) => {
     setAsked(null);
     return doing(async () => {
-      await call(`${kind}/${row.id}`, "DELETE");
+      await callAny(`${kind}/${row.id}`, "DELETE");
       setRemoved(row);
     });
   };
@@ -106,7 +106,7 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
             <button
               type="button"
               className="btn btn-primary"
-              onClick={() => void doing(async () => open(await call<V>(kind, "POST", props.fresh?.())))}
+              onClick={() => void doing(async () => open(await callAny<V>(kind, "POST", props.fresh?.())))}
             >
               <Plus size={17} /> New {one}
             </button>
@@ -126,7 +126,7 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
             className="btn btn-sm"
             onClick={() =>
               void doing(async () => {
-                await call(`${kind}/${removed.id}/bring-back`, "POST");
+                await callAny(`${kind}/${removed.id}/bring-back`, "POST");
                 setRemoved(null);
               })
             }
@@ -195,7 +195,7 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
                   key={a.name}
                   type="button"
                   className="btn btn-sm"
-                  onClick={() => void doing(() => call(`${kind}/${row.id}/${a.path}`, "POST"))}
+                  onClick={() => void doing(() => callAny(`${kind}/${row.id}/${a.path}`, "POST"))}
                 >
                   {a.name}
                 </button>
@@ -236,7 +236,7 @@ export function DocumentList<R extends Row, V extends { id: string }>(props: Doc
                 <button
                   type="button"
                   className="btn btn-sm"
-                  onClick={() => void doing(() => call(`${kind}/${row.id}/bring-back`, "POST"))}
+                  onClick={() => void doing(() => callAny(`${kind}/${row.id}/bring-back`, "POST"))}
                 >
                   Bring back
                 </button>

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { call, type Job } from "./api";
+import { call } from "./api";
 
 const BUSY_MS = 1500;
 const IDLE_MS = 10_000;
@@ -10,7 +10,7 @@ const UNDER_WAY = new Set(["waiting", "running"]);
 export function UnderWay() {
   const { data } = useQuery({
     queryKey: ["jobs"],
-    queryFn: () => call<Job[]>("jobs"),
+    queryFn: () => call("jobs"),
     refetchInterval: (q) => (q.state.data?.some((j) => UNDER_WAY.has(j.state)) ? BUSY_MS : IDLE_MS),
     staleTime: 0,
   });

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { call, type Kind, type Unreadable } from "./api";
+import { callAny, type Kind, type Unreadable } from "./api";
 import { when } from "./format";
 
 interface UnreadableListProps {
@@ -12,7 +12,7 @@ interface UnreadableListProps {
 export function UnreadableList({ kind, one, doing }: UnreadableListProps) {
   const found = useQuery({
     queryKey: [kind, "unreadable"],
-    queryFn: () => call<Unreadable[]>(`${kind}/unreadable`),
+    queryFn: () => callAny<Unreadable[]>(`${kind}/unreadable`),
     staleTime: 0,
   });
   if (!found.data?.length) return null;
@@ -38,7 +38,7 @@ export function UnreadableList({ kind, one, doing }: UnreadableListProps) {
                   type="button"
                   className="btn btn-sm"
                   onClick={() =>
-                    void doing(() => call(`${kind}/${u.id}/go-back`, "POST", { number: v.number }))
+                    void doing(() => callAny(`${kind}/${u.id}/go-back`, "POST", { number: v.number }))
                   }
                 >
                   Go back to the version of {when(v.saved)}

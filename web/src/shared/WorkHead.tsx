@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { ChevronRight } from "lucide-react";
 import { Link } from "react-router";
-import { call, type Steps, type WorkStep } from "./api";
+import { call, type WorkStep } from "./api";
 import { useMeasuring } from "./useMeasuring";
 
 type Kind = "sessions" | "recordings";
@@ -52,7 +52,7 @@ interface WorkHeadProps {
 export function WorkHead({ kind, id, at, stamp }: WorkHeadProps) {
   const { data, refetch } = useQuery({
     queryKey: ["steps", kind, id, stamp],
-    queryFn: () => call<Steps>(`${kind}/${id}/steps`),
+    queryFn: () => call(`${kind}/${id}/steps`),
     placeholderData: (before) => before,
     refetchInterval: (now) => (now.state.data?.estimated ? AGAIN_MS : false),
     staleTime: 0,

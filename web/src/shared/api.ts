@@ -1,7 +1,6 @@
 /** Calls to Kemvo's own server, and the types its description gives. */
-import type { components } from "./api-types";
+import type { Answer, Body, Method, Schemas } from "./paths";
 
-type Schemas = components["schemas"];
 export type Form = Schemas["Form"];
 export type Section = Schemas["Section"];
 export type Posture = Schemas["Posture"];
@@ -29,12 +28,9 @@ export type StageSpan = Schemas["StageSpan"];
 export type StageSound = Schemas["StageSound"];
 export type View = Stage["view"];
 export type Job = Schemas["JobView"];
-export type YourData = Schemas["DataView"];
-export type Health = Schemas["Health"];
 export type Unreadable = Schemas["UnreadableView"];
 export type Filling = Schemas["Filling"];
 export type Suggestion = Schemas["Suggestion"];
-export type LineReading = Schemas["LineReading"];
 export type Draft = Schemas["Draft"];
 export type Floor = Schemas["Floor"];
 export type FloorLine = Schemas["FloorLine"];
@@ -44,28 +40,22 @@ export type ReadAgain = Schemas["ReadAgain"];
 export type Tables = Schemas["Tables"];
 export type Manner = Schemas["Manner"];
 export type OwnStance = Schemas["OwnStance"];
-export type SchoolStance = Schemas["SchoolStance"];
 export type Who = Schemas["Who"];
 export type Room = Schemas["Room"];
 export type Camera = Schemas["Camera"];
-export type Standing = Schemas["Standing"];
 export type Pattern = Schemas["PatternView"];
-export type Fitting = Schemas["Fitting"];
 export type Recording = Schemas["Recording"];
 export type RecordingSheet = Schemas["RecordingSheet"];
 export type RecordingRow = Schemas["RecordingRow"];
 export type Mark = Schemas["Mark"];
 export type PlaceLine = Schemas["PlaceLine"];
 export type Loudness = Schemas["LoudnessView"];
-export type Coming = Schemas["ComingView"];
 export type Problem = Schemas["Problem"];
 export type Settings = Schemas["Settings"];
 export type Beginnings = Schemas["Beginnings"];
-export type MendingView = Schemas["MendingView"];
 export type Live = Schemas["Live"];
 export type Stretch = Schemas["Stretch"];
 export type TimeOffer = Schemas["TimeOffer"];
-export type RunView = Schemas["RunView"];
 export type WorkStep = Schemas["WorkStep"];
 export type Steps = Schemas["Steps"];
 export type SettingsView = Schemas["SettingsView"];
@@ -87,7 +77,7 @@ export type Today = Schemas["Today"];
 export type HowFar = Schemas["HowFar"];
 export type Point = Schemas["Point"];
 
-export type Kept = "book/classes" | "book/lessons" | "book/courses";
+export type Kept = "classes" | "lessons" | "courses";
 export type Kind = "forms" | "sessions" | "recordings" | Kept;
 export interface DocumentView<Body, Derived> {
   id: string;
@@ -119,8 +109,24 @@ export class ApiError extends Error {
   }
 }
 
+/** A path that the server has with this method; any other does not compile. */
+type Known<P extends string, M extends Method> = [Answer<P, M>] extends [never] ? never : P;
+
 /** Ask the server. `lasting`: it is sent although the page is left meanwhile (for bodies of some kilobytes). */
-export async function call<T>(path: string, method = "GET", body?: unknown, lasting = false): Promise<T> {
+export function call<const P extends string, M extends Method = "GET">(
+  path: P & Known<P, M>,
+  method?: M,
+  body?: Body<P, M> | FormData,
+  lasting = false,
+): Promise<Answer<P, M>> {
+  return asked(path, method, body, lasting);
+}
+
+/** Ask for one of the documents that all have the same paths, whichever kind it is. */
+export const callAny = <T>(path: `${Kind}${string}`, method: Method = "GET", body?: unknown): Promise<T> =>
+  asked<T>(path, method, body);
+
+async function asked<T>(path: string, method: Method = "GET", body?: unknown, lasting = false): Promise<T> {
   const file = body instanceof FormData;
   const response = await fetch(`/api/${path}`, {
     method,
@@ -137,6 +143,14 @@ export async function call<T>(path: string, method = "GET", body?: unknown, last
   );
 }
 
+/** What is asked for after a path's question mark; what is empty is not asked. */
+export const query = (fields: Record<string, string | number | boolean | null | undefined>): string =>
+  new URLSearchParams(
+    Object.entries(fields).flatMap(([name, value]) =>
+      value === "" || value === null || value === undefined ? [] : [[name, String(value)]],
+    ),
+  ).toString();
+
 /** A file with what goes with it, as it is sent. */
 export function filed(file: File, fields: Record<string, string | number | boolean> = {}): FormData {
   const form = new FormData();
@@ -145,12 +159,12 @@ export function filed(file: File, fields: Record<string, string | number | boole
   return form;
 }
 
-export function upload<T>(
-  path: string,
+export function upload<const P extends string>(
+  path: P & Known<P, "POST">,
   file: File,
   fields?: Record<string, string | number | boolean>,
-): Promise<T> {
-  return call<T>(path, "POST", filed(file, fields));
+): Promise<Answer<P, "POST">> {
+  return call<P, "POST">(path, "POST", filed(file, fields));
 }
 
 export function sentence(error: unknown): string {

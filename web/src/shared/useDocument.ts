@@ -5,7 +5,7 @@
  */
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { ApiError, call, type DocumentView, type Kind, type Problem, sentence } from "./api";
+import { ApiError, callAny, type DocumentView, type Kind, type Problem, sentence } from "./api";
 import { repeatable } from "./newId";
 
 const TYPING_MS = 700;
@@ -54,7 +54,7 @@ export function useDocument<Body, Derived>(
   first: DocumentView<Body, Derived>,
 ): Editing<Body, Derived> {
   const cache = useQueryClient();
-  const path = `${kind}/${first.id}`;
+  const path = `${kind}/${first.id}` as const;
   const [view, setView] = useState(first);
   const [body, setBody] = useState(first.body);
   const [saving, setSaving] = useState<Saving>("saved");
@@ -108,7 +108,7 @@ export function useDocument<Body, Derived>(
       while (here.body !== here.saved) {
         setSaving("saving");
         const { version, body } = here;
-        const answer = await call<DocumentView<Body, Derived>>(path, "PUT", { version, body });
+        const answer = await callAny<DocumentView<Body, Derived>>(path, "PUT", { version, body });
         adopt(answer);
         if (here.body === body) hold(answer.body);
       }
@@ -155,7 +155,7 @@ export function useDocument<Body, Derived>(
           const { version } = here;
           if (more instanceof FormData) more.set("version", String(version));
           const sent = more instanceof FormData ? more : { version, ...more };
-          const answer = await call<DocumentView<Body, Derived>>(`${path}/${what}`, "POST", sent);
+          const answer = await callAny<DocumentView<Body, Derived>>(`${path}/${what}`, "POST", sent);
           adopt(answer);
           // What was changed since it was asked is done again to what came of it.
           hold(meanwhile.reduce((body, change) => change(body), answer.body));
@@ -177,7 +177,7 @@ export function useDocument<Body, Derived>(
     async (mine: boolean) => {
       let theirs: DocumentView<Body, Derived>;
       try {
-        theirs = await call<DocumentView<Body, Derived>>(path);
+        theirs = await callAny<DocumentView<Body, Derived>>(path);
       } catch (error) {
         setMessage(sentence(error));
         return;

@@ -1,6 +1,6 @@
 /** While the lengths of a voice are only estimated: has them measured, and tells when that is done. */
 import { useEffect, useRef, useState } from "react";
-import { call, type Job } from "./api";
+import { call } from "./api";
 import { followed } from "./useJob";
 
 const AGAIN_MS = 2000;
@@ -24,7 +24,7 @@ export function useMeasuring(
     let live = true;
     const follow = async () => {
       try {
-        const begun = await call<Job>(`${kind}/${id}/measure`, "POST");
+        const begun = await call(`${kind}/${id}/measure`, "POST");
         await followed(
           begun,
           (job) => setProgress(job.progress),

@@ -53,7 +53,7 @@ export function EndBy({ session, stage, choices, playing, position, command }: E
     setClosed(false);
     const { place, share } = placeAt(stage, position());
     const live = { speed: choices.speed, without: choices.without, place, share };
-    call<TimeOffer[]>(`sessions/${id}/live/offers`, "POST", { live, over_ms: Math.round(over) })
+    call(`sessions/${id}/live/offers`, "POST", { live, over_ms: Math.round(over) })
       .then(setOffers)
       .catch(() => {});
   }, [late, stage]);

@@ -16,7 +16,7 @@ export default function StagePage() {
   const { id = "" } = useParams();
   const session = useQuery({
     queryKey: ["sessions", id],
-    queryFn: () => call<SessionView>(`sessions/${id}`),
+    queryFn: () => call(`sessions/${id}`),
     gcTime: 0,
   });
   useTitle(session.data ? `Stage: ${session.data.body.title}` : "");

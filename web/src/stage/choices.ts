@@ -58,7 +58,7 @@ export const liveOf = (c: Choices, part: Partial<Live>): Live => ({
 });
 
 export const fetchStage = (id: string, going: Going): Promise<Stage> =>
-  call<Stage>(`sessions/${id}/live`, "POST", going);
+  call(`sessions/${id}/live`, "POST", going);
 
 /** Where a stage was left, and how. */
 export interface Kept {

@@ -38,10 +38,10 @@ class DocumentView(BaseModel, Generic[T, D]):
     derived: D
 
 
-def answer(view: BaseModel) -> Response:
+def answer(view: BaseModel, status: int = 200) -> Response:
     """A view as it is sent: it was made here and needs no checking on its way out (a third of an edit's time). What a
     form's words were read as stays here: the page is told it in words (`derived`)."""
-    return Response(view.model_dump_json(exclude=READINGS), media_type="application/json")
+    return Response(view.model_dump_json(exclude=READINGS), status, media_type="application/json")
 
 
 READINGS: Any = {"body": {"sections": {"__all__": {"postures": {"__all__": {"movements": {"__all__": {"read"}}}}}}}}

@@ -2,15 +2,15 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
 from contextlib import suppress
 from datetime import date
-from typing import Any, Literal, NamedTuple
+from typing import Annotated
 
-from fastapi import APIRouter
+from fastapi import APIRouter, Query, Response
 from pydantic import BaseModel, Field
 
-from kemvo.api.base.documents import DocumentView, Earlier, UnreadableView, Version, unreadable_views
+from kemvo.api.base.document_routes import Subject, document_routes
+from kemvo.api.base.documents import DocumentView, Version, answer
 from kemvo.api.base.house import Here, House
 from kemvo.api.base.sound import Choice
 from kemvo.api.classes.logbook import AS_LAST, Book, form_of
@@ -19,16 +19,16 @@ from kemvo.core.progress.account import HowFar
 from kemvo.core.progress.course import CoursePlan
 from kemvo.core.progress.lessons import Done, with_stretch
 from kemvo.core.progress.levels import LEVELS, RECALLS
-from kemvo.core.progress.model import NEEDS, WEEKDAYS, ClassGroup, Course, Lesson, LessonPart, reader_of
+from kemvo.core.progress.model import NEEDS, WEEKDAYS, ClassGroup, Course, Lesson, LessonPart, with_point_ids
 from kemvo.core.tables.block_kinds import BLOCK_KINDS, PATTERNS, Facing
 from kemvo.core.tables.groups import GROUPS
 from kemvo.core.types import LONGEST_MS
 from kemvo.core.views.class_pages import ONLY_NUMBERS, ClassSheet, LessonSheet, class_sheet, lesson_sheet, when_words
-from kemvo.store.documents import CannotBeRead, Documents, NotThere, Stored
+from kemvo.store.documents import CannotBeRead, NotThere, Stored
 
-router = APIRouter(prefix="/api/book", tags=["classes"])
-
-KeptKind = Literal["classes", "lessons", "courses"]
+router = APIRouter(prefix="/api/classes", tags=["classes"])
+lessons = APIRouter(prefix="/api/lessons", tags=["classes"])
+courses = APIRouter(prefix="/api/courses", tags=["classes"])
 
 
 class ClassView(DocumentView[ClassGroup, ClassSheet]):
@@ -69,21 +69,6 @@ def _forms_of(house: House, lesson: Lesson) -> Forms:
     return {id_: form for id_, form in found.items() if form is not None}
 
 
-class _Shelf(NamedTuple):
-    documents: Callable[[House], Documents[Any]]
-    read: Callable[[object], Any]
-    view: Callable[[House, Stored[Any]], ClassView | LessonView | CourseView]
-
-
-SHELVES: dict[KeptKind, _Shelf] = {
-    "classes": _Shelf(lambda h: h.classes, reader_of(ClassGroup), class_view),
-    "lessons": _Shelf(lambda h: h.lessons, reader_of(Lesson), lesson_view),
-    "courses": _Shelf(lambda h: h.courses, reader_of(Course), course_view),
-}
-
-Kept = ClassView | LessonView | CourseView
-
-
 class PartKind(Choice):
     """A kind of pass that a lesson's part may be of, and the facing it has."""
 
@@ -104,7 +89,7 @@ class ClassTables(BaseModel):
     only_numbers: str = ONLY_NUMBERS
 
 
-@router.get("")
+@router.get("/tables")
 def class_tables(house: Here) -> ClassTables:
     """What the pages of a class let one choose."""
     patterns = [Choice(id=p.id, title=p.title) for p in (*PATTERNS.values(), *house.own_patterns.all())]
@@ -118,16 +103,22 @@ def class_tables(house: Here) -> ClassTables:
     )
 
 
-class KeptBody(BaseModel):
-    """A class, a lesson or a course as it is to be from now on."""
+class ClassSave(Version):
+    """A class to be written on top of `version`."""
 
-    body: dict[str, Any]
+    body: ClassGroup
 
 
-class KeptSave(Version):
-    """A document's new content, on top of `version`."""
+class LessonSave(Version):
+    """A lesson to be written on top of `version`."""
 
-    body: dict[str, Any]
+    body: Lesson
+
+
+class CourseSave(Version):
+    """A course to be written on top of `version`."""
+
+    body: Course
 
 
 class KeptRow(BaseModel):
@@ -141,14 +132,6 @@ class KeptRow(BaseModel):
     day: date | None = None
     how_far: HowFar | None = None
     used_in: tuple[str, ...] = ()
-
-
-@router.get("/{kind}")
-def list_kept(house: Here, kind: KeptKind, class_id: str = "", removed: bool = False) -> list[KeptRow]:
-    """All of a kind, last saved first; `class_id`: only those of one class; with `removed`, those that were put away."""
-    rows = ROWS[kind]
-    found = [rows(house, stored) for stored in SHELVES[kind].documents(house).all(removed)]
-    return [row for row in found if not class_id or row.class_id == class_id]
 
 
 def _class_row(house: House, s: Stored[ClassGroup]) -> KeptRow:
@@ -172,58 +155,46 @@ def _course_row(house: House, s: Stored[Course]) -> KeptRow:
     return KeptRow(id=s.id, title=s.body.title, saved=s.saved, line=says, class_id=s.body.class_id, day=s.body.starts)
 
 
-ROWS: dict[KeptKind, Callable[[House, Stored[Any]], KeptRow]] = {
-    "classes": _class_row,
-    "lessons": _lesson_row,
-    "courses": _course_row,
-}
+OfClass = Annotated[str, Query(description="Only those of this class.")]
+Removed = Annotated[bool, Query(description="Those that were put away.")]
 
 
-@router.post("/{kind}", status_code=201)
-def new_kept(house: Here, kind: KeptKind, new: KeptBody) -> Kept:
-    """A new one."""
-    shelf = SHELVES[kind]
-    body = shelf.read(new.body)
-    if kind != "classes":
-        house.classes.get(body.class_id)
-    return shelf.view(house, shelf.documents(house).add(body))
+@router.get("")
+def list_classes(house: Here, removed: Removed = False) -> list[KeptRow]:
+    """All classes, last saved first."""
+    return [_class_row(house, s) for s in house.classes.all(removed)]
 
 
-@router.get("/{kind}/unreadable")
-def unreadable_kept(house: Here, kind: KeptKind) -> list[UnreadableView]:
-    """Those that are here and cannot be read, with their earlier versions."""
-    return unreadable_views(SHELVES[kind].documents(house))
+@lessons.get("")
+def list_lessons(house: Here, class_id: OfClass = "", removed: Removed = False) -> list[KeptRow]:
+    """All lessons, last saved first."""
+    return [_lesson_row(house, s) for s in house.lessons.all(removed) if class_id in ("", s.body.class_id)]
 
 
-@router.post("/{kind}/{id_}/go-back")
-def go_back_kept(house: Here, kind: KeptKind, id_: str, to: Earlier) -> Kept:
-    """Make an earlier version the present one."""
-    return SHELVES[kind].view(house, SHELVES[kind].documents(house).go_back(id_, to.number))
+@courses.get("")
+def list_courses(house: Here, class_id: OfClass = "", removed: Removed = False) -> list[KeptRow]:
+    """All courses, last saved first."""
+    return [_course_row(house, s) for s in house.courses.all(removed) if class_id in ("", s.body.class_id)]
 
 
-@router.get("/{kind}/{id_}")
-def get_kept(house: Here, kind: KeptKind, id_: str) -> Kept:
-    """One of them with what follows from it."""
-    return SHELVES[kind].view(house, SHELVES[kind].documents(house).get(id_))
+@router.post("", status_code=201, response_model=ClassView)
+def new_class(house: Here, body: ClassGroup) -> Response:
+    """A new class."""
+    return answer(class_view(house, house.classes.add(body)), 201)
 
 
-@router.put("/{kind}/{id_}")
-def save_kept(house: Here, kind: KeptKind, id_: str, save: KeptSave) -> Kept:
-    """Write it. 409 when somebody else wrote since `version`."""
-    shelf = SHELVES[kind]
-    return shelf.view(house, shelf.documents(house).save(id_, save.version, shelf.read(save.body)))
+@lessons.post("", status_code=201, response_model=LessonView)
+def new_lesson(house: Here, body: Lesson) -> Response:
+    """A new lesson of a class that is here."""
+    house.classes.get(body.class_id)
+    return answer(lesson_view(house, house.lessons.add(with_point_ids(body))), 201)
 
 
-@router.post("/{kind}/{id_}/undo")
-def undo_kept(house: Here, kind: KeptKind, id_: str, at: Version) -> Kept:
-    """One step back."""
-    return SHELVES[kind].view(house, SHELVES[kind].documents(house).undo(id_, at.version))
-
-
-@router.post("/{kind}/{id_}/redo")
-def redo_kept(house: Here, kind: KeptKind, id_: str, at: Version) -> Kept:
-    """One step forward again."""
-    return SHELVES[kind].view(house, SHELVES[kind].documents(house).redo(id_, at.version))
+@courses.post("", status_code=201, response_model=CourseView)
+def new_course(house: Here, body: Course) -> Response:
+    """A new course of a class that is here."""
+    house.classes.get(body.class_id)
+    return answer(course_view(house, house.courses.add(body)), 201)
 
 
 class StretchDone(Version):
@@ -234,7 +205,7 @@ class StretchDone(Version):
     ms: int = Field(ge=1_000, le=LONGEST_MS)
 
 
-@router.post("/lessons/{id_}/stretch")
+@lessons.post("/{id_}/stretch")
 def add_stretch(house: Here, id_: str, stretch: StretchDone) -> LessonView:
     """A stretch of postures written down at once. 409 when somebody else wrote since `version`."""
     lesson = house.lessons.get(id_).body
@@ -244,13 +215,9 @@ def add_stretch(house: Here, id_: str, stretch: StretchDone) -> LessonView:
     return lesson_view(house, house.lessons.save(id_, stretch.version, made))
 
 
-@router.delete("/{kind}/{id_}")
-def remove_kept(house: Here, kind: KeptKind, id_: str) -> Kept:
-    """Put it out of sight; it can be brought back."""
-    return SHELVES[kind].view(house, SHELVES[kind].documents(house).remove(id_))
-
-
-@router.post("/{kind}/{id_}/bring-back")
-def bring_kept_back(house: Here, kind: KeptKind, id_: str) -> Kept:
-    """Bring it back."""
-    return SHELVES[kind].view(house, SHELVES[kind].documents(house).bring_back(id_))
+document_routes(router, Subject(lambda house: house.classes, class_view, ClassView, ClassSave))
+document_routes(
+    lessons,
+    Subject(lambda house: house.lessons, lesson_view, LessonView, LessonSave, lambda _, body, __: with_point_ids(body)),
+)
+document_routes(courses, Subject(lambda house: house.courses, course_view, CourseView, CourseSave))

@@ -5,16 +5,14 @@ from __future__ import annotations
 from fastapi import APIRouter, Response, UploadFile
 from pydantic import BaseModel
 
+from kemvo.api.base.document_routes import Subject, document_routes
 from kemvo.api.base.documents import (
     READINGS,
     DocumentView,
-    Earlier,
-    UnreadableView,
     Version,
     answer,
     download,
     file_text,
-    unreadable_views,
 )
 from kemvo.api.base.house import Here, House
 from kemvo.core.errors import KemvoError, Problem
@@ -138,31 +136,6 @@ def open_form(house: Here, file: UploadFile) -> FormView:
     return view(house.forms.add(bundle.form()))
 
 
-@router.get("/unreadable")
-def unreadable_forms(house: Here) -> list[UnreadableView]:
-    """The forms that are here and cannot be read, with their earlier versions."""
-    return unreadable_views(house.forms)
-
-
-@router.post("/{id_}/go-back", response_model_exclude=READINGS)
-def go_back_form(house: Here, id_: str, to: Earlier) -> FormView:
-    """Make an earlier version the present one."""
-    return view(house.forms.go_back(id_, to.number))
-
-
-@router.get("/{id_}", response_model=FormView)
-def get_form(house: Here, id_: str) -> Response:
-    """One form with its sheet."""
-    return answer(view(house.forms.get(id_)))
-
-
-@router.put("/{id_}", response_model=FormView)
-def save_form(house: Here, id_: str, save: FormSave) -> Response:
-    """Write a form; what was typed in it is read. 409 when somebody else wrote since `version`."""
-    body = with_typed_read(with_ids(save.body), house.forms.get(id_).body)
-    return answer(view(house.forms.save(id_, save.version, body)))
-
-
 class ReadAgain(BaseModel):
     """What would be read otherwise now. `earlier`: of so many movements the words were read by an earlier version of the
     reader."""
@@ -213,18 +186,6 @@ def fill_form(house: Here, id_: str, wish: ToFill) -> Response:
     return answer(view(house.forms.save(id_, wish.version, with_typed_read(filled, before))))
 
 
-@router.post("/{id_}/undo", response_model_exclude=READINGS)
-def undo_form(house: Here, id_: str, at: Version) -> FormView:
-    """One step back."""
-    return view(house.forms.undo(id_, at.version))
-
-
-@router.post("/{id_}/redo", response_model_exclude=READINGS)
-def redo_form(house: Here, id_: str, at: Version) -> FormView:
-    """One step forward again."""
-    return view(house.forms.redo(id_, at.version))
-
-
 @router.post("/{id_}/duplicate", status_code=201, response_model_exclude=READINGS)
 def duplicate_form(house: Here, id_: str, other_side: bool = False) -> FormView:
     """A copy of a form; with `other_side`, mirrored."""
@@ -234,23 +195,19 @@ def duplicate_form(house: Here, id_: str, other_side: bool = False) -> FormView:
     return view(house.forms.add(copy.model_copy(update={"title": f"{copy.title or 'Untitled form'} ({suffix})"[:200]})))
 
 
-@router.delete("/{id_}", response_model_exclude=READINGS)
-def remove_form(house: Here, id_: str) -> FormView:
-    """Put a form out of sight; it can be brought back."""
-    return view(house.forms.remove(id_))
-
-
-@router.post("/{id_}/bring-back", response_model_exclude=READINGS)
-def bring_form_back(house: Here, id_: str) -> FormView:
-    """Bring a removed form back."""
-    return view(house.forms.bring_back(id_))
-
-
 @router.get("/{id_}/file")
 def form_file(house: Here, id_: str) -> Response:
     """The form as a file."""
     form = house.forms.get(id_).body
     return download(write_form(form), form.title, "form.json", "application/json")
+
+
+def _prepared(_: House, body: Form, before: Form) -> Form:
+    """What was typed in a form is read as it is written."""
+    return with_typed_read(with_ids(body), before)
+
+
+document_routes(router, Subject(lambda house: house.forms, lambda _, s: view(s), FormView, FormSave, _prepared))
 
 
 other_side = APIRouter(prefix="/api/other-side", tags=["forms"])

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from typing import Annotated, Literal
+from typing import Annotated
 
 from fastapi import APIRouter, Form, Response, UploadFile
 from pydantic import BaseModel, Field
@@ -12,7 +12,7 @@ from kemvo.api.base.house import Here, House
 from kemvo.api.base.work import JobView, job_view
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.form import Movement
-from kemvo.core.movement.fields import Sign, corrected, filled, signs
+from kemvo.core.movement.fields import Sign, SignChange, corrected, filled, signs
 from kemvo.core.movement.readings import read_as_in
 from kemvo.core.text_import.draft import Draft, draft
 from kemvo.core.text_import.whole_text.headings import Flat
@@ -52,7 +52,7 @@ class Correcting(BaseModel):
 
     movement: Movement
     no: Annotated[int, Field(ge=0)]
-    what: Literal["side", "direction", "touch", "size", "toes", "on", "to", "part", "gone", "read"]
+    what: SignChange
 
 
 @router.post("/read/correct")

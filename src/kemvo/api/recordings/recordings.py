@@ -2,16 +2,13 @@
 
 from __future__ import annotations
 
-from fastapi import APIRouter, Response
+from fastapi import APIRouter
 from pydantic import BaseModel
 
+from kemvo.api.base.document_routes import Subject, document_routes
 from kemvo.api.base.documents import (
     DocumentView,
-    Earlier,
-    UnreadableView,
     Version,
-    answer,
-    unreadable_views,
 )
 from kemvo.api.base.house import Here, House
 from kemvo.core.model.session import Forms, Session
@@ -94,49 +91,4 @@ def ways_filmed() -> dict[str, str]:
     return {str(k): v for k, v in WAYS_FILMED.items()}
 
 
-@router.get("/unreadable")
-def unreadable_recordings(house: Here) -> list[UnreadableView]:
-    """The recordings that are here and cannot be read, with their earlier versions."""
-    return unreadable_views(house.recordings)
-
-
-@router.get("/{id_}", response_model=RecordingView)
-def get_recording(house: Here, id_: str) -> Response:
-    """One recording with what follows from it."""
-    return answer(view(house, house.recordings.get(id_)))
-
-
-@router.put("/{id_}", response_model=RecordingView)
-def save_recording(house: Here, id_: str, save: RecordingSave) -> Response:
-    """Write a recording. 409 when somebody else wrote since `version`."""
-    return answer(view(house, house.recordings.save(id_, save.version, save.body)))
-
-
-@router.post("/{id_}/undo", response_model=RecordingView)
-def undo_recording(house: Here, id_: str, at: Version) -> Response:
-    """One step back."""
-    return answer(view(house, house.recordings.undo(id_, at.version)))
-
-
-@router.post("/{id_}/redo", response_model=RecordingView)
-def redo_recording(house: Here, id_: str, at: Version) -> Response:
-    """One step forward again."""
-    return answer(view(house, house.recordings.redo(id_, at.version)))
-
-
-@router.post("/{id_}/go-back", response_model=RecordingView)
-def go_back_recording(house: Here, id_: str, to: Earlier) -> Response:
-    """Make an earlier version the present one."""
-    return answer(view(house, house.recordings.go_back(id_, to.number)))
-
-
-@router.delete("/{id_}", response_model=RecordingView)
-def remove_recording(house: Here, id_: str) -> Response:
-    """Put a recording out of sight; it can be brought back, and its file stays."""
-    return answer(view(house, house.recordings.remove(id_)))
-
-
-@router.post("/{id_}/bring-back", response_model=RecordingView)
-def bring_recording_back(house: Here, id_: str) -> Response:
-    """Bring a removed recording back."""
-    return answer(view(house, house.recordings.bring_back(id_)))
+document_routes(router, Subject(lambda house: house.recordings, view, RecordingView, RecordingSave))

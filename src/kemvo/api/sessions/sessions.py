@@ -10,17 +10,15 @@ from fastapi.responses import FileResponse
 from pydantic import BaseModel
 from starlette.background import BackgroundTask
 
+from kemvo.api.base.document_routes import Subject, document_routes
 from kemvo.api.base.documents import (
     DocumentView,
-    Earlier,
-    UnreadableView,
     Version,
     answer,
     disposition,
     download,
     file_name,
     file_text,
-    unreadable_views,
 )
 from kemvo.api.base.house import Here, House, Source, new_id
 from kemvo.api.base.sound import wav
@@ -140,44 +138,6 @@ def added(house: House, bundle: Bundle, again: bool = True) -> Stored[Session]:
     return known or house.sessions.add(session)
 
 
-@router.get("/unreadable")
-def unreadable_sessions(house: Here) -> list[UnreadableView]:
-    """The sessions that are here and cannot be read, with their earlier versions."""
-    return unreadable_views(house.sessions)
-
-
-@router.post("/{id_}/go-back")
-def go_back_session(house: Here, id_: str, to: Earlier) -> SessionView:
-    """Make an earlier version the present one."""
-    return view(house, house.sessions.go_back(id_, to.number))
-
-
-@router.get("/{id_}")
-def get_session(house: Here, id_: str) -> SessionView:
-    """One session with its plan."""
-    return view(house, house.sessions.get(id_))
-
-
-@router.put("/{id_}", response_model=SessionView)
-def save_session(house: Here, id_: str, save: SessionSave) -> Response:
-    """Write a session. 409 when somebody else wrote since `version`."""
-    made = with_pass_ids(save.body)
-    require_bounded(made, house.forms_of(made), house.sessions.get(id_).body)
-    return answer(view(house, house.sessions.save(id_, save.version, made)))
-
-
-@router.post("/{id_}/undo")
-def undo_session(house: Here, id_: str, at: Version) -> SessionView:
-    """One step back."""
-    return view(house, house.sessions.undo(id_, at.version))
-
-
-@router.post("/{id_}/redo")
-def redo_session(house: Here, id_: str, at: Version) -> SessionView:
-    """One step forward again."""
-    return view(house, house.sessions.redo(id_, at.version))
-
-
 @router.post("/{id_}/duplicate", status_code=201)
 def duplicate_session(house: Here, id_: str) -> SessionView:
     """A copy of a session."""
@@ -186,18 +146,6 @@ def duplicate_session(house: Here, id_: str) -> SessionView:
         house,
         house.sessions.add(session.model_copy(update={"title": f"{session.title or 'Untitled session'} (copy)"[:200]})),
     )
-
-
-@router.delete("/{id_}")
-def remove_session(house: Here, id_: str) -> SessionView:
-    """Put a session out of sight; it can be brought back."""
-    return view(house, house.sessions.remove(id_))
-
-
-@router.post("/{id_}/bring-back")
-def bring_session_back(house: Here, id_: str) -> SessionView:
-    """Bring a removed session back."""
-    return view(house, house.sessions.bring_back(id_))
 
 
 @router.get("/{id_}/file")
@@ -292,3 +240,13 @@ def render_session(house: Here, id_: str, ending: Literal["wav", "flac", "mp3", 
     return job_view(
         house.jobs.start(title, name, row.media_type, work, (id_, stored.version), f"/sessions/{id_}/files")
     )
+
+
+def _prepared(house: House, body: Session, before: Session) -> Session:
+    """Every pass has an id, and the whole is no longer than a session may be."""
+    made = with_pass_ids(body)
+    require_bounded(made, house.forms_of(made), before)
+    return made
+
+
+document_routes(router, Subject(lambda house: house.sessions, view, SessionView, SessionSave, _prepared))

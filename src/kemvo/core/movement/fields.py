@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Iterable, Mapping, Sequence
 from copy import copy
-from typing import Any
+from typing import Any, Literal
 
 from kemvo.core.facts import Fact
 from kemvo.core.model.form import FILLED_IN, Correction, Form, Movement, MovementField, Posture
@@ -145,6 +145,10 @@ def carried(movements: Iterable[Movement], legs: Legs) -> tuple[Movement, ...]:
     return tuple(out)
 
 
+SignChange = Literal["side", "direction", "touch", "size", "toes", "on", "to", "part", "gone", "read"]
+"""What of a reading is put right: a field that goes to its next value; its words mean nothing; it counts again as it was read."""
+
+
 class Sign(Value):
     """A fact as it is shown: its kind, its words, the letters of the line it was read from, where it comes
     from, and the choices that correct it, each with its words."""
@@ -154,10 +158,10 @@ class Sign(Value):
     start: int
     end: int
     origin: FactOrigin
-    choices: tuple[tuple[str, str], ...]
+    choices: tuple[tuple[SignChange, str], ...]
 
 
-CHOICES: dict[str, tuple[tuple[str, tuple[str | None, ...]], ...]] = {
+CHOICES: dict[str, tuple[tuple[SignChange, tuple[str | None, ...]], ...]] = {
     "step": (
         ("side", ("L", "R", "both")),
         ("direction", ("forward", "back", "out", "in", "corner", "side", "half", "behind", "up", "down", "circle", None)),
@@ -181,7 +185,7 @@ def signs(m: Movement) -> list[Sign]:
 
 def _sign(s: SaidFact) -> Sign:
     f = s.fact
-    choices = []
+    choices: list[tuple[SignChange, str]] = []
     for field, values in CHOICES.get(f.kind, ()):
         at = values.index(v) if (v := getattr(f, field)) in values else -1
         changed = f.model_copy(update={field: values[(at + 1) % len(values)]})
@@ -196,7 +200,7 @@ def _sign(s: SaidFact) -> Sign:
     )
 
 
-def corrected(m: Movement, no: int, what: str) -> Movement:
+def corrected(m: Movement, no: int, what: SignChange) -> Movement:
     """The movement whose `no`-th fact of its line is put right: `what` names the field that goes to its next value,
     "gone" that the words mean nothing, "read" that the reading counts again. Corrections stay with the words.
 

@@ -199,17 +199,16 @@ def reader_of(model: type[B]) -> Callable[[object], B]:
 
     def read(data: object) -> B:
         try:
-            return _with_ids(model.model_validate(data))
+            made = model.model_validate(data)
+            return with_point_ids(made) if isinstance(made, Lesson) else made
         except ValidationError as error:
             raise from_validation(error, data, "") from None
 
     return read
 
 
-def _with_ids(body: B) -> B:
+def with_point_ids(body: Lesson) -> Lesson:
     """The points of a lesson with ids of their own."""
-    if not isinstance(body, Lesson):
-        return body
     wished = {p.id for p in body.points}
     given: set[str] = set()
     points = []
