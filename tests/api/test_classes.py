@@ -41,9 +41,7 @@ def taught(tmp_path: Path, eight_weeks: Path) -> TestClient:
 
 
 def new_class(client: TestClient, **body: object) -> str:
-    made = client.post(
-        "/api/classes", json={"title": "Mornings", "form_id": "nine-willows", "zone": "UTC", **body}
-    )
+    made = client.post("/api/classes", json={"title": "Mornings", "form_id": "nine-willows", "zone": "UTC", **body})
     assert made.status_code == 201, made.text
     return str(made.json()["id"])
 

@@ -12,8 +12,8 @@ import vobject
 from scipy.optimize import Bounds, LinearConstraint, milp
 
 from kemvo.core.progress.course import Load, divided, lessons_more, minutes_more
-from kemvo.core.progress.levels import RECALLS
 from kemvo.core.progress.occasions import CalendarEvent, clock_time, with_changes
+from kemvo.core.tables.recall import RECALLS
 from kemvo.formats.paper.calendar import write_calendar
 
 

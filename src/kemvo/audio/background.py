@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterable
 from functools import lru_cache
 
 import numpy as np
 
+from kemvo.audio.ducking import GROUND_EDGE_S, ducked
 from kemvo.audio.loops import JOIN_S, QUIETEST, HeldLoop, Loop, growth
 from kemvo.audio.speech.voice import Samples
 from kemvo.audio.tones import RATE
@@ -15,9 +16,6 @@ from kemvo.core.practice.soundtrack import Sound
 
 LOOP_S = 40
 """A ground of Kemvo's own lasts so long before it comes again, its end laid softly over its beginning."""
-
-EDGE_S = 0.6
-"""Seconds it takes to duck under speech, and to come back."""
 
 FADE_S = 3.0
 """Seconds of the fade at the beginning and at the end."""
@@ -75,12 +73,7 @@ class Bed:
         self.round = round_
         self.total = total
         self.level = level
-        at, value = [0.0], [1.0]
-        edge = EDGE_S
-        for a, b in _speaking(sounds, 2 * edge):
-            at += [a - edge, a, b, b + edge]
-            value += [1.0, duck, duck, 1.0]
-        self.at, self.value = np.array(at), np.array(value)
+        self.at, self.value = ducked(sounds, GROUND_EDGE_S, lambda _, __: duck)
 
     def block(self, start: int, end: int) -> Samples:
         """The samples from start to end."""
@@ -92,20 +85,3 @@ class Bed:
         return np.asarray(
             self.round.piece(start, end - start) * (self.level * fade * np.interp(s, self.at, self.value)), np.float32
         )
-
-
-def _speaking(sounds: Iterable[Sound], gap_s: float) -> Iterator[tuple[float, float]]:
-    """When somebody speaks, in seconds; silences too short to come back in are not told."""
-    last: tuple[float, float] | None = None
-    for s in sounds:
-        if s.kind != "speech":
-            continue
-        a, b = s.at_ms / 1000, (s.at_ms + s.ms) / 1000
-        if last and a - last[1] < gap_s:
-            last = (last[0], max(last[1], b))
-            continue
-        if last:
-            yield last
-        last = (a, b)
-    if last:
-        yield last

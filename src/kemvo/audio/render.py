@@ -14,6 +14,7 @@ import soundfile
 
 from kemvo.audio.background import Bed, ground
 from kemvo.audio.chapters import write_chapters
+from kemvo.audio.ducking import factor
 from kemvo.audio.loops import FiledLoop, Loop
 from kemvo.audio.loudness import Levelling, Loudness, Meter, applied, levelling
 from kemvo.audio.speech.clips import Clips
@@ -133,8 +134,7 @@ def under_of(choice: SoundChoice, own: Callable[[str], Path]) -> Loop | None:
 
 def bed_of(choice: SoundChoice, under: Loop, total_ms: int, sounds: Iterable[Sound]) -> Bed:
     """What sounds under a practice, at its level and ducked under speech."""
-    quiet, duck = 10 ** (choice.background_db / 20), 10 ** (-choice.duck_db / 20)
-    return Bed(under, total_ms * RATE // 1000, quiet, duck, sounds)
+    return Bed(under, total_ms * RATE // 1000, factor(-choice.background_db), factor(choice.duck_db), sounds)
 
 
 def render(

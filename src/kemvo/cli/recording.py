@@ -64,7 +64,10 @@ def record_mark(
             help="taps.csv: a time in seconds a line, one for each posture; second column: movement, stopped, on."
         ),
     ] = None,
-    hand_ms: Annotated[int, typer.Option(help="How late the hand taps, in milliseconds.", min=0, max=1000)] = 80,
+    hand_ms: Annotated[
+        int | None,
+        typer.Option(help="How late the hand taps, in milliseconds. Default: as hands usually are.", min=0, max=1000),
+    ] = None,
 ) -> None:
     """Mark where each posture is in a recording, by taps, by captions, and by the plan between them."""
     from kemvo.cli.main_job import opened_session

@@ -46,7 +46,7 @@ class Marked(NamedTuple):
     text: str
 
 
-def mark(opened: OpenedSession, path: Path, captions: Path | None, taps: Path | None, hand_ms: int = HAND_MS) -> Marked:
+def mark(opened: OpenedSession, path: Path, captions: Path | None, taps: Path | None, hand_ms: int | None) -> Marked:
     """Mark a recording by captions and taps; what neither tells follows from the plan."""
     media = probe(path)
     session, forms = opened.session, opened.forms
@@ -65,7 +65,7 @@ def mark(opened: OpenedSession, path: Path, captions: Path | None, taps: Path | 
         if all(t.kind == "posture" for t in moments):
             slips = by_moments([t.at_ms for t in moments], postures_planned(places))
             recording = recording.model_copy(update={"left_out": slips.left_out, "again": slips.again})
-        tapped = marks_from_taps(moments, done_in(recording, session, forms), hand_ms)
+        tapped = marks_from_taps(moments, done_in(recording, session, forms), HAND_MS if hand_ms is None else hand_ms)
         if tapped.over:
             remarks.append(f"{tapped.over} taps came after the last posture and landed on none.")
         recording = with_marks(recording, tapped.marks)

@@ -10,6 +10,7 @@ import av
 import numpy as np
 import soxr
 
+from kemvo.audio.ducking import RECORDING_EDGE_S, ducked, factor
 from kemvo.audio.intake import undamaged
 from kemvo.audio.loudness import Meter
 from kemvo.audio.render import blocks, samples_of
@@ -33,8 +34,6 @@ LOWERED_DB = 18.0
 """Talk that is lowered where cues come goes down by so much."""
 NEAR_LU = 3.0
 """The voice is as loud as the recording where that is not quieter by more than this than a session is made."""
-EDGE_S = 0.4
-"""Seconds it takes to go down under a cue, and to come back."""
 KNEE, CEILING = 0.6, 0.89
 """Beyond the knee (of full scale) the mix is bent so that it stays under the ceiling (-1 dB)."""
 
@@ -190,13 +189,12 @@ def levels(
     if not keep:
         return Levels(voice, np.array([0.0]), np.array([0.0]))
     down = max(choice.duck_db, own_lufs - wanted + ROOM_UNDER_VOICE_DB) if own_lufs > wanted - FAR_UNDER_DB else 0.0
-    at, own = [-EDGE_S], [1.0]
-    for a, b in _spoken(sounds):
+
+    def under(a: float, b: float) -> float:
         how = next((t.how for t in talk if t.how != "keep" and t.from_ms / 1000 < b and t.to_ms / 1000 > a), None)
-        factor = 0.0 if how == "mute" else 10 ** (-(LOWERED_DB if how == "lower" else down) / 20)
-        at += [a - EDGE_S, a, b, b + EDGE_S]
-        own += [1.0, factor, factor, 1.0]
-    return Levels(voice, np.array(at), np.array(own))
+        return 0.0 if how == "mute" else factor(LOWERED_DB if how == "lower" else down)
+
+    return Levels(voice, *ducked(sounds, RECORDING_EDGE_S, under))
 
 
 MUCH_BELOW_LU = 10.0
@@ -215,20 +213,6 @@ def about_loudness(level_db: Sequence[int]) -> float:
 
 MEASURED_S = 120
 """The voice is measured over so much of what it says."""
-
-
-def _spoken(sounds: Sequence[Sound]) -> list[tuple[float, float]]:
-    """When cues are said (s); silences too short to come back in are not told."""
-    out: list[tuple[float, float]] = []
-    for s in sounds:
-        if s.kind != "speech":
-            continue
-        a, b = s.at_ms / 1000, (s.at_ms + s.ms) / 1000
-        if out and a - out[-1][1] < 2 * EDGE_S:
-            out[-1] = (out[-1][0], b)
-        else:
-            out.append((a, b))
-    return out
 
 
 def mixed(own: Iterable[Samples], voice: Iterable[Samples], level: Levels, form: Form) -> Iterator[Samples]:

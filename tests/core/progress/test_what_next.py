@@ -6,11 +6,11 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from kemvo.core.progress.account import Dated, Point, PostureAccount, account
-from kemvo.core.progress.levels import RECALLS, recall_days
 from kemvo.core.progress.model import CareNeeded, ClassGroup, Lesson, LessonPart, OpenPoint
 from kemvo.core.progress.next_lesson import MOST_STRETCHES, next_lesson, stretches
 from kemvo.core.progress.what_next import need_of, what_next
 from kemvo.core.tables.block_kinds import PATTERNS
+from kemvo.core.tables.recall import RECALLS, recall_days
 from kemvo.core.timing.timeline import plan
 from teaching import DAY, form_of
 

@@ -18,10 +18,11 @@ from kemvo.core.model.session import Forms
 from kemvo.core.progress.account import HowFar
 from kemvo.core.progress.course import CoursePlan
 from kemvo.core.progress.lessons import Done, with_stretch
-from kemvo.core.progress.levels import LEVELS, RECALLS
+from kemvo.core.progress.levels import LEVELS
 from kemvo.core.progress.model import NEEDS, WEEKDAYS, ClassGroup, Course, Lesson, LessonPart, with_point_ids
 from kemvo.core.tables.block_kinds import BLOCK_KINDS, PATTERNS, Facing
 from kemvo.core.tables.groups import GROUPS
+from kemvo.core.tables.recall import RECALLS
 from kemvo.core.types import LONGEST_MS
 from kemvo.core.views.class_pages import ONLY_NUMBERS, ClassSheet, LessonSheet, class_sheet, lesson_sheet, when_words
 from kemvo.store.documents import CannotBeRead, NotThere, Stored

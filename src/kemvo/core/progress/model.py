@@ -9,9 +9,10 @@ from zoneinfo import ZoneInfo, ZoneInfoNotFoundError
 from pydantic import Field, ValidationError, field_validator, model_validator
 
 from kemvo.core.errors import from_validation
-from kemvo.core.progress.levels import LevelId, RecallId
+from kemvo.core.progress.levels import LevelId
 from kemvo.core.tables.block_kinds import BlockKind, Facing, VoiceLevel
 from kemvo.core.tables.groups import GroupId
+from kemvo.core.tables.recall import RecallId
 from kemvo.core.tables.rooms import Room
 from kemvo.core.types import LONGEST_MS, Day, Id, Line, Notes, OneLine, Side, Title, Value
 

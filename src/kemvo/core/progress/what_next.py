@@ -6,8 +6,9 @@ from collections.abc import Sequence
 from datetime import date
 
 from kemvo.core.progress.account import ClassAccount, PostureAccount
-from kemvo.core.progress.levels import LEVELS, RECALLS, recall_days
+from kemvo.core.progress.levels import LEVELS
 from kemvo.core.progress.model import ClassGroup
+from kemvo.core.tables.recall import RECALLS, recall_days
 from kemvo.core.types import Value
 
 OPEN_COUNTS, JOIN_COUNTS, FEW_COUNTS = 2.0, 1.5, 0.5

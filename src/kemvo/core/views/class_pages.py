@@ -10,10 +10,10 @@ from kemvo.core.model.session import Forms
 from kemvo.core.progress.account import ClassAccount, HowFar, Point, monday, tempo_of, times_done, watched
 from kemvo.core.progress.for_class import cautions_of
 from kemvo.core.progress.lessons import day_words, zone_of
-from kemvo.core.progress.levels import USUAL_MISTAKES
 from kemvo.core.progress.model import WEEKDAYS, ClassGroup, Course, Lesson, LessonPart
 from kemvo.core.progress.occasions import clock_time, meets_on
 from kemvo.core.tables.groups import ADVICE
+from kemvo.core.tables.usual_mistakes import USUAL_MISTAKES
 from kemvo.core.types import Side, Value
 
 ONLY_NUMBERS = "Numbers only. Do not write down who, or what is the matter with them."
