@@ -26,7 +26,7 @@ import soundfile
 from bench import captions, early, reading
 from bench.material import long_form, long_session
 from bench.milp import milp_value
-from kemvo.api.base.house import House
+from kemvo.api.base.workspace import Workspace
 from kemvo.audio.render import render
 from kemvo.core.cues.candidates import candidates
 from kemvo.core.cues.decisions import decide
@@ -123,18 +123,18 @@ def floor(_: Path) -> None:
 
 def scheduling(folder: Path) -> None:
     """Schedule the cues of long sessions; the voice's lengths are known. Then random problems, against HiGHS."""
-    house = House(folder)
-    form_id = house.forms.add(long_form()).id
+    workspace = Workspace(folder)
+    form_id = workspace.forms.add(long_form()).id
     for passes in (1, 2, 4):
         session = long_session(form_id, passes)
-        forms = house.forms_of(session)
+        forms = workspace.forms_of(session)
         timeline = plan(session, forms)
         cues = candidates(timeline, breaths_of(timeline, session, forms), session, forms)
         texts = cues.texts()
         if passes == 1:
-            measured = times(lambda t=texts, s=session: house.clips(s.speech).measure(t), 1)
+            measured = times(lambda t=texts, s=session: workspace.clips(s.speech).measure(t), 1)
             line(f"measure {len(texts)} wordings with the voice, first time", measured)
-        lengths = house.clips(session.speech).measure(texts)
+        lengths = workspace.clips(session.speech).measure(texts)
         wordings = sum(len(c.wordings) for c in (*cues.cues, *cues.joins))
         line(f"decide {len(cues.cues)} cues, {wordings} wordings", times(lambda c=cues, k=lengths: decide(c, k), 7))
         line(
@@ -142,8 +142,8 @@ def scheduling(folder: Path) -> None:
             times(lambda s=session, f=forms: session_plan(s, f), 5),
         )
     with garbage_as_served():
-        desk_edits(house, house.sessions.add(long_session(form_id, 1)).id)
-    house.close()
+        desk_edits(workspace, workspace.sessions.add(long_session(form_id, 1)).id)
+    workspace.close()
     for cues_, wordings in ((20, 3), (60, 3), (200, 3), (600, 4), (1200, 4)):
         talk = dense_talk(cues_, wordings)
         ours = times(lambda t=talk: solve(t), 5)
@@ -189,17 +189,17 @@ def garbage_as_served() -> Iterator[None]:
     gc.set_threshold(*usual)
 
 
-def desk_edits(house: House, id_: str) -> None:
+def desk_edits(workspace: Workspace, id_: str) -> None:
     """A cue of a 108-posture session pinned at the cue desk: from the edit until all is decided anew."""
-    house.measure_all(id_, lambda _: None)
-    stored, practice = house.sessions.get(id_), house.practice_of(id_)[1]
+    workspace.practices.measure_all(id_, lambda _: None)
+    stored, practice = workspace.sessions.get(id_), workspace.practices.practice_of(id_)[1]
     ids = iter([d.cue.id for d in practice.decisions][50:])
 
     def edit() -> None:
         nonlocal stored
         choice = CueChoice(cue=next(ids), pin_ms=-3000)
-        stored = house.sessions.save(id_, stored.version, stored.body.model_copy(update={"cue_choices": (choice,)}))
-        session, made = house.practice_of(id_)
+        stored = workspace.sessions.save(id_, stored.version, stored.body.model_copy(update={"cue_choices": (choice,)}))
+        session, made = workspace.practices.practice_of(id_)
         desk(made, session).model_dump_json()
 
     line(f"pin one of {len(practice.decisions)} cues at the desk", times(edit, 15), "goal <= 150 ms")
@@ -291,8 +291,8 @@ def render_once(folder: str, ending: str, copies: int) -> None:
     """Render `copies` demo sessions in a row and print speed and peak memory of this process."""
     bundle = read_file(demo_files()[-1].read_bytes())
     session = with_pass_ids(bundle.session.model_copy(update={"passes": bundle.session.passes * copies}))
-    house = House(Path(folder))
-    clips = house.clips(session.speech)
+    workspace = Workspace(Path(folder))
+    clips = workspace.clips(session.speech)
     practice = work_out(session, bundle.forms, clips.measure)
     total = practice.heard.total_ms
     (ms,) = times(lambda: render(practice.sounds, total, clips, Path(folder) / f"x.{ending}", ending), 1)

@@ -39,15 +39,15 @@ def demo_folder() -> Path:
 
 
 def _make(folder: Path) -> None:
-    from kemvo.api.base.house import House
+    from kemvo.api.base.workspace import Workspace
     from kemvo.demo.load import fill
 
     folder.mkdir()
     fill(folder)
-    house = House(folder)
-    for session in house.sessions.all():
-        house.practice_of(session.id)
-    house.close()
+    workspace = Workspace(folder)
+    for session in workspace.sessions.all():
+        workspace.practices.practice_of(session.id)
+    workspace.close()
     for made in folder.iterdir():
         if made.is_dir() and not any(made.iterdir()):
             made.rmdir()

@@ -17,7 +17,7 @@ import uvicorn
 from filelock import FileLock, Timeout
 
 from kemvo.api.app import create_app
-from kemvo.api.base.house import House
+from kemvo.api.base.workspace import Workspace
 from kemvo.api.guard.entry import Guard
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.store.tidying import take_away_left_overs
@@ -77,7 +77,7 @@ def serve_folder(folder: Path, host: str, port: int, browser: bool, names: Itera
     address = f"http://{shown}:{listener.getsockname()[1]}"
     known_as = [*names, socket.gethostname(), f"{socket.gethostname()}.local"] if guard else []
     app = create_app(folder, known_as, guard)
-    house: House = app.state.house
+    workspace: Workspace = app.state.workspace
     with suppress(OSError):
         (folder / ADDRESS).write_text(address)
     server = uvicorn.Server(uvicorn.Config(app, log_level="warning", proxy_headers=False))
@@ -85,8 +85,8 @@ def serve_folder(folder: Path, host: str, port: int, browser: bool, names: Itera
     if guard:
         print("Other machines may use it with the passphrase.", flush=True)
     with _told_on_the_terminal():
-        house.database.prepare()
-        with house.database.read():
+        workspace.database.prepare()
+        with workspace.database.read():
             pass
     if browser and _desktop():
         threading.Timer(0.8, webbrowser.open, [address]).start()

@@ -92,7 +92,7 @@ def test_a_session_for_a_class_has_its_room_its_limits_and_its_cautions(client: 
     first = [c for c in desk["cues"] if c["kind"] == "caution" and ".first" in c["id"]]
     assert [c["wish"].rstrip(".") for c in first] == [c.rstrip(".") for c in (STOP, *body["cautions"])]
     assert all(c["start_ms"] is not None for c in first[1:]), "what this class must be told goes before all else"
-    forms = client.app.state.house.forms_of(client.app.state.house.sessions.get("thursday-class").body)  # type: ignore[attr-defined]
+    forms = client.app.state.workspace.forms_of(client.app.state.workspace.sessions.get("thursday-class").body)  # type: ignore[attr-defined]
     assert all(f.room.title == "Small hall" and f.start is None for f in forms.values())
     assert all("sore-knees" in f.who.also and f.who.stature_cm == 190 for f in forms.values())
     # The form itself is as it was, also in a file of the session.
@@ -168,7 +168,7 @@ def test_the_demo_is_made_of_what_ran(taught: TestClient) -> None:
         assert len(book["account"]["lessons"]) == 7
     early = [x for x in taught.get("/api/classes/thursdays/logbook").json()["account"]["lessons"] if x["stopped"]]
     assert len(early) == 1
-    teach(Database(taught.app.state.house.folder / "kemvo.sqlite"), TODAY)  # type: ignore[attr-defined]
+    teach(Database(taught.app.state.workspace.folder / "kemvo.sqlite"), TODAY)  # type: ignore[attr-defined]
     assert len(taught.get("/api/classes").json()) == 2
 
 

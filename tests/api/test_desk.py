@@ -295,7 +295,7 @@ class Slow:
 def test_a_slow_voice_is_estimated_first_and_its_clips_are_kept(tmp_path, demo_client: TestClient) -> None:
     voice = Slow()
     kept = KeptVoice(voice, tmp_path)
-    clips = Clips(kept, demo_client.app.state.house.lengths)
+    clips = Clips(kept, demo_client.app.state.workspace.lengths)
     texts = {"Sit back", "Left heel"}
     guessed = clips.glance(texts)
     assert voice.said == []
@@ -311,7 +311,7 @@ def test_a_slow_voice_is_estimated_first_and_its_clips_are_kept(tmp_path, demo_c
 
 
 def test_lengths_are_estimated_at_first_and_measured_meanwhile(demo_client: TestClient) -> None:
-    with demo_client.app.state.house.database.open() as db:
+    with demo_client.app.state.workspace.database.open() as db:
         db.execute("DELETE FROM speech_length")
     first = demo_client.get(f"{CLASS}/cues").json()
     assert first["estimated"] > 100

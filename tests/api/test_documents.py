@@ -14,7 +14,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from kemvo.api.app import create_app
-from kemvo.api.base.house import House
+from kemvo.api.base.workspace import Workspace
 from kemvo.core.errors import KemvoError
 from kemvo.core.model.form import Form
 from kemvo.store.database import Database, migrations
@@ -169,11 +169,11 @@ def test_the_other_side_of_a_posture(client: TestClient) -> None:
 KILLED = """
 import os, sys
 from pathlib import Path
-from kemvo.api.base.house import House
+from kemvo.api.base.workspace import Workspace
 from kemvo.core.model.form import Form
-house = House(Path(sys.argv[1]))
-first = house.forms.add(Form(title="Nine"))
-house.forms.save(first.id, first.version, Form(title="Ten"))
+workspace = Workspace(Path(sys.argv[1]))
+first = workspace.forms.add(Form(title="Nine"))
+workspace.forms.save(first.id, first.version, Form(title="Ten"))
 print(first.id, flush=True)
 os.kill(os.getpid(), 9)
 """
@@ -182,7 +182,7 @@ os.kill(os.getpid(), 9)
 def test_what_was_answered_is_there_after_the_program_is_killed(tmp_path: Path) -> None:
     killed = subprocess.run([sys.executable, "-c", KILLED, str(tmp_path)], capture_output=True, text=True, check=False)
     assert killed.returncode == -9
-    forms = House(tmp_path).forms
+    forms = Workspace(tmp_path).forms
     now = forms.get(killed.stdout.strip())
     assert (now.body.title, now.version, now.can_undo) == ("Ten", 2, True)
     assert forms.undo(now.id, 2).body.title == "Nine"
@@ -190,9 +190,9 @@ def test_what_was_answered_is_there_after_the_program_is_killed(tmp_path: Path) 
 
 def test_the_file_alone_holds_what_was_saved_a_moment_ago(tmp_path: Path) -> None:
     """A copy of the database's file, made while Kemvo runs: nothing in it waits in the log."""
-    house = House(tmp_path)
-    first = house.forms.add(Form(title="Nine"))
-    house.forms.save(first.id, first.version, Form(title="Ten"))
+    workspace = Workspace(tmp_path)
+    first = workspace.forms.add(Form(title="Nine"))
+    workspace.forms.save(first.id, first.version, Form(title="Ten"))
     copy = tmp_path / "copy" / "kemvo.sqlite"
     copy.parent.mkdir()
     for _ in range(100):
@@ -202,7 +202,7 @@ def test_the_file_alone_holds_what_was_saved_a_moment_ago(tmp_path: Path) -> Non
             break
         time.sleep(0.1)
     assert titles == ["Ten"]
-    house.close()
+    workspace.close()
 
 
 @given(forms)

@@ -10,7 +10,7 @@ from fastapi.testclient import TestClient
 
 import kemvo.core.movement.readings as readings_room
 import kemvo.store.database as database_room
-from kemvo.api.base.house import House
+from kemvo.api.base.workspace import Workspace
 from kemvo.core.facts import Fact
 from kemvo.core.model.form import Form, Movement, Readings, words_key
 from strategies import one_posture
@@ -20,11 +20,11 @@ KICK = Readings(
 )
 
 
-def of_before(house: House) -> str:
+def of_before(workspace: Workspace) -> str:
     """A form as a Kemvo without readings left it, with an earlier version to undo to; its id."""
-    stored = house.forms.add(one_posture(Movement(line="Right foot steps out", left_pct=20, counts=7)))
-    house.forms.save(stored.id, 1, stored.body.model_copy(update={"title": "Later"}))
-    with sqlite3.connect(house.database.path) as db:
+    stored = workspace.forms.add(one_posture(Movement(line="Right foot steps out", left_pct=20, counts=7)))
+    workspace.forms.save(stored.id, 1, stored.body.model_copy(update={"title": "Later"}))
+    with sqlite3.connect(workspace.database.path) as db:
         for number, body in db.execute("SELECT number, body FROM revision").fetchall():
             text = json.dumps(_without(json.loads(zlib.decompress(body))))
             db.execute("UPDATE revision SET body = ? WHERE number = ?", (zlib.compress(text.encode()), number))
@@ -38,36 +38,36 @@ def _without(value: object) -> object:
     return [_without(v) for v in value] if isinstance(value, list) else value
 
 
-def kept(house: House) -> Form:
-    with sqlite3.connect(house.database.path) as db:
+def kept(workspace: Workspace) -> Form:
+    with sqlite3.connect(workspace.database.path) as db:
         return Form.model_validate_json(db.execute("SELECT body FROM document").fetchone()[0])
 
 
 def test_a_form_of_before_is_read_once_when_it_is_opened(tmp_path: Path) -> None:
-    id_ = of_before(House(tmp_path))
-    house = House(tmp_path)
-    assert kept(house).postures()[0].movements[0].read is None
-    opened = house.forms.get(id_)
+    id_ = of_before(Workspace(tmp_path))
+    workspace = Workspace(tmp_path)
+    assert kept(workspace).postures()[0].movements[0].read is None
+    opened = workspace.forms.get(id_)
     m = opened.body.postures()[0].movements[0]
     assert m.read
     assert (m.left_pct, m.counts, opened.version) == (20, 7, 2), "nothing else changes, and no version is made"
-    assert kept(house) == opened.body
+    assert kept(workspace) == opened.body
     with patch.object(readings_room, "read_line", side_effect=AssertionError("read again")):
-        assert House(tmp_path).forms.get(id_).body == opened.body
-        back = house.forms.undo(id_, 2)
+        assert Workspace(tmp_path).forms.get(id_).body == opened.body
+        back = workspace.forms.undo(id_, 2)
     assert back.body.title == ""
     assert back.body.postures()[0].movements[0].read == m.read, "the same words keep what they were read as"
 
 
 def test_a_form_of_before_opens_where_nothing_can_be_written(tmp_path: Path) -> None:
-    id_ = of_before(House(tmp_path))
-    house = House(tmp_path)
-    house.forms.version(id_)
-    with sqlite3.connect(house.database.path) as writer:
+    id_ = of_before(Workspace(tmp_path))
+    workspace = Workspace(tmp_path)
+    workspace.forms.version(id_)
+    with sqlite3.connect(workspace.database.path) as writer:
         writer.execute("BEGIN IMMEDIATE")
         with patch.object(database_room, "WAIT_S", 0.05):
-            assert house.forms.get(id_).body.postures()[0].movements[0].read
-    assert kept(house).postures()[0].movements[0].read is None
+            assert workspace.forms.get(id_).body.postures()[0].movements[0].read
+    assert kept(workspace).postures()[0].movements[0].read is None
 
 
 def test_the_page_is_not_sent_readings_and_need_not_send_them_back(client: TestClient) -> None:

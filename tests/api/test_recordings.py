@@ -9,7 +9,7 @@ from fastapi.testclient import TestClient
 
 from following import ended, made
 from kemvo.api.app import create_app
-from kemvo.api.base.house import House
+from kemvo.api.base.workspace import Workspace
 from kemvo.core.recording.truth import Slips
 from kemvo.film.studio import Studio, film
 from takes import DONE, FORM, FORMS, SESSION
@@ -20,11 +20,15 @@ def take(tmp_path_factory: pytest.TempPathFactory) -> bytes:
     """A film of the small form."""
     folder = tmp_path_factory.mktemp("film")
     path = folder / "take.mp4"
-    house = House(folder)
+    workspace = Workspace(folder)
     film(
-        SESSION, FORMS, house.clips(SESSION.speech), path, Studio(seed=5, size=(128, 96), fps=4, slips=Slips(stops=()))
+        SESSION,
+        FORMS,
+        workspace.clips(SESSION.speech),
+        path,
+        Studio(seed=5, size=(128, 96), fps=4, slips=Slips(stops=())),
     )
-    house.close()
+    workspace.close()
     return path.read_bytes()
 
 

@@ -9,7 +9,7 @@ import numpy as np
 import pytest
 
 from demo_made import demo_copied
-from kemvo.api.base.house import House
+from kemvo.api.base.workspace import Workspace
 from kemvo.audio.speech.clips import LEARNED_FROM, ROOM, Clips
 from kemvo.audio.speech.neural import KeptVoice
 from kemvo.audio.speech.voice import Utterance
@@ -66,25 +66,25 @@ def test_of_a_slow_voice_only_what_is_said_is_spoken_and_what_comes_first_before
 ) -> None:
     demo_copied(tmp_path)
     voice = Slow(pace)
-    monkeypatch.setattr("kemvo.api.base.house.voice_of", lambda choice, folder: voice)
-    house = House(tmp_path)
+    monkeypatch.setattr("kemvo.api.base.workspace.voice_of", lambda choice, folder: voice)
+    workspace = Workspace(tmp_path)
     try:
-        session, glimpse = house.practice_of("thursday-class", wait=False)
+        session, glimpse = workspace.practices.practice_of("thursday-class", wait=False)
         assert voice.spoken == []
         first = glimpse.spoken()[:5]
         shares: list[float] = []
-        house.measure_all("thursday-class", shares.append)
+        workspace.practices.measure_all("thursday-class", shares.append)
         assert sorted(voice.spoken[:5]) == sorted(first)
         assert shares == sorted(shares)
-        _, practice = house.practice_of("thursday-class")
-        assert house.estimated(session, practice) == 0
+        _, practice = workspace.practices.practice_of("thursday-class")
+        assert workspace.practices.estimated(session, practice) == 0
         assert set(practice.spoken()) <= set(voice.spoken)
         assert len(set(voice.spoken)) < len(practice.voiced())
         for d in practice.decisions:
             if d.speaks() and d.end_ms is not None and d.start_ms is not None:
                 assert d.end_ms - d.start_ms == pytest.approx(pace * estimated_ms(d.text, 130), abs=12)
     finally:
-        house.close()
+        workspace.close()
 
 
 def test_a_text_that_is_being_spoken_is_not_spoken_twice(tmp_path: Path) -> None:

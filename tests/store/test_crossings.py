@@ -37,7 +37,7 @@ def test_no_save_that_was_answered_is_lost_while_copies_are_restored(folder: Pat
     refused: set[str] = set()
     over = threading.Event()
     with TestClient(create_app(folder)) as client:
-        back_up(client.app.state.house.database, out)  # type: ignore[attr-defined]
+        back_up(client.app.state.workspace.database, out)  # type: ignore[attr-defined]
         archive = out.read_bytes()
 
         def write(writer: int, id_: str) -> None:
@@ -136,13 +136,13 @@ class Elsewhere:
 
 def test_a_page_from_before_a_restore_writes_over_nothing(folder: Path, tmp_path: Path) -> None:
     with TestClient(create_app(folder)) as client:
-        back_up(client.app.state.house.database, tmp_path / "k.zip")  # type: ignore[attr-defined]
+        back_up(client.app.state.workspace.database, tmp_path / "k.zip")  # type: ignore[attr-defined]
         form = client.get("/api/forms/nine-willows").json()
         later = {**form["body"], "title": "Later"}
         version = client.put("/api/forms/nine-willows", json={"version": form["version"], "body": later}).json()[
             "version"
         ]
-        restore(client.app.state.house.database, tmp_path / "k.zip")  # type: ignore[attr-defined]
+        restore(client.app.state.workspace.database, tmp_path / "k.zip")  # type: ignore[attr-defined]
         for seen in (form["version"], version):
             told = client.put("/api/forms/nine-willows", json={"version": seen, "body": {**later, "title": "Stale"}})
             assert told.status_code == 409

@@ -16,7 +16,7 @@ from starlette.types import Receive, Scope, Send
 
 from kemvo import __version__
 from kemvo.api.base import sound, work
-from kemvo.api.base.house import House
+from kemvo.api.base.workspace import Workspace
 from kemvo.api.classes import book, classes
 from kemvo.api.forms import catalogue, floor, forms, reading, tags
 from kemvo.api.guard import errors
@@ -53,14 +53,14 @@ class PackedForOthers(GZipMiddleware):
 def create_app(folder: Path, names: Iterable[str] = (), guard: Guard | None = None) -> FastAPI:
     """Kemvo on the data in `folder`. `names`: further names it may be asked by. `guard`: the passphrase that other machines
     must enter; without it only this machine may ask."""
-    house = House(folder)
+    workspace = Workspace(folder)
 
     @asynccontextmanager
     async def lifespan(_: FastAPI) -> AsyncIterator[None]:
-        copying = asyncio.create_task(_copy_daily(house))
+        copying = asyncio.create_task(_copy_daily(workspace))
         yield
         copying.cancel()
-        house.close()
+        workspace.close()
 
     app = FastAPI(
         title="Kemvo",
@@ -70,7 +70,7 @@ def create_app(folder: Path, names: Iterable[str] = (), guard: Guard | None = No
         openapi_url="/api/openapi.json",
         redoc_url=None,
     )
-    app.state.house = house
+    app.state.workspace = workspace
     app.add_middleware(PackedForOthers, minimum_size=2000, compresslevel=1)
     if guard is not None:
         app.add_middleware(Entry, guard=guard)
@@ -120,12 +120,12 @@ FIRST_COPY_S, COPY_EVERY_S = 20.0, 1800.0
 """Seconds from the start to the first copy of the day, and between looks whether a new day has begun."""
 
 
-async def _copy_daily(house: House) -> None:
+async def _copy_daily(workspace: Workspace) -> None:
     """Look the data over and make the copy of every day, as long as the server runs."""
     await asyncio.sleep(FIRST_COPY_S)
     while True:
-        if await run_in_threadpool(house.health.look_over) is None:
-            await run_in_threadpool(copy_of_today, house.database)
+        if await run_in_threadpool(workspace.health.look_over) is None:
+            await run_in_threadpool(copy_of_today, workspace.database)
         await asyncio.sleep(COPY_EVERY_S)
 
 

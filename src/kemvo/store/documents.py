@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import json
 import sqlite3
+import uuid
 import zlib
 from collections.abc import Callable, Iterator
 from contextlib import suppress
@@ -22,6 +23,11 @@ T = TypeVar("T", Form, Session, Recording, ClassGroup, Lesson, Course)
 
 MANY: dict[Kind, str] = {"class": "classes"}
 """What several of a kind are called, where it is not the kind with an s."""
+
+
+def new_id() -> str:
+    """A new id for a document."""
+    return uuid.uuid4().hex[:10]
 
 
 class Stored(NamedTuple, Generic[T]):

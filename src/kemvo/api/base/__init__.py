@@ -1,1 +1,1 @@
-"""What all routes have in common: the house, documents and their versions, long work, single sounds."""
+"""What all routes have in common: the workspace, documents and their versions, long work, single sounds."""

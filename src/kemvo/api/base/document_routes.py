@@ -9,7 +9,7 @@ from typing import Any, Generic, NamedTuple
 from fastapi import APIRouter, Response
 
 from kemvo.api.base.documents import DocumentView, Earlier, T, UnreadableView, Version, answer, unreadable_views
-from kemvo.api.base.house import Here, House
+from kemvo.api.base.workspace import Here, Workspace
 from kemvo.store.documents import Documents, Stored
 
 
@@ -17,58 +17,58 @@ class Subject(NamedTuple, Generic[T]):
     """A kind of document: where its documents are, how one is shown, the models of what is shown and of what is written, and what is
     done to a body before it is written (`prepared`, with the body it replaces)."""
 
-    documents: Callable[[House], Documents[T]]
-    view: Callable[[House, Stored[T]], DocumentView[T, Any]]
+    documents: Callable[[Workspace], Documents[T]]
+    view: Callable[[Workspace, Stored[T]], DocumentView[T, Any]]
     shown: type[DocumentView[T, Any]]
     written: type[Version]
-    prepared: Callable[[House, T, T], T] = lambda _, body, before: body
+    prepared: Callable[[Workspace, T, T], T] = lambda _, body, before: body
 
 
 def document_routes(router: APIRouter, subject: Subject[T]) -> None:
     """Add the routes of a kind of document to its router, after those with words of their own in the place of an id."""
     Written = subject.written  # noqa: N806 - a model
 
-    def told(house: House, stored: Stored[T]) -> Response:
-        return answer(subject.view(house, stored))
+    def told(workspace: Workspace, stored: Stored[T]) -> Response:
+        return answer(subject.view(workspace, stored))
 
     @router.get("/unreadable")
-    def unreadable(house: Here) -> list[UnreadableView]:
+    def unreadable(workspace: Here) -> list[UnreadableView]:
         """Those that are here and cannot be read, with their earlier versions."""
-        return unreadable_views(subject.documents(house))
+        return unreadable_views(subject.documents(workspace))
 
     @router.get("/{id_}", response_model=subject.shown)
-    def get_one(house: Here, id_: str) -> Response:
+    def get_one(workspace: Here, id_: str) -> Response:
         """One document with what follows from it."""
-        return told(house, subject.documents(house).get(id_))
+        return told(workspace, subject.documents(workspace).get(id_))
 
     @router.put("/{id_}", response_model=subject.shown)
-    def save(house: Here, id_: str, save: Written) -> Response:  # type: ignore[valid-type]
+    def save(workspace: Here, id_: str, save: Written) -> Response:  # type: ignore[valid-type]
         """Write it. 409 when somebody else wrote since `version`."""
-        documents = subject.documents(house)
-        body = subject.prepared(house, save.body, documents.get(id_).body)  # type: ignore[attr-defined]
-        return told(house, documents.save(id_, save.version, body))  # type: ignore[attr-defined]
+        documents = subject.documents(workspace)
+        body = subject.prepared(workspace, save.body, documents.get(id_).body)  # type: ignore[attr-defined]
+        return told(workspace, documents.save(id_, save.version, body))  # type: ignore[attr-defined]
 
     @router.post("/{id_}/undo", response_model=subject.shown)
-    def undo(house: Here, id_: str, at: Version) -> Response:
+    def undo(workspace: Here, id_: str, at: Version) -> Response:
         """One step back."""
-        return told(house, subject.documents(house).undo(id_, at.version))
+        return told(workspace, subject.documents(workspace).undo(id_, at.version))
 
     @router.post("/{id_}/redo", response_model=subject.shown)
-    def redo(house: Here, id_: str, at: Version) -> Response:
+    def redo(workspace: Here, id_: str, at: Version) -> Response:
         """One step forward again."""
-        return told(house, subject.documents(house).redo(id_, at.version))
+        return told(workspace, subject.documents(workspace).redo(id_, at.version))
 
     @router.post("/{id_}/go-back", response_model=subject.shown)
-    def go_back(house: Here, id_: str, to: Earlier) -> Response:
+    def go_back(workspace: Here, id_: str, to: Earlier) -> Response:
         """Make an earlier version the present one."""
-        return told(house, subject.documents(house).go_back(id_, to.number))
+        return told(workspace, subject.documents(workspace).go_back(id_, to.number))
 
     @router.delete("/{id_}", response_model=subject.shown)
-    def remove(house: Here, id_: str) -> Response:
+    def remove(workspace: Here, id_: str) -> Response:
         """Put it out of sight; it can be brought back."""
-        return told(house, subject.documents(house).remove(id_))
+        return told(workspace, subject.documents(workspace).remove(id_))
 
     @router.post("/{id_}/bring-back", response_model=subject.shown)
-    def bring_back(house: Here, id_: str) -> Response:
+    def bring_back(workspace: Here, id_: str) -> Response:
         """Bring it back."""
-        return told(house, subject.documents(house).bring_back(id_))
+        return told(workspace, subject.documents(workspace).bring_back(id_))

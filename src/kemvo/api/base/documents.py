@@ -12,14 +12,14 @@ from urllib.parse import quote
 from fastapi import Response, UploadFile
 from pydantic import BaseModel, Field
 
-from kemvo.api.base.house import House, new_id
+from kemvo.api.base.workspace import Workspace
 from kemvo.core.errors import Problem
 from kemvo.core.model.form import Form
 from kemvo.core.model.session import Session
 from kemvo.core.progress.model import ClassGroup, Course, Lesson
 from kemvo.core.recording.model import Recording
 from kemvo.formats.text import MOST_TEXT_BYTES, bounded, too_large
-from kemvo.store.documents import Documents
+from kemvo.store.documents import Documents, new_id
 
 T = TypeVar("T", Form, Session, Recording, ClassGroup, Lesson, Course)
 D = TypeVar("D")
@@ -90,10 +90,10 @@ def file_text(file: UploadFile, most: int = MOST_TEXT_BYTES) -> bytes:
 
 
 @contextmanager
-def received(house: House, file: UploadFile, most: int, mend: str) -> Iterator[Path]:
+def received(workspace: Workspace, file: UploadFile, most: int, mend: str) -> Iterator[Path]:
     """An opened file in the data folder, for as long as the block lasts or until it is moved. Raises KemvoError when it is
     too large."""
-    path = house.incoming / new_id()
+    path = workspace.incoming / new_id()
     try:
         with path.open("wb") as out:
             shutil.copyfileobj(file.file, out, 1 << 20)

@@ -10,7 +10,7 @@ import soundfile
 from fastapi import APIRouter, Query, Response
 from pydantic import BaseModel
 
-from kemvo.api.base.house import Here
+from kemvo.api.base.workspace import Here
 from kemvo.audio.render import samples_of
 from kemvo.audio.speech.voices import voices
 from kemvo.audio.tones import RATE
@@ -67,12 +67,12 @@ class Choices(BaseModel):
 
 
 @router.get("/choices")
-def choices(house: Here) -> Choices:
+def choices(workspace: Here) -> Choices:
     """The voices, facings and voice levels there are."""
     return Choices(
-        voices=[VoiceChoice(engine=e, id=v.id, title=v.title) for e, v in voices(house.folder)],
+        voices=[VoiceChoice(engine=e, id=v.id, title=v.title) for e, v in voices(workspace.folder)],
         backgrounds=[Choice(id=k, title=v) for k, v in BACKGROUNDS.items()],
-        brought=[Choice(id=b.id, title=b.name) for b in house.brought.all()],
+        brought=[Choice(id=b.id, title=b.name) for b in workspace.brought.all()],
         facings=[Choice(id=f.id, title=f.title) for f in FACINGS.values()],
         voice_levels=[Choice(id=v.id, title=v.title) for v in VOICES.values()],
         kinds=[
@@ -104,7 +104,7 @@ def choices(house: Here) -> Choices:
 
 @router.get("/sound/speech.wav", response_class=Response)
 def speech(
-    house: Here,
+    workspace: Here,
     text: Annotated[str, Query(min_length=1, max_length=2000)],
     voice: str = "en-gb",
     wpm: Annotated[int, Query(ge=80, le=300, description="Words a minute.")] = 130,
@@ -112,20 +112,20 @@ def speech(
     takes: bool = True,
 ) -> Response:
     """A spoken text as WAV."""
-    clips = house.clips(SpeechChoice(engine=engine, voice=voice, wpm=wpm, takes=takes))
+    clips = workspace.clips(SpeechChoice(engine=engine, voice=voice, wpm=wpm, takes=takes))
     return wav(samples_of(Sound(0, 0, "speech", text), clips), keep=not takes)
 
 
 @router.get("/sound/{kind}.wav", response_class=Response)
 def tone(
-    house: Here, kind: Literal["breath-in", "breath-out", "chime"], ms: Annotated[int, Query(ge=0, le=600_000)]
+    workspace: Here, kind: Literal["breath-in", "breath-out", "chime"], ms: Annotated[int, Query(ge=0, le=600_000)]
 ) -> Response:
     """A breath tone or a chime of `ms` milliseconds as WAV."""
-    return wav(samples_of(Sound(0, ms, kind), house.clips(SpeechChoice())))
+    return wav(samples_of(Sound(0, ms, kind), workspace.clips(SpeechChoice())))
 
 
 def wav(samples: np.ndarray, keep: bool = True) -> Response:
-    """Samples at the house's rate as a WAV file. `keep`: it never changes."""
+    """Samples at Kemvo's own rate as a WAV file. `keep`: it never changes."""
     out = io.BytesIO()
     soundfile.write(out, samples, RATE, format="WAV", subtype="PCM_16")
     return Response(out.getvalue(), media_type="audio/wav", headers=KEEP if keep else {"Cache-Control": "no-cache"})

@@ -10,7 +10,7 @@ from fastapi import APIRouter
 from fastapi.responses import FileResponse, StreamingResponse
 from pydantic import BaseModel
 
-from kemvo.api.base.house import Here
+from kemvo.api.base.workspace import Here
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.jobs import ENDED, Job, JobState
 
@@ -55,21 +55,21 @@ def job_view(job: Job) -> JobView:
 
 
 @router.get("")
-def list_jobs(house: Here, about: str = "") -> list[JobView]:
+def list_jobs(workspace: Here, about: str = "") -> list[JobView]:
     """The work whose end somebody waits for, newest first: what makes a file or brings one in. `about`: only for this document."""
-    return [job_view(j) for j in house.jobs.known() if not j.quiet and (not about or j.about[0] == about)]
+    return [job_view(j) for j in workspace.jobs.known() if not j.quiet and (not about or j.about[0] == about)]
 
 
 @router.get("/{id_}")
-def get_job(house: Here, id_: str) -> JobView:
+def get_job(workspace: Here, id_: str) -> JobView:
     """A job as it stands."""
-    return job_view(house.jobs.get(id_))
+    return job_view(workspace.jobs.get(id_))
 
 
 @router.get("/{id_}/events", response_class=StreamingResponse)
-def job_events(house: Here, id_: str) -> StreamingResponse:
+def job_events(workspace: Here, id_: str) -> StreamingResponse:
     """The job as server-sent events, until it has ended."""
-    job = house.jobs.get(id_)
+    job = workspace.jobs.get(id_)
 
     async def events() -> AsyncIterator[str]:
         last = ""
@@ -86,19 +86,19 @@ def job_events(house: Here, id_: str) -> StreamingResponse:
 
 
 @router.delete("/{id_}")
-def cancel_job(house: Here, id_: str) -> JobView:
+def cancel_job(workspace: Here, id_: str) -> JobView:
     """Ask a job to stop."""
-    return job_view(house.jobs.cancel(id_))
+    return job_view(workspace.jobs.cancel(id_))
 
 
 @router.get("/{id_}/result", response_class=FileResponse)
-def job_result(house: Here, id_: str) -> FileResponse:
+def job_result(workspace: Here, id_: str) -> FileResponse:
     """The file a job made."""
-    job = house.jobs.get(id_)
+    job = workspace.jobs.get(id_)
     if job.state != "done" or job.result is None or not job.result.exists():
         raise KemvoError(
             Problem(what="This file is not ready.", mend="Wait until the work is done, or start it again.")
         )
     if job.about[0]:
-        house.happened.put("saved")
+        workspace.happened.put("saved")
     return FileResponse(job.result, media_type=job.media_type, filename=job.filename)

@@ -11,8 +11,8 @@ from pydantic import BaseModel, Field
 
 from kemvo.api.base.document_routes import Subject, document_routes
 from kemvo.api.base.documents import DocumentView, Version, answer
-from kemvo.api.base.house import Here, House
 from kemvo.api.base.sound import Choice
+from kemvo.api.base.workspace import Here, Workspace
 from kemvo.api.classes.logbook import AS_LAST, Book, form_of
 from kemvo.core.model.session import Forms
 from kemvo.core.progress.account import HowFar
@@ -44,29 +44,29 @@ class CourseView(DocumentView[Course, CoursePlan]):
     """A course worked out as of today."""
 
 
-def class_view(house: House, stored: Stored[ClassGroup]) -> ClassView:
+def class_view(workspace: Workspace, stored: Stored[ClassGroup]) -> ClassView:
     """A stored class with what follows from it."""
     return ClassView.model_construct(**stored._asdict(), derived=class_sheet(stored.body))
 
 
-def lesson_view(house: House, stored: Stored[Lesson]) -> LessonView:
+def lesson_view(workspace: Workspace, stored: Stored[Lesson]) -> LessonView:
     """A stored lesson with what follows from it."""
     return LessonView.model_construct(
-        **stored._asdict(), derived=lesson_sheet(stored.body, _forms_of(house, stored.body))
+        **stored._asdict(), derived=lesson_sheet(stored.body, _forms_of(workspace, stored.body))
     )
 
 
-def course_view(house: House, stored: Stored[Course]) -> CourseView:
+def course_view(workspace: Workspace, stored: Stored[Course]) -> CourseView:
     """A stored course, worked out as of today."""
-    return CourseView.model_construct(**stored._asdict(), derived=Book(house).course(stored.body))
+    return CourseView.model_construct(**stored._asdict(), derived=Book(workspace).course(stored.body))
 
 
-def _forms_of(house: House, lesson: Lesson) -> Forms:
+def _forms_of(workspace: Workspace, lesson: Lesson) -> Forms:
     """The forms of a lesson, and the one its class learns."""
     ids = dict.fromkeys(p.form_id for p in lesson.parts if p.form_id)
     with suppress(NotThere, CannotBeRead):
-        ids.setdefault(house.classes.get(lesson.class_id).body.form_id)
-    found = {id_: form_of(house, id_) for id_ in ids if id_}
+        ids.setdefault(workspace.classes.get(lesson.class_id).body.form_id)
+    found = {id_: form_of(workspace, id_) for id_ in ids if id_}
     return {id_: form for id_, form in found.items() if form is not None}
 
 
@@ -91,9 +91,9 @@ class ClassTables(BaseModel):
 
 
 @router.get("/tables")
-def class_tables(house: Here) -> ClassTables:
+def class_tables(workspace: Here) -> ClassTables:
     """What the pages of a class let one choose."""
-    patterns = [Choice(id=p.id, title=p.title) for p in (*PATTERNS.values(), *house.own_patterns.all())]
+    patterns = [Choice(id=p.id, title=p.title) for p in (*PATTERNS.values(), *workspace.own_patterns.all())]
     return ClassTables(
         days=list(WEEKDAYS),
         levels=[Choice(id=r.id, title=r.title) for r in LEVELS.values()],
@@ -135,24 +135,26 @@ class KeptRow(BaseModel):
     used_in: tuple[str, ...] = ()
 
 
-def _class_row(house: House, s: Stored[ClassGroup]) -> KeptRow:
-    book = Book(house)
-    used = [f"the session {x.body.title or 'without a title'}" for x in house.sessions.all() if x.body.class_id == s.id]
+def _class_row(workspace: Workspace, s: Stored[ClassGroup]) -> KeptRow:
+    book = Book(workspace)
+    used = [
+        f"the session {x.body.title or 'without a title'}" for x in workspace.sessions.all() if x.body.class_id == s.id
+    ]
     return KeptRow(
         id=s.id, title=s.body.title, saved=s.saved, line=when_words(s.body), day=book.next_day(s.id),
-        how_far=book.account(s.id).how_far if form_of(house, s.body.form_id) else None, used_in=tuple(used[:6]),
+        how_far=book.account(s.id).how_far if form_of(workspace, s.body.form_id) else None, used_in=tuple(used[:6]),
     )  # fmt: skip
 
 
-def _lesson_row(house: House, s: Stored[Lesson]) -> KeptRow:
+def _lesson_row(workspace: Workspace, s: Stored[Lesson]) -> KeptRow:
     minutes = round(s.body.ms() / 60_000)
     return KeptRow(
         id=s.id, title=s.body.title, saved=s.saved, line=f"{minutes} minutes", class_id=s.body.class_id, day=s.body.day
     )
 
 
-def _course_row(house: House, s: Stored[Course]) -> KeptRow:
-    says = Book(house).course(s.body).says
+def _course_row(workspace: Workspace, s: Stored[Course]) -> KeptRow:
+    says = Book(workspace).course(s.body).says
     return KeptRow(id=s.id, title=s.body.title, saved=s.saved, line=says, class_id=s.body.class_id, day=s.body.starts)
 
 
@@ -161,41 +163,41 @@ Removed = Annotated[bool, Query(description="Those that were put away.")]
 
 
 @router.get("")
-def list_classes(house: Here, removed: Removed = False) -> list[KeptRow]:
+def list_classes(workspace: Here, removed: Removed = False) -> list[KeptRow]:
     """All classes, last saved first."""
-    return [_class_row(house, s) for s in house.classes.all(removed)]
+    return [_class_row(workspace, s) for s in workspace.classes.all(removed)]
 
 
 @lessons.get("")
-def list_lessons(house: Here, class_id: OfClass = "", removed: Removed = False) -> list[KeptRow]:
+def list_lessons(workspace: Here, class_id: OfClass = "", removed: Removed = False) -> list[KeptRow]:
     """All lessons, last saved first."""
-    return [_lesson_row(house, s) for s in house.lessons.all(removed) if class_id in ("", s.body.class_id)]
+    return [_lesson_row(workspace, s) for s in workspace.lessons.all(removed) if class_id in ("", s.body.class_id)]
 
 
 @courses.get("")
-def list_courses(house: Here, class_id: OfClass = "", removed: Removed = False) -> list[KeptRow]:
+def list_courses(workspace: Here, class_id: OfClass = "", removed: Removed = False) -> list[KeptRow]:
     """All courses, last saved first."""
-    return [_course_row(house, s) for s in house.courses.all(removed) if class_id in ("", s.body.class_id)]
+    return [_course_row(workspace, s) for s in workspace.courses.all(removed) if class_id in ("", s.body.class_id)]
 
 
 @router.post("", status_code=201, response_model=ClassView)
-def new_class(house: Here, body: ClassGroup) -> Response:
+def new_class(workspace: Here, body: ClassGroup) -> Response:
     """A new class."""
-    return answer(class_view(house, house.classes.add(body)), 201)
+    return answer(class_view(workspace, workspace.classes.add(body)), 201)
 
 
 @lessons.post("", status_code=201, response_model=LessonView)
-def new_lesson(house: Here, body: Lesson) -> Response:
+def new_lesson(workspace: Here, body: Lesson) -> Response:
     """A new lesson of a class that is here."""
-    house.classes.get(body.class_id)
-    return answer(lesson_view(house, house.lessons.add(with_point_ids(body))), 201)
+    workspace.classes.get(body.class_id)
+    return answer(lesson_view(workspace, workspace.lessons.add(with_point_ids(body))), 201)
 
 
 @courses.post("", status_code=201, response_model=CourseView)
-def new_course(house: Here, body: Course) -> Response:
+def new_course(workspace: Here, body: Course) -> Response:
     """A new course of a class that is here."""
-    house.classes.get(body.class_id)
-    return answer(course_view(house, house.courses.add(body)), 201)
+    workspace.classes.get(body.class_id)
+    return answer(course_view(workspace, workspace.courses.add(body)), 201)
 
 
 class StretchDone(Version):
@@ -207,18 +209,24 @@ class StretchDone(Version):
 
 
 @lessons.post("/{id_}/stretch")
-def add_stretch(house: Here, id_: str, stretch: StretchDone) -> LessonView:
+def add_stretch(workspace: Here, id_: str, stretch: StretchDone) -> LessonView:
     """A stretch of postures written down at once. 409 when somebody else wrote since `version`."""
-    lesson = house.lessons.get(id_).body
-    choices = lesson_sheet(lesson, _forms_of(house, lesson)).choices
+    lesson = workspace.lessons.get(id_).body
+    choices = lesson_sheet(lesson, _forms_of(workspace, lesson)).choices
     order = [Done(c.form_id, c.posture_id, c.title) for c in choices]
     made = with_stretch(lesson, order, stretch.first, stretch.last, stretch.ms)
-    return lesson_view(house, house.lessons.save(id_, stretch.version, made))
+    return lesson_view(workspace, workspace.lessons.save(id_, stretch.version, made))
 
 
-document_routes(router, Subject(lambda house: house.classes, class_view, ClassView, ClassSave))
+document_routes(router, Subject(lambda workspace: workspace.classes, class_view, ClassView, ClassSave))
 document_routes(
     lessons,
-    Subject(lambda house: house.lessons, lesson_view, LessonView, LessonSave, lambda _, body, __: with_point_ids(body)),
+    Subject(
+        lambda workspace: workspace.lessons,
+        lesson_view,
+        LessonView,
+        LessonSave,
+        lambda _, body, __: with_point_ids(body),
+    ),
 )
-document_routes(courses, Subject(lambda house: house.courses, course_view, CourseView, CourseSave))
+document_routes(courses, Subject(lambda workspace: workspace.courses, course_view, CourseView, CourseSave))

@@ -5,7 +5,7 @@ from __future__ import annotations
 from datetime import UTC, date, datetime
 from functools import cached_property
 
-from kemvo.api.base.house import House
+from kemvo.api.base.workspace import Workspace
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.lesson.lesson import as_pattern
 from kemvo.core.model.form import Form
@@ -29,10 +29,10 @@ def now_of(group: ClassGroup) -> datetime:
     return datetime.now(UTC).astimezone(zone_of(group))
 
 
-def form_of(house: House, id_: str) -> Form | None:
+def form_of(workspace: Workspace, id_: str) -> Form | None:
     """A form, if it is here."""
     try:
-        return house.forms.get(id_).body if id_ else None
+        return workspace.forms.get(id_).body if id_ else None
     except (NotThere, CannotBeRead):
         return None
 
@@ -40,8 +40,8 @@ def form_of(house: House, id_: str) -> Form | None:
 class Book:
     """The lessons, accounts and courses of all classes while one request is answered: each is worked out once."""
 
-    def __init__(self, house: House) -> None:
-        self.house = house
+    def __init__(self, workspace: Workspace) -> None:
+        self.workspace = workspace
         self._ran: dict[str, FoundLessons] = {}
         self._lessons: dict[str, list[Dated]] = {}
         self._accounts: dict[tuple[str, str], ClassAccount] = {}
@@ -49,23 +49,23 @@ class Book:
     @cached_property
     def _written(self) -> dict[str, list[Dated]]:
         found: dict[str, list[Dated]] = {}
-        for s in self.house.lessons.all():
+        for s in self.workspace.lessons.all():
             found.setdefault(s.body.class_id, []).append(Dated(s.id, s.body))
         return found
 
     @cached_property
     def _courses(self) -> list[Course]:
-        return [c.body for c in self.house.courses.all()]
+        return [c.body for c in self.workspace.courses.all()]
 
     def group(self, id_: str) -> ClassGroup:
         """A class. Raises NotThere."""
-        return self.house.classes.get(id_).body
+        return self.workspace.classes.get(id_).body
 
     def ran(self, id_: str) -> FoundLessons:
         """What ran for a class and was not written down yet."""
         if id_ not in self._ran:
             runs = [
-                Ran(r.id, r.session, r.title, r.began, r.planned_ms, r.parts) for r in self.house.runs.of_class(id_)
+                Ran(r.id, r.session, r.title, r.began, r.planned_ms, r.parts) for r in self.workspace.runs.of_class(id_)
             ]
             written = [x.lesson for x in self._written.get(id_, ())]
             self._ran[id_] = found_lessons(runs, self.group(id_), id_, written)
@@ -87,7 +87,7 @@ class Book:
         """The account of a class with a form, the one it learns where none is named. Raises KemvoError where there is none."""
         group = self.group(id_)
         of = form_id or group.form_id
-        form = form_of(self.house, of)
+        form = form_of(self.workspace, of)
         if form is None:
             raise KemvoError(
                 Problem(
@@ -109,10 +109,10 @@ class Book:
         group = self.group(course.class_id)
         form_id = course.form_id or group.form_id
         made = self.account(course.class_id, form_id)
-        form = self.house.forms.get(form_id).body
-        earlier = [(s.id, self.lessons(s.id)) for s in self.house.classes.all()]
+        form = self.workspace.forms.get(form_id).body
+        earlier = [(s.id, self.lessons(s.id)) for s in self.workspace.classes.all()]
         teach = teaching_minutes(form, course.level or group.level, earlier, form_id)
-        fixed = fixed_minutes(pattern_of(self.house, course.class_id, group))
+        fixed = fixed_minutes(pattern_of(self.workspace, course.class_id, group))
         today = now_of(group).date()
         return course_plan(course, group, form, made, self.lessons(course.class_id), teach, fixed, today)
 
@@ -137,13 +137,13 @@ class Book:
         return next_day(group, self.courses(id_), written, now_of(group))
 
 
-def pattern_of(house: House, class_id: str, group: ClassGroup) -> PatternRow:
+def pattern_of(workspace: Workspace, class_id: str, group: ClassGroup) -> PatternRow:
     """The pattern of a class's lessons; where it is to be as the last lesson was, and there was none, the usual one."""
     if group.pattern == AS_LAST:
-        sessions = [s.body for s in house.sessions.all() if s.body.class_id == class_id and s.body.passes]
+        sessions = [s.body for s in workspace.sessions.all() if s.body.class_id == class_id and s.body.passes]
         dated_ = sorted((s for s in sessions if s.day), key=lambda s: str(s.day))
         last = (dated_ or sessions)[-1:]
         if last:
             return as_pattern(last[0], last[0].title)
-    own = next((p for p in house.own_patterns.all() if p.id == group.pattern), None)
+    own = next((p for p in workspace.own_patterns.all() if p.id == group.pattern), None)
     return own or PATTERNS.get(group.pattern) or next(iter(PATTERNS.values()))

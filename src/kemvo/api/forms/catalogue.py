@@ -8,7 +8,7 @@ from fastapi import APIRouter, Query, Response, UploadFile
 from pydantic import BaseModel, Field
 
 from kemvo.api.base.documents import download, file_text
-from kemvo.api.base.house import Here, House
+from kemvo.api.base.workspace import Here, Workspace
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.catalogue import Entry, slug, suggestions
 from kemvo.core.model.form import Posture
@@ -37,18 +37,18 @@ class Suggestion(BaseModel):
 
 @router.get("")
 def catalogue(
-    house: Here,
+    workspace: Here,
     letters: Annotated[str, Query(max_length=80)] = "",
     most: Annotated[int, Query(ge=1, le=2000)] = 6,
 ) -> list[Suggestion]:
     """The postures that a few letters can stand for; without letters, the whole catalogue."""
-    entries = house.catalogue()
+    entries = workspace.catalogue()
     found = suggestions(entries, letters, most) if letters.strip() else list(entries)[:most]
-    return _suggestions(house, found)
+    return _suggestions(workspace, found)
 
 
-def _suggestions(house: House, entries: list[Entry]) -> list[Suggestion]:
-    own = {e.id for e in house.own_postures.all()}
+def _suggestions(workspace: Workspace, entries: list[Entry]) -> list[Suggestion]:
+    own = {e.id for e in workspace.own_postures.all()}
     shipped = {e.id for e in shipped_catalogue()}
     other: Side = "R"
     return [
@@ -81,31 +81,31 @@ class Keeping(BaseModel):
 
 
 @router.post("", status_code=201)
-def keep_posture(house: Here, keeping: Keeping) -> Suggestion:
+def keep_posture(workspace: Here, keeping: Keeping) -> Suggestion:
     """Keep a posture as one's own; of the same name as one of the catalogue's, it goes before that."""
     posture = keeping.posture
     if not posture.name.strip():
         raise KemvoError(Problem(what="A posture that is kept needs a name.", mend="Give it one first."))
-    id_ = keeping.id or house.names().resolve(posture.name) or slug(posture.name)
-    entry = house.keep(posture, id_)
-    return _suggestions(house, [entry])[0]
+    id_ = keeping.id or workspace.names().resolve(posture.name) or slug(posture.name)
+    entry = workspace.keep(posture, id_)
+    return _suggestions(workspace, [entry])[0]
 
 
 @router.delete("/{id_}")
-def put_posture_away(house: Here, id_: str) -> list[Suggestion]:
+def put_posture_away(workspace: Here, id_: str) -> list[Suggestion]:
     """Let an own posture go; what the catalogue has under its id counts again. Answers with the own ones left."""
-    house.put_away(id_)
-    return _suggestions(house, list(house.own_postures.all()))
+    workspace.put_away(id_)
+    return _suggestions(workspace, list(workspace.own_postures.all()))
 
 
 @router.get("/file")
-def own_postures_file(house: Here) -> Response:
+def own_postures_file(workspace: Here) -> Response:
     """The own postures as a catalogue file."""
-    return download(write_catalogue(house.own_postures.all()), "own postures", "catalogue.json", "application/json")
+    return download(write_catalogue(workspace.own_postures.all()), "own postures", "catalogue.json", "application/json")
 
 
 @router.post("/file", status_code=201)
-def open_catalogue(house: Here, file: UploadFile) -> list[Suggestion]:
+def open_catalogue(workspace: Here, file: UploadFile) -> list[Suggestion]:
     """Postures of a catalogue file (TOML or JSON), kept as own ones."""
     name = file.filename or ""
     data = file_text(file)
@@ -115,5 +115,5 @@ def open_catalogue(house: Here, file: UploadFile) -> list[Suggestion]:
         raise KemvoError(
             Problem(what="This file is not text.", where=name, mend="Choose a .json or .toml file.")
         ) from None
-    house.keep_all(entries)
-    return _suggestions(house, list(entries))
+    workspace.keep_all(entries)
+    return _suggestions(workspace, list(entries))

@@ -8,7 +8,7 @@ from fastapi import APIRouter, Query, Response
 from pydantic import BaseModel, Field
 
 from kemvo.api.base.documents import Version, answer
-from kemvo.api.base.house import Here
+from kemvo.api.base.workspace import Here
 from kemvo.api.forms.forms import FormView, view
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.floor.closing import Closing, closings
@@ -54,10 +54,10 @@ def tables() -> Tables:
 
 
 @router.get("/rooms")
-def rooms(house: Here) -> list[Room]:
+def rooms(workspace: Here) -> list[Room]:
     """The rooms of all forms, each once, those used last first."""
     found: list[Room] = []
-    for stored in house.forms.all():
+    for stored in workspace.forms.all():
         if stored.body.room and stored.body.room not in found:
             found.append(stored.body.room)
     return found
@@ -70,29 +70,29 @@ def new_camera(room: Room) -> Camera:
 
 
 @router.get("/forms/{id_}/stances")
-def stances_of(house: Here, id_: str) -> list[SchoolStance]:
+def stances_of(workspace: Here, id_: str) -> list[SchoolStance]:
     """All stances as this form's school, and what the instructor has otherwise, make them."""
-    manner = house.forms.get(id_).body.manner
+    manner = workspace.forms.get(id_).body.manner
     return [stance_of_school(stance, manner) for stance in STANCES]
 
 
 @router.get("/forms/{id_}/standing")
-def where_to_stand(house: Here, id_: str, facings: Facings = "four") -> Standing:
+def where_to_stand(workspace: Here, id_: str, facings: Facings = "four") -> Standing:
     """Where to begin a form in its room and which way to face, so that it fits."""
-    return standing(house.forms.get(id_).body, facings)
+    return standing(workspace.forms.get(id_).body, facings)
 
 
 @router.get("/forms/{id_}/closings")
-def what_closes(house: Here, id_: str) -> list[Closing]:
+def what_closes(workspace: Here, id_: str) -> list[Closing]:
     """Steps (one, or two together) that, done differently, would let the form end on its mark."""
-    form = house.forms.get(id_).body
+    form = workspace.forms.get(id_).body
     return closings(form, seen(form).trace)
 
 
 @router.get("/forms/{id_}/mends")
-def mends_of(house: Here, id_: str, finding: Annotated[str, Query(max_length=200)]) -> list[str]:
+def mends_of(workspace: Here, id_: str, finding: Annotated[str, Query(max_length=200)]) -> list[str]:
     """The mends of a finding, in words, the smallest change first."""
-    return [m.says for m in mends(house.forms.get(id_).body, finding)]
+    return [m.says for m in mends(workspace.forms.get(id_).body, finding)]
 
 
 class Mending(Version):
@@ -103,9 +103,9 @@ class Mending(Version):
 
 
 @router.post("/forms/{id_}/mends", response_model=FormView)
-def mend_form(house: Here, id_: str, mending: Mending) -> Response:
+def mend_form(workspace: Here, id_: str, mending: Mending) -> Response:
     """Apply a mend: the form is saved with it. 409 when somebody else wrote since `version`."""
-    found = mends(house.forms.get(id_).body, mending.finding)
+    found = mends(workspace.forms.get(id_).body, mending.finding)
     if mending.no >= len(found):
         raise KemvoError(
             Problem(
@@ -113,4 +113,4 @@ def mend_form(house: Here, id_: str, mending: Mending) -> Response:
                 mend="Look at the read-through again; the form has changed.",
             )
         )
-    return answer(view(house.forms.save(id_, mending.version, found[mending.no].form)))
+    return answer(view(workspace.forms.save(id_, mending.version, found[mending.no].form)))

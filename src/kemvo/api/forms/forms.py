@@ -14,7 +14,7 @@ from kemvo.api.base.documents import (
     download,
     file_text,
 )
-from kemvo.api.base.house import Here, House
+from kemvo.api.base.workspace import Here, Workspace
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.form import Form, Movement, Posture, Section, with_ids
 from kemvo.core.model.mirror import mirror_form, mirror_posture
@@ -74,20 +74,20 @@ def starter(title: str = "New form") -> Form:
     )
 
 
-def _unused(house: House, title: str) -> str:
+def _unused(workspace: Workspace, title: str) -> str:
     """A title that no form has yet: "New form", "New form 2"."""
-    taken = {s.body.title for s in house.forms.all()}
+    taken = {s.body.title for s in workspace.forms.all()}
     return next(t for t in (title, *(f"{title} {n}" for n in range(2, len(taken) + 3))) if t not in taken)
 
 
 @router.get("")
-def list_forms(house: Here, removed: bool = False) -> list[FormRow]:
+def list_forms(workspace: Here, removed: bool = False) -> list[FormRow]:
     """All forms, last saved first; with `removed`, the removed ones."""
     used: dict[str, list[str]] = {}
-    for session in house.sessions.all():
+    for session in workspace.sessions.all():
         for form_id in dict.fromkeys(p.part.form_id for p in session.body.passes if p.part.form_id):
             used.setdefault(form_id, []).append(session.body.title or "Untitled session")
-    return [_row(stored, used.get(stored.id, [])) for stored in house.forms.all(removed)]
+    return [_row(stored, used.get(stored.id, [])) for stored in workspace.forms.all(removed)]
 
 
 def _row(stored: Stored[Form], used_in: list[str]) -> FormRow:
@@ -112,17 +112,19 @@ def _row(stored: Stored[Form], used_in: list[str]) -> FormRow:
 
 
 @router.post("", status_code=201, response_model_exclude=READINGS)
-def new_form(house: Here, form: Form | None = None) -> FormView:
+def new_form(workspace: Here, form: Form | None = None) -> FormView:
     """A new form; without a body, an empty one to type into."""
     return view(
-        house.forms.add(
-            with_typed_read(with_ids(form or begun_form(starter(_unused(house, "New form")), house.begins_with())))
+        workspace.forms.add(
+            with_typed_read(
+                with_ids(form or begun_form(starter(_unused(workspace, "New form")), workspace.begins_with()))
+            )
         )
     )
 
 
 @router.post("/file", status_code=201, response_model_exclude=READINGS)
-def open_form(house: Here, file: UploadFile) -> FormView:
+def open_form(workspace: Here, file: UploadFile) -> FormView:
     """A form from a file that Kemvo saved."""
     bundle = read_file(file_text(file), file.filename or "")
     if bundle.session is not None:
@@ -133,7 +135,7 @@ def open_form(house: Here, file: UploadFile) -> FormView:
                 mend="Open it on the page of sessions.",
             )
         )
-    return view(house.forms.add(bundle.form()))
+    return view(workspace.forms.add(bundle.form()))
 
 
 class ReadAgain(BaseModel):
@@ -151,18 +153,18 @@ class ReadAgainNow(Version):
 
 
 @router.get("/{id_}/read-again")
-def reading_again(house: Here, id_: str, movement: str = "") -> ReadAgain:
+def reading_again(workspace: Here, id_: str, movement: str = "") -> ReadAgain:
     """What would be read otherwise if the form's words, or one movement's, were read again. Nothing is changed."""
-    form = house.forms.get(id_).body
+    form = workspace.forms.get(id_).body
     earlier = read_earlier(form)
     return ReadAgain(changes=read_again(form, movement)[1] if earlier else [], earlier=earlier)
 
 
 @router.post("/{id_}/read-again", response_model=FormView)
-def read_form_again(house: Here, id_: str, wish: ReadAgainNow) -> Response:
+def read_form_again(workspace: Here, id_: str, wish: ReadAgainNow) -> Response:
     """Read the words again; one step to undo. 409 when somebody else wrote since `version`."""
-    form, _ = read_again(house.forms.get(id_).body, wish.movement)
-    return answer(view(house.forms.save(id_, wish.version, form)))
+    form, _ = read_again(workspace.forms.get(id_).body, wish.movement)
+    return answer(view(workspace.forms.save(id_, wish.version, form)))
 
 
 class ToFill(Version):
@@ -172,42 +174,44 @@ class ToFill(Version):
 
 
 @router.get("/{id_}/fill")
-def fillings_of(house: Here, id_: str) -> tuple[Filling, ...]:
+def fillings_of(workspace: Here, id_: str) -> tuple[Filling, ...]:
     """What the catalogue would put into the postures that have only a name. Nothing is changed."""
-    return fillings(house.forms.get(id_).body, house.catalogue(), house.names())
+    return fillings(workspace.forms.get(id_).body, workspace.catalogue(), workspace.names())
 
 
 @router.post("/{id_}/fill", response_model=FormView)
-def fill_form(house: Here, id_: str, wish: ToFill) -> Response:
+def fill_form(workspace: Here, id_: str, wish: ToFill) -> Response:
     """Fill postures that have only a name from the catalogue; one step to undo. 409 when somebody else wrote since `version`."""
-    before = house.forms.get(id_).body
-    own = {e.id for e in house.own_postures.all()}
-    filled = with_filled(before, house.catalogue(), house.names(), wish.posture, own)
-    return answer(view(house.forms.save(id_, wish.version, with_typed_read(filled, before))))
+    before = workspace.forms.get(id_).body
+    own = {e.id for e in workspace.own_postures.all()}
+    filled = with_filled(before, workspace.catalogue(), workspace.names(), wish.posture, own)
+    return answer(view(workspace.forms.save(id_, wish.version, with_typed_read(filled, before))))
 
 
 @router.post("/{id_}/duplicate", status_code=201, response_model_exclude=READINGS)
-def duplicate_form(house: Here, id_: str, other_side: bool = False) -> FormView:
+def duplicate_form(workspace: Here, id_: str, other_side: bool = False) -> FormView:
     """A copy of a form; with `other_side`, mirrored."""
-    form = house.forms.get(id_).body
+    form = workspace.forms.get(id_).body
     copy = mirror_form(form) if other_side else form
     suffix = "other side" if other_side else "copy"
-    return view(house.forms.add(copy.model_copy(update={"title": f"{copy.title or 'Untitled form'} ({suffix})"[:200]})))
+    return view(
+        workspace.forms.add(copy.model_copy(update={"title": f"{copy.title or 'Untitled form'} ({suffix})"[:200]}))
+    )
 
 
 @router.get("/{id_}/file")
-def form_file(house: Here, id_: str) -> Response:
+def form_file(workspace: Here, id_: str) -> Response:
     """The form as a file."""
-    form = house.forms.get(id_).body
+    form = workspace.forms.get(id_).body
     return download(write_form(form), form.title, "form.json", "application/json")
 
 
-def _prepared(_: House, body: Form, before: Form) -> Form:
+def _prepared(_: Workspace, body: Form, before: Form) -> Form:
     """What was typed in a form is read as it is written."""
     return with_typed_read(with_ids(body), before)
 
 
-document_routes(router, Subject(lambda house: house.forms, lambda _, s: view(s), FormView, FormSave, _prepared))
+document_routes(router, Subject(lambda workspace: workspace.forms, lambda _, s: view(s), FormView, FormSave, _prepared))
 
 
 other_side = APIRouter(prefix="/api/other-side", tags=["forms"])

@@ -8,8 +8,8 @@ from fastapi import APIRouter, Form, Response, UploadFile
 from pydantic import BaseModel, Field
 
 from kemvo.api.base.documents import file_text
-from kemvo.api.base.house import Here, House
 from kemvo.api.base.work import JobView, job_view
+from kemvo.api.base.workspace import Here, Workspace
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.form import Movement
 from kemvo.core.movement.fields import Sign, SignChange, corrected, filled, signs
@@ -37,13 +37,13 @@ def _reading(movement: Movement) -> LineReading:
 
 
 @router.post("/read/movement")
-def read_movement(house: Here, movement: Movement, form: str = "") -> LineReading:
+def read_movement(workspace: Here, movement: Movement, form: str = "") -> LineReading:
     """What a movement's line says. `form`: where it stands; words that were read there are not read anew."""
-    return _reading(_as_in(house, movement, form))
+    return _reading(_as_in(workspace, movement, form))
 
 
-def _as_in(house: House, movement: Movement, form: str) -> Movement:
-    return read_as_in(movement, house.forms.get(form).body) if form else movement
+def _as_in(workspace: Workspace, movement: Movement, form: str) -> Movement:
+    return read_as_in(movement, workspace.forms.get(form).body) if form else movement
 
 
 class Correcting(BaseModel):
@@ -56,10 +56,10 @@ class Correcting(BaseModel):
 
 
 @router.post("/read/correct")
-def correct_reading(house: Here, correcting: Correcting, form: str = "") -> LineReading:
+def correct_reading(workspace: Here, correcting: Correcting, form: str = "") -> LineReading:
     """Put a reading right. It stays with the words it was read from."""
     try:
-        movement = _as_in(house, correcting.movement, form)
+        movement = _as_in(workspace, correcting.movement, form)
         return _reading(corrected(movement, correcting.no, correcting.what))
     except (IndexError, KeyError):
         raise KemvoError(
@@ -80,16 +80,16 @@ ReadNow = Annotated[Draft | JobView, Field(description="The form; of a long text
 
 
 @router.post("/texts")
-def read_text(house: Here, response: Response, pasted: PastedText) -> ReadNow:
+def read_text(workspace: Here, response: Response, pasted: PastedText) -> ReadNow:
     """A pasted text made into a form, for confirmation; nothing is saved. A long text is read as a job, which makes it."""
     return _draft(
-        house, response, pasted.text.encode(), "pasted.txt", pasted.title, "New form", pasted.items, pasted.names
+        workspace, response, pasted.text.encode(), "pasted.txt", pasted.title, "New form", pasted.items, pasted.names
     )
 
 
 @router.post("/texts/file")
 def read_text_file(
-    house: Here,
+    workspace: Here,
     response: Response,
     file: UploadFile,
     title: Annotated[str, Form(max_length=200)] = "",
@@ -98,7 +98,7 @@ def read_text_file(
 ) -> ReadNow:
     """A text file made into a form, for confirmation; nothing is saved. A long text is read as a job, which makes it."""
     name = file.filename or "text.txt"
-    return _draft(house, response, file_text(file), name, title, name.rsplit(".", 1)[0][:200], items, names)
+    return _draft(workspace, response, file_text(file), name, title, name.rsplit(".", 1)[0][:200], items, names)
 
 
 LINES_AT_ONCE = 600
@@ -108,23 +108,32 @@ LINES_A_STEP = 200
 
 
 def _draft(
-    house: House, response: Response, data: bytes, name: str, title: str, usual: str, items: Flat, names: NamesStand
+    workspace: Workspace,
+    response: Response,
+    data: bytes,
+    name: str,
+    title: str,
+    usual: str,
+    items: Flat,
+    names: NamesStand,
 ) -> Draft | JobView:
     entries = script_entries(data, name)
     if len(entries) <= LINES_AT_ONCE:
-        return draft(read_script(entries, house.names()), house.catalogue(), title, usual or "New form", items, names)
+        return draft(
+            read_script(entries, workspace.names()), workspace.catalogue(), title, usual or "New form", items, names
+        )
 
     def work(job: Job) -> None:
         for n in range(0, len(entries), LINES_A_STEP):
             # What was read is remembered: the whole is then put together at once.
-            read_script(entries[n : n + LINES_A_STEP], house.names())
+            read_script(entries[n : n + LINES_A_STEP], workspace.names())
             job.report(READING * n / len(entries))
-        read = read_script(entries, house.names())
-        made = draft(read, house.catalogue(), title, usual or "New form", items, names)
+        read = read_script(entries, workspace.names())
+        made = draft(read, workspace.catalogue(), title, usual or "New form", items, names)
         job.made = made.model_dump(mode="json")
 
     response.status_code = 202
-    return job_view(house.jobs.start(f"Reading {name[:100]}", "", "", work))
+    return job_view(workspace.jobs.start(f"Reading {name[:100]}", "", "", work))
 
 
 READING = 0.8

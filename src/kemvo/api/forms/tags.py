@@ -7,7 +7,7 @@ from typing import Literal
 from fastapi import APIRouter
 from pydantic import BaseModel
 
-from kemvo.api.base.house import Here
+from kemvo.api.base.workspace import Here
 from kemvo.core.types import Tags
 
 router = APIRouter(prefix="/api/{kind}/{id_}/tags", tags=["tags"])
@@ -20,13 +20,13 @@ class Tagged(BaseModel):
 
 
 @router.put("")
-def put_tags(house: Here, kind: Literal["forms", "sessions"], id_: str, tagged: Tagged) -> Tagged:
+def put_tags(workspace: Here, kind: Literal["forms", "sessions"], id_: str, tagged: Tagged) -> Tagged:
     """Give a form or a session other tags: spaces around them and the same tag twice are left out."""
     tags = tuple(dict.fromkeys(" ".join(t.split()) for t in tagged.tags if t.strip()))
     if kind == "forms":
-        form = house.forms.get(id_)
-        house.forms.save(id_, form.version, form.body.model_copy(update={"tags": tags}))
+        form = workspace.forms.get(id_)
+        workspace.forms.save(id_, form.version, form.body.model_copy(update={"tags": tags}))
     else:
-        session = house.sessions.get(id_)
-        house.sessions.save(id_, session.version, session.body.model_copy(update={"tags": tags}))
+        session = workspace.sessions.get(id_)
+        workspace.sessions.save(id_, session.version, session.body.model_copy(update={"tags": tags}))
     return Tagged(tags=tags)

@@ -60,7 +60,7 @@ def install(app: FastAPI) -> None:
 
     @app.exception_handler(OSError)
     def system_error(request: Request, error: OSError) -> JSONResponse:
-        trouble = None if is_of_content(error) else of_system(error, request.app.state.house.database.path)
+        trouble = None if is_of_content(error) else of_system(error, request.app.state.workspace.database.path)
         return store_trouble(request, trouble) if trouble else unexpected(request, error)
 
     @app.exception_handler(Exception)

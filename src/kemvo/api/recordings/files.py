@@ -17,8 +17,8 @@ from kemvo.api.base.documents import (
     disposition,
     file_name,
 )
-from kemvo.api.base.house import Here, House, new_id
 from kemvo.api.base.work import JobView, job_view
+from kemvo.api.base.workspace import Here, Workspace
 from kemvo.api.recordings.recordings import of_session
 from kemvo.api.sessions.sessions import added
 from kemvo.core.errors import KemvoError, Problem
@@ -33,6 +33,7 @@ from kemvo.formats.documents.marks_json import write_marks
 from kemvo.formats.documents.packed_recording import read_packed_recording, write_packed_recording
 from kemvo.jobs import Job
 from kemvo.recordings import take_in
+from kemvo.store.documents import new_id
 from kemvo.store.media import LOUDNESS
 from kemvo.store.trouble import StoreTrouble
 
@@ -60,33 +61,33 @@ class Begin(BaseModel):
 
 
 @router.post("/incoming")
-def begin_bringing_in(house: Here, begin: Begin) -> ComingView:
+def begin_bringing_in(workspace: Here, begin: Begin) -> ComingView:
     """Begin to bring a file in, or go on where it was stopped."""
-    return ComingView(**house.media.begin(begin.name, begin.bytes, begin.changed)._asdict())
+    return ComingView(**workspace.media.begin(begin.name, begin.bytes, begin.changed)._asdict())
 
 
 @router.get("/incoming/{coming}")
-def how_far(house: Here, coming: str) -> ComingView:
+def how_far(workspace: Here, coming: str) -> ComingView:
     """How much of a file is here."""
-    return ComingView(**house.media.at(coming)._asdict())
+    return ComingView(**workspace.media.at(coming)._asdict())
 
 
 @router.put("/incoming/{coming}")
-async def bring_piece(house: Here, request: Request, coming: str, at: Annotated[int, Query(ge=0)]) -> ComingView:
+async def bring_piece(workspace: Here, request: Request, coming: str, at: Annotated[int, Query(ge=0)]) -> ComingView:
     """Take a piece of a file that begins at `at` (bytes); the body is the piece."""
     data = bytearray()
     async for chunk in request.stream():
         data += chunk
         if len(data) > PIECE_BYTES:
             raise KemvoError(Problem(what="This piece is larger than 64 MB.", mend="Send the file in smaller pieces."))
-    here = await run_in_threadpool(house.media.take, coming, at, bytes(data))
+    here = await run_in_threadpool(workspace.media.take, coming, at, bytes(data))
     return ComingView(**here._asdict())
 
 
 @router.delete("/incoming/{coming}")
-def stop_bringing_in(house: Here, coming: str) -> Response:
+def stop_bringing_in(workspace: Here, coming: str) -> Response:
     """Let a file that is being brought in go."""
-    house.media.drop(coming)
+    workspace.media.drop(coming)
     return Response(status_code=204)
 
 
@@ -99,15 +100,15 @@ class Bring(BaseModel):
 
 
 @router.post("", status_code=202)
-def new_recording(house: Here, bring: Bring) -> JobView:
+def new_recording(workspace: Here, bring: Bring) -> JobView:
     """Make a recording of a file that was brought in: a job, which makes it (`made.id`)."""
-    session = house.sessions.get(bring.session_id)
-    file, name = house.media.whole(bring.coming)
+    session = workspace.sessions.get(bring.session_id)
+    file, name = workspace.media.whole(bring.coming)
 
     def work(job: Job) -> None:
-        with _used_up(house, bring.coming):
-            media = take_in(house.media, file, name, job.report)
-        forms = house.forms_of(session.body)
+        with _used_up(workspace, bring.coming):
+            media = take_in(workspace.media, file, name, job.report)
+        forms = workspace.forms_of(session.body)
         recording = Recording(
             title=bring.title or name.rsplit(".", 1)[0][:200],
             session_id=session.id,
@@ -115,13 +116,13 @@ def new_recording(house: Here, bring: Bring) -> JobView:
             media=media,
             frozen=frozen(session.body, forms),
         )
-        job.made = {"id": house.recordings.add(recording).id, "notes": list(media.notes)}
+        job.made = {"id": workspace.recordings.add(recording).id, "notes": list(media.notes)}
 
-    return job_view(house.jobs.start(f"Bringing in {name}", "", "", work))
+    return job_view(workspace.jobs.start(f"Bringing in {name}", "", "", work))
 
 
 @contextmanager
-def _used_up(house: House, coming: str) -> Iterator[None]:
+def _used_up(workspace: Workspace, coming: str) -> Iterator[None]:
     """Let what was brought in go after the block, also where it is refused; what trouble with the data folder or a cancel stops can
     be gone on with."""
     try:
@@ -129,9 +130,9 @@ def _used_up(house: House, coming: str) -> Iterator[None]:
     except StoreTrouble:
         raise
     except KemvoError:
-        house.media.drop(coming)
+        workspace.media.drop(coming)
         raise
-    house.media.drop(coming)
+    workspace.media.drop(coming)
 
 
 class Opened(BaseModel):
@@ -141,33 +142,33 @@ class Opened(BaseModel):
 
 
 @router.post("/packed", status_code=202)
-def open_packed(house: Here, packed: Opened) -> JobView:
+def open_packed(workspace: Here, packed: Opened) -> JobView:
     """Open a recording from a ZIP file that Kemvo saved: its session, its marks, and its file if it is in it; a job, which makes it
     (`made.id`)."""
-    file, name = house.media.whole(packed.coming)
+    file, name = workspace.media.whole(packed.coming)
 
     def work(job: Job) -> None:
-        unpacked = house.incoming / f"{new_id()}.media"
-        with _used_up(house, packed.coming):
+        unpacked = workspace.incoming / f"{new_id()}.media"
+        with _used_up(workspace, packed.coming):
             try:
                 found = read_packed_recording(file, name, unpacked)
                 job.report(UNPACKED)
                 recording = found.recording
                 if found.media is not None:
                     media = take_in(
-                        house.media,
+                        workspace.media,
                         found.media,
                         recording.media.name,
                         lambda share: job.report(UNPACKED + (1 - UNPACKED) * share),
                     )
                     recording = recording.model_copy(update={"media": media})
-                session = added(house, found.bundle, again=False)
+                session = added(workspace, found.bundle, again=False)
                 recording = recording.model_copy(update={"session_id": session.id, "session_version": session.version})
-                job.made = {"id": house.recordings.add(recording).id, "notes": []}
+                job.made = {"id": workspace.recordings.add(recording).id, "notes": []}
             finally:
                 unpacked.unlink(missing_ok=True)
 
-    return job_view(house.jobs.start(f"Opening {name}", "", "", work))
+    return job_view(workspace.jobs.start(f"Opening {name}", "", "", work))
 
 
 UNPACKED = 0.3
@@ -175,21 +176,21 @@ UNPACKED = 0.3
 
 
 @router.post("/{id_}/file", status_code=202)
-def bring_file_again(house: Here, id_: str, coming: str) -> JobView:
+def bring_file_again(workspace: Here, id_: str, coming: str) -> JobView:
     """Bring the file of a recording in again, after it was deleted; another file is told."""
-    stored = house.recordings.get(id_)
-    file, name = house.media.whole(coming)
+    stored = workspace.recordings.get(id_)
+    file, name = workspace.media.whole(coming)
 
     def work(job: Job) -> None:
-        with _used_up(house, coming):
-            media = take_in(house.media, file, name, job.report)
-        now = house.recordings.get(stored.id)
+        with _used_up(workspace, coming):
+            media = take_in(workspace.media, file, name, job.report)
+        now = workspace.recordings.get(stored.id)
         if media.sha256 != now.body.media.sha256:
-            house.recordings.save(stored.id, now.version, now.body.model_copy(update={"media": media}))
+            workspace.recordings.save(stored.id, now.version, now.body.model_copy(update={"media": media}))
             job.note = "This is another file than before; its marks stay where they were."
         job.made = {"id": stored.id, "notes": list(media.notes)}
 
-    return job_view(house.jobs.start(f"Bringing in {name}", "", "", work))
+    return job_view(workspace.jobs.start(f"Bringing in {name}", "", "", work))
 
 
 class Freed(BaseModel):
@@ -199,16 +200,16 @@ class Freed(BaseModel):
 
 
 @router.delete("/{id_}/media")
-def delete_media(house: Here, id_: str) -> Freed:
+def delete_media(workspace: Here, id_: str) -> Freed:
     """Delete the file of a recording alone; marks and words stay."""
-    return Freed(bytes=house.media.delete(house.recordings.get(id_).body.media))
+    return Freed(bytes=workspace.media.delete(workspace.recordings.get(id_).body.media))
 
 
 @router.get("/{id_}/media", response_class=FileResponse)
-def recording_media(house: Here, id_: str) -> FileResponse:
+def recording_media(workspace: Here, id_: str) -> FileResponse:
     """The recording's file, in the ranges that are asked for."""
-    media = house.recordings.get(id_).body.media
-    path = house.media.path(media)
+    media = workspace.recordings.get(id_).body.media
+    path = workspace.media.path(media)
     if not path.exists():
         raise KemvoError(Problem(what="The file of this recording is not here.", mend="Bring it in again."))
     return FileResponse(path, media_type=MEDIA_TYPES.get(path.suffix.lstrip("."), "application/octet-stream"))
@@ -229,11 +230,13 @@ class LoudnessView(BaseModel):
 
 
 @router.get("/{id_}/loudness")
-def recording_loudness(house: Here, id_: str, points: Annotated[int, Query(ge=10, le=20_000)] = 2000) -> LoudnessView:
+def recording_loudness(
+    workspace: Here, id_: str, points: Annotated[int, Query(ge=10, le=20_000)] = 2000
+) -> LoudnessView:
     """How loud a recording is over time, in so many points at most."""
-    media = house.recordings.get(id_).body.media
+    media = workspace.recordings.get(id_).body.media
     try:
-        kept = load(house.media.beside(media, LOUDNESS))
+        kept = load(workspace.media.beside(media, LOUDNESS))
     except (OSError, ValueError):
         return LoudnessView(level_db=[], silence=[], speech=[])
     return LoudnessView(level_db=in_points(kept.level_db, points), silence=kept.silence, speech=kept.speech)
@@ -246,12 +249,12 @@ class OwnLevels(BaseModel):
 
 
 @router.get("/{id_}/own-levels")
-def own_levels(house: Here, id_: str) -> OwnLevels:
+def own_levels(workspace: Here, id_: str) -> OwnLevels:
     """How a recording's own sound goes down under its cues on the stage: as it does when it is given back."""
-    recording = house.recordings.get(id_).body
-    session, practice = house.practice_of(id_, kind="recordings")
-    heard = about_loudness(recording_loudness(house, id_, 20_000).level_db)
-    clips = house.clips(session.speech)
+    recording = workspace.recordings.get(id_).body
+    session, practice = workspace.practices.practice_of(id_, kind="recordings")
+    heard = about_loudness(recording_loudness(workspace, id_, 20_000).level_db)
+    clips = workspace.clips(session.speech)
     level = levels(heard, practice.sounds, clips, session.sound, recording.talk, recording.keep_sound)
     return OwnLevels(
         points=[(round(1000 * t), round(f, 3)) for t, f in zip(level.at.tolist(), level.own.tolist(), strict=True)]
@@ -271,32 +274,32 @@ class GiveBack(BaseModel):
 
 
 @router.post("/{id_}/give-back", status_code=202)
-def give_recording_back(house: Here, id_: str, how: GiveBack) -> JobView:
+def give_recording_back(workspace: Here, id_: str, how: GiveBack) -> JobView:
     """Begin to give a recording back with its voice; the answer is the job to follow."""
-    stored = house.recordings.get(id_)
+    stored = workspace.recordings.get(id_)
     recording, media = stored.body, stored.body.media
-    source = house.media.path(media)
+    source = workspace.media.path(media)
     if not source.exists():
         raise KemvoError(Problem(what="The file of this recording is not here.", mend="Bring it in again."))
     ending = ending_for(media) if how.ending == "film" else how.ending
     title = with_voice(recording) if not how.voice_only else f"{recording.title} voice"
 
     def work(job: Job) -> Path:
-        house.measure_all(id_, lambda share: job.report(MEASURING * share), "recordings")
-        session, practice = house.practice_of(id_, kind="recordings")
+        workspace.practices.measure_all(id_, lambda share: job.report(MEASURING * share), "recordings")
+        session, practice = workspace.practices.practice_of(id_, kind="recordings")
         wish = Wish(
             practice.sounds, session.sound, recording.talk, recording.keep_sound, captions_of(practice.sounds),
             chapters(practice.heard), recording.title, how.voice_only, how.turned,
         )  # fmt: skip
-        path = house.renders / f"{job.id}.{ending}"
+        path = workspace.renders / f"{job.id}.{ending}"
         done = lambda share: job.report(MEASURING + (1 - MEASURING) * share)  # noqa: E731
-        give_back(source, media, wish, house.clips(session.speech), path, done)
+        give_back(source, media, wish, workspace.clips(session.speech), path, done)
         return path
 
     kind = MEDIA_TYPES.get(ending, "application/octet-stream")
     name = f"{file_name(title)}.{ending}"
     page = f"/recordings/{id_}"
-    return job_view(house.jobs.start(f"{title} ({ending.upper()})", name, kind, work, page=page))
+    return job_view(workspace.jobs.start(f"{title} ({ending.upper()})", name, kind, work, page=page))
 
 
 def with_voice(recording: Recording) -> str:
@@ -309,14 +312,14 @@ MEASURING = 0.1
 
 
 @router.get("/{id_}/packed.zip", response_class=FileResponse)
-def recording_packed(house: Here, id_: str, media: bool = False) -> FileResponse:
+def recording_packed(workspace: Here, id_: str, media: bool = False) -> FileResponse:
     """A recording as a ZIP file: its session with the forms, its marks, and its file if wished."""
-    recording = house.recordings.get(id_).body
-    session, forms, _ = of_session(house, recording)
+    recording = workspace.recordings.get(id_).body
+    session, forms, _ = of_session(workspace, recording)
     marks = write_marks(recording, planned(session, forms, recording.frozen))
-    path = house.incoming / f"{new_id()}.zip"
-    file = house.media.path(recording.media)
+    path = workspace.incoming / f"{new_id()}.zip"
+    file = workspace.media.path(recording.media)
     wanted = file if media and file.exists() else None
-    write_packed_recording(path, recording, write_session(session, house.plain_forms_of(session)), marks, wanted)
+    write_packed_recording(path, recording, write_session(session, workspace.plain_forms_of(session)), marks, wanted)
     headers = {"Content-Disposition": disposition(f"{recording.title} marks", "zip")}
     return FileResponse(path, media_type="application/zip", headers=headers, background=BackgroundTask(path.unlink))

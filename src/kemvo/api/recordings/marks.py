@@ -14,7 +14,7 @@ from kemvo.api.base.documents import (
     download,
     file_text,
 )
-from kemvo.api.base.house import Here
+from kemvo.api.base.workspace import Here
 from kemvo.api.recordings.recordings import RecordingView, of_session, view
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.recording.calls import marks_from
@@ -58,28 +58,28 @@ class Tapping(Version):
 
 
 @router.post("/{id_}/taps", response_model=RecordingView)
-def tap(house: Here, id_: str, tapping: Tapping) -> Response:
+def tap(workspace: Here, id_: str, tapping: Tapping) -> Response:
     """Put taps into a recording as marks: each lands on what comes next. 409 when somebody else wrote since `version`."""
-    recording = house.recordings.get(id_).body
-    session, forms, _ = of_session(house, recording)
+    recording = workspace.recordings.get(id_).body
+    session, forms, _ = of_session(workspace, recording)
     done = done_in(recording, session, forms)
     begin = next((i for i, k in enumerate(done) if k.key == tapping.from_place), 0)
     taps = [Tap(at, kind) for at, kind in tapping.taps]
     made = marks_from_taps(taps, done, tapping.hand_ms, begin, tapping.speed)
-    return answer(view(house, house.recordings.save(id_, tapping.version, with_marks(recording, made.marks))))
+    return answer(view(workspace, workspace.recordings.save(id_, tapping.version, with_marks(recording, made.marks))))
 
 
 StartedFrom = Annotated[int, FormField(ge=1, description="The version the write starts from.")]
 
 
 @router.post("/{id_}/captions", response_model=RecordingView)
-def mark_by_captions(house: Here, id_: str, file: UploadFile, version: StartedFrom) -> Response:
+def mark_by_captions(workspace: Here, id_: str, file: UploadFile, version: StartedFrom) -> Response:
     """Mark a recording by captions with times (WebVTT, SubRip); marks set by hand stay. 409 when somebody else wrote since
     `version`."""
     name = file.filename or "captions.vtt"
     texts = timed_texts(decoded(file_text(file), name), name)
-    recording = house.recordings.get(id_).body
-    session, forms, _ = of_session(house, recording)
+    recording = workspace.recordings.get(id_).body
+    session, forms, _ = of_session(workspace, recording)
     heard = marks_from(texts, done_in(recording, session, forms))
     if not heard.marks:
         raise KemvoError(
@@ -89,35 +89,37 @@ def mark_by_captions(house: Here, id_: str, file: UploadFile, version: StartedFr
                 mend="Choose the captions of this recording.",
             )
         )
-    return answer(view(house, house.recordings.save(id_, version, with_marks(recording, heard.marks))))
+    return answer(view(workspace, workspace.recordings.save(id_, version, with_marks(recording, heard.marks))))
 
 
 @router.post("/{id_}/slips", response_model=RecordingView)
-def find_slips(house: Here, id_: str, at: Version) -> Response:
+def find_slips(workspace: Here, id_: str, at: Version) -> Response:
     """Find postures that were left out or done again by when the marked postures begin, and put the marks on what was done
     then. One step to undo. 409 when somebody else wrote since `version`."""
-    recording = house.recordings.get(id_).body
-    session, forms, _ = of_session(house, recording)
-    return answer(view(house, house.recordings.save(id_, at.version, with_slips_found(recording, session, forms))))
+    recording = workspace.recordings.get(id_).body
+    session, forms, _ = of_session(workspace, recording)
+    return answer(
+        view(workspace, workspace.recordings.save(id_, at.version, with_slips_found(recording, session, forms)))
+    )
 
 
 @router.get("/{id_}/marks.json", response_class=Response)
-def marks_file(house: Here, id_: str) -> Response:
+def marks_file(workspace: Here, id_: str) -> Response:
     """The marks of a recording as a file."""
-    recording = house.recordings.get(id_).body
-    session, forms, _ = of_session(house, recording)
+    recording = workspace.recordings.get(id_).body
+    session, forms, _ = of_session(workspace, recording)
     marks = write_marks(recording, planned(session, forms, recording.frozen))
     return download(marks, recording.title, "marks.json", "application/json")
 
 
 @router.post("/{id_}/marks-file", response_model=RecordingView)
-def take_marks_file(house: Here, id_: str, file: UploadFile, version: StartedFrom) -> Response:
+def take_marks_file(workspace: Here, id_: str, file: UploadFile, version: StartedFrom) -> Response:
     """Take the marks of a file over. 409 when somebody else wrote since `version`."""
-    recording = house.recordings.get(id_).body
-    session, forms, _ = of_session(house, recording)
+    recording = workspace.recordings.get(id_).body
+    session, forms, _ = of_session(workspace, recording)
     places = planned(session, forms, recording.frozen)
     read, _ = read_marks(file_text(file), file.filename or "", places, recording.media)
     body = with_marks(recording, read.marks).model_copy(
         update={"left_out": read.left_out, "again": read.again, "begins_ms": read.begins_ms, "ends_ms": read.ends_ms}
     )
-    return answer(view(house, house.recordings.save(id_, version, body)))
+    return answer(view(workspace, workspace.recordings.save(id_, version, body)))

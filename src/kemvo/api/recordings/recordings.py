@@ -10,7 +10,7 @@ from kemvo.api.base.documents import (
     DocumentView,
     Version,
 )
-from kemvo.api.base.house import Here, House
+from kemvo.api.base.workspace import Here, Workspace
 from kemvo.core.model.session import Forms, Session
 from kemvo.core.recording.model import Recording
 from kemvo.core.views.recording_sheet import WAYS_FILMED, RecordingSheet, recording_sheet
@@ -44,30 +44,30 @@ class RecordingSave(Version):
     body: Recording
 
 
-def view(house: House, stored: Stored[Recording]) -> RecordingView:
+def view(workspace: Workspace, stored: Stored[Recording]) -> RecordingView:
     """A stored recording with what follows from it."""
-    session, forms, found = of_session(house, stored.body)
-    here = house.media.path(stored.body.media).exists()
+    session, forms, found = of_session(workspace, stored.body)
+    here = workspace.media.path(stored.body.media).exists()
     return RecordingView.model_construct(
         **stored._asdict(), derived=recording_sheet(stored.body, session, forms, here, found)
     )
 
 
-def of_session(house: House, recording: Recording) -> tuple[Session, Forms, bool]:
+def of_session(workspace: Workspace, recording: Recording) -> tuple[Session, Forms, bool]:
     """The session of a recording with its forms; an empty one where it is not here any more."""
     try:
-        session = house.sessions.get(recording.session_id).body
+        session = workspace.sessions.get(recording.session_id).body
     except (NotThere, CannotBeRead):
         return Session(title="Its session is not here any more"), {}, False
-    return session, house.forms_of(session), True
+    return session, workspace.forms_of(session), True
 
 
 @router.get("")
-def list_recordings(house: Here, removed: bool = False) -> list[RecordingRow]:
+def list_recordings(workspace: Here, removed: bool = False) -> list[RecordingRow]:
     """All recordings, last saved first; with `removed`, the removed ones."""
     rows = []
-    for stored in house.recordings.all(removed):
-        v = view(house, stored)
+    for stored in workspace.recordings.all(removed):
+        v = view(workspace, stored)
         rows.append(
             RecordingRow(
                 id=v.id,
@@ -91,4 +91,4 @@ def ways_filmed() -> dict[str, str]:
     return {str(k): v for k, v in WAYS_FILMED.items()}
 
 
-document_routes(router, Subject(lambda house: house.recordings, view, RecordingView, RecordingSave))
+document_routes(router, Subject(lambda workspace: workspace.recordings, view, RecordingView, RecordingSave))

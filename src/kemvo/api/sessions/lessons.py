@@ -8,7 +8,7 @@ from fastapi import APIRouter, Query, Response
 from pydantic import BaseModel, Field
 
 from kemvo.api.base.documents import Version, answer, disposition, download
-from kemvo.api.base.house import Here, House
+from kemvo.api.base.workspace import Here, Workspace
 from kemvo.api.sessions.sessions import SessionView, view
 from kemvo.core.cues.directions import Reader
 from kemvo.core.errors import KemvoError, Problem
@@ -38,17 +38,17 @@ class LayOut(BaseModel):
 
 
 @router.post("/lay-out", status_code=201)
-def lay_out(house: Here, wish: LayOut) -> SessionView:
+def lay_out(workspace: Here, wish: LayOut) -> SessionView:
     """A new session, laid out from a pattern."""
-    form = house.forms.get(wish.form_id).body
+    form = workspace.forms.get(wish.form_id).body
     title = wish.title or f"{form.title or 'Untitled form'}, lesson"[:200]
-    made = laid_out(_pattern(house, wish.pattern), wish.form_id, form, wish.new, wish.before, title, wish.minutes)
-    made = begun_session(made, house.begins_with())
-    return view(house, house.sessions.add(made))
+    made = laid_out(_pattern(workspace, wish.pattern), wish.form_id, form, wish.new, wish.before, title, wish.minutes)
+    made = begun_session(made, workspace.begins_with())
+    return view(workspace, workspace.sessions.add(made))
 
 
-def _pattern(house: House, id_: str) -> PatternRow:
-    row = PATTERNS.get(id_) or next((p for p in house.own_patterns.all() if p.id == id_), None)
+def _pattern(workspace: Workspace, id_: str) -> PatternRow:
+    row = PATTERNS.get(id_) or next((p for p in workspace.own_patterns.all() if p.id == id_), None)
     if row is None:
         raise KemvoError(Problem(what=f"There is no pattern “{id_}”.", mend="Choose one from the list."))
     return row
@@ -66,8 +66,8 @@ class PatternView(BaseModel):
 patterns = APIRouter(prefix="/api/patterns", tags=["lessons"])
 
 
-def _patterns(house: House) -> list[PatternView]:
-    rows = [(p, False) for p in PATTERNS.values()] + [(p, True) for p in house.own_patterns.all()]
+def _patterns(workspace: Workspace) -> list[PatternView]:
+    rows = [(p, False) for p in PATTERNS.values()] + [(p, True) for p in workspace.own_patterns.all()]
     return [
         PatternView(id=p.id, title=p.title, own=own, blocks=[BLOCK_KINDS[b.kind].title for b in p.blocks])
         for p, own in rows
@@ -75,46 +75,48 @@ def _patterns(house: House) -> list[PatternView]:
 
 
 @patterns.get("")
-def list_patterns(house: Here) -> list[PatternView]:
+def list_patterns(workspace: Here) -> list[PatternView]:
     """All lesson patterns."""
-    return _patterns(house)
+    return _patterns(workspace)
 
 
 @patterns.delete("/{id_}")
-def put_pattern_away(house: Here, id_: str) -> list[PatternView]:
+def put_pattern_away(workspace: Here, id_: str) -> list[PatternView]:
     """Put an own pattern out of sight; answers with those left."""
-    house.own_patterns.put_away(id_)
-    return _patterns(house)
+    workspace.own_patterns.put_away(id_)
+    return _patterns(workspace)
 
 
 @router.post("/{id_}/pattern", status_code=201)
-def keep_as_pattern(house: Here, id_: str) -> PatternView:
+def keep_as_pattern(workspace: Here, id_: str) -> PatternView:
     """Keep a session as a lesson pattern, to be laid out again."""
-    session = house.sessions.get(id_).body
+    session = workspace.sessions.get(id_).body
     made = as_pattern(session, session.title or "My pattern")
-    row = house.own_patterns.add(made.title, made.blocks)
+    row = workspace.own_patterns.add(made.title, made.blocks)
     return PatternView(id=row.id, title=row.title, own=True, blocks=[BLOCK_KINDS[b.kind].title for b in row.blocks])
 
 
 @router.get("/{id_}/fit")
-def look_at_fit(house: Here, id_: str) -> Fitting:
+def look_at_fit(workspace: Here, id_: str) -> Fitting:
     """How a session would be fitted to its wished length, block by block; nothing is changed."""
-    session = house.sessions.get(id_).body
-    return fitted(session, house.forms_of(session))
+    session = workspace.sessions.get(id_).body
+    return fitted(session, workspace.forms_of(session))
 
 
 @router.post("/{id_}/fit", response_model=SessionView)
-def take_fit(house: Here, id_: str, at: Version) -> Response:
+def take_fit(workspace: Here, id_: str, at: Version) -> Response:
     """Fit a session to its wished length and save it. 409 when somebody else wrote since `version`."""
-    session = house.sessions.get(id_).body
-    return answer(view(house, house.sessions.save(id_, at.version, fitted(session, house.forms_of(session)).session)))
+    session = workspace.sessions.get(id_).body
+    return answer(
+        view(workspace, workspace.sessions.save(id_, at.version, fitted(session, workspace.forms_of(session)).session))
+    )
 
 
 @router.get("/{id_}/across")
-def look_across(house: Here, id_: str, pass_id: Annotated[str, Query(max_length=64)]) -> Across | None:
+def look_across(workspace: Here, id_: str, pass_id: Annotated[str, Query(max_length=64)]) -> Across | None:
     """How often a drill that travels fits across its room; nothing where it does not travel."""
-    session = house.sessions.get(id_).body
-    return across(session, house.forms_of(session), pass_id)
+    session = workspace.sessions.get(id_).body
+    return across(session, workspace.forms_of(session), pass_id)
 
 
 class AtWalls(Version):
@@ -124,20 +126,20 @@ class AtWalls(Version):
 
 
 @router.post("/{id_}/turn-at-walls", response_model=SessionView)
-def turn_at_walls(house: Here, id_: str, at: AtWalls) -> Response:
+def turn_at_walls(workspace: Here, id_: str, at: AtWalls) -> Response:
     """Divide a drill at the walls of its room and save it. 409 when somebody else wrote since `version`."""
-    session = house.sessions.get(id_).body
-    made = turned_at_walls(session, house.forms_of(session), at.pass_id)
-    return answer(view(house, house.sessions.save(id_, at.version, made)))
+    session = workspace.sessions.get(id_).body
+    made = turned_at_walls(session, workspace.forms_of(session), at.pass_id)
+    return answer(view(workspace, workspace.sessions.save(id_, at.version, made)))
 
 
 @router.get("/{id_}/paper.{ending}", response_class=Response)
 def on_paper(
-    house: Here, id_: str, ending: Literal["pdf", "html", "md", "csv"], reader: Reader = "instructor"
+    workspace: Here, id_: str, ending: Literal["pdf", "html", "md", "csv"], reader: Reader = "instructor"
 ) -> Response:
     """The plan on paper, for the instructor or for the class: PDF, a page that prints, Markdown or CSV."""
-    session = house.sessions.get(id_).body
-    sheet = paper(session, house.forms_of(session), reader)
+    session = workspace.sessions.get(id_).body
+    sheet = paper(session, workspace.forms_of(session), reader)
     name = f"{session.title or 'lesson'} {reader}"
     if ending == "pdf":
         return Response(
@@ -150,8 +152,8 @@ def on_paper(
 
 
 @router.get("/{id_}/practice.mid", response_class=Response)
-def as_midi(house: Here, id_: str) -> Response:
+def as_midi(workspace: Here, id_: str) -> Response:
     """The tempo map of a session with its markers and words, as a Standard MIDI File."""
-    session = house.sessions.get(id_).body
-    data = write_midi(plan(session, house.forms_of(session)))
+    session = workspace.sessions.get(id_).body
+    data = write_midi(plan(session, workspace.forms_of(session)))
     return Response(data, media_type="audio/midi", headers={"Content-Disposition": disposition(session.title, "mid")})

@@ -8,7 +8,7 @@ from fastapi import APIRouter, Path, Response
 from pydantic import BaseModel, Field
 
 from kemvo.api.base.documents import answer
-from kemvo.api.base.house import Here, House
+from kemvo.api.base.workspace import Here, Workspace
 from kemvo.core.running.live import Live, LivePractice, TimeOffer, time_offers, work_out_live
 from kemvo.core.running.run_record import RunLine, RunPart, Stretch, run_line, run_parts
 from kemvo.core.timing.timeline import plan
@@ -28,22 +28,22 @@ class Going(BaseModel):
 
 
 @router.post("/live", response_model=Stage)
-def go_on(house: Here, id_: str, going: Going) -> Response:
+def go_on(workspace: Here, id_: str, going: Going) -> Response:
     """The practice from where one is, worked out anew; nothing is changed in the session."""
-    made, key = _worked(house, id_, going.live)
+    made, key = _worked(workspace, id_, going.live)
     session = made.session
-    guessed = house.estimated(session, made.practice)
+    guessed = workspace.practices.estimated(session, made.practice)
     under = f"/api/sessions/{id_}/under.wav?live={key}" if session.sound.background != "none" else ""
     shown = stage(made.practice, session.title, going.view, going.live.speed, guessed, under, made.keys, made.begin_ms)
     return answer(shown.model_copy(update={"next_until": made.next_until}))
 
 
-def _worked(house: House, id_: str, live: Live) -> tuple[LivePractice, str]:
-    stored = house.sessions.get(id_)
-    forms = house.forms_of(stored.body)
-    clips = house.clips(stored.body.speech)
+def _worked(workspace: Workspace, id_: str, live: Live) -> tuple[LivePractice, str]:
+    stored = workspace.sessions.get(id_)
+    forms = workspace.forms_of(stored.body)
+    clips = workspace.clips(stored.body.speech)
     made = work_out_live(stored.body, forms, clips.glance, live)
-    return made, house.remember_live(made)
+    return made, workspace.practices.remember_live(made)
 
 
 class Over(BaseModel):
@@ -54,10 +54,10 @@ class Over(BaseModel):
 
 
 @router.post("/live/offers")
-def offers(house: Here, id_: str, over: Over) -> list[TimeOffer]:
+def offers(workspace: Here, id_: str, over: Over) -> list[TimeOffer]:
     """What could be left out of the rest to end so much sooner; offered, never done by itself."""
-    session = house.sessions.get(id_).body
-    return time_offers(session, house.forms_of(session), over.live, over.over_ms)
+    session = workspace.sessions.get(id_).body
+    return time_offers(session, workspace.forms_of(session), over.live, over.over_ms)
 
 
 class Ran(BaseModel):
@@ -94,39 +94,39 @@ RunId = Annotated[str, Path(pattern=r"^[0-9a-z]{6,40}$", description="Chosen by 
 
 
 @router.put("/runs/{run}")
-def it_ran(house: Here, id_: str, run: RunId, ran: Ran) -> RunView:
+def it_ran(workspace: Here, id_: str, run: RunId, ran: Ran) -> RunView:
     """Note what ran on the stage; the first time, the run begins."""
-    stored = house.sessions.get(id_)
-    forms = house.forms_of(stored.body)
-    house.happened.put("heard")
+    stored = workspace.sessions.get(id_)
+    forms = workspace.forms_of(stored.body)
+    workspace.happened.put("heard")
     planned = plan(stored.body, forms).total_ms
-    house.runs.begin(run, id_, stored.version, stored.body.title, planned, stored.body.class_id)
+    workspace.runs.begin(run, id_, stored.version, stored.body.title, planned, stored.body.class_id)
     for stretch in ran.stretches:
-        house.runs.add(run, stretch.began, run_parts(stored.body, forms, stretch))
-    return _view(house.runs.get(run))
+        workspace.runs.add(run, stretch.began, run_parts(stored.body, forms, stretch))
+    return _view(workspace.runs.get(run))
 
 
 @runs.get("")
-def list_runs(house: Here, session: str = "", removed: bool = False) -> list[RunView]:
+def list_runs(workspace: Here, session: str = "", removed: bool = False) -> list[RunView]:
     """What ran, the last first; `session`: only of one."""
-    return [_view(run) for run in house.runs.all(session, removed)]
+    return [_view(run) for run in workspace.runs.all(session, removed)]
 
 
 @runs.get("/{id_}")
-def get_run(house: Here, id_: str) -> RunView:
+def get_run(workspace: Here, id_: str) -> RunView:
     """One run with its parts."""
-    return _view(house.runs.get(id_), parts=True)
+    return _view(workspace.runs.get(id_), parts=True)
 
 
 @runs.delete("/{id_}")
-def put_run_away(house: Here, id_: str) -> RunView:
+def put_run_away(workspace: Here, id_: str) -> RunView:
     """Put a run out of sight; it can be brought back."""
-    house.runs.put_away(id_)
-    return _view(house.runs.get(id_))
+    workspace.runs.put_away(id_)
+    return _view(workspace.runs.get(id_))
 
 
 @runs.post("/{id_}/bring-back")
-def bring_run_back(house: Here, id_: str) -> RunView:
+def bring_run_back(workspace: Here, id_: str) -> RunView:
     """Bring a run back."""
-    house.runs.put_away(id_, away=False)
-    return _view(house.runs.get(id_))
+    workspace.runs.put_away(id_, away=False)
+    return _view(workspace.runs.get(id_))

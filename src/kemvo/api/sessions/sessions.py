@@ -20,9 +20,10 @@ from kemvo.api.base.documents import (
     file_name,
     file_text,
 )
-from kemvo.api.base.house import Here, House, Source, new_id
+from kemvo.api.base.practices import Source
 from kemvo.api.base.sound import wav
 from kemvo.api.base.work import JobView, job_view
+from kemvo.api.base.workspace import Here, Workspace
 from kemvo.audio.render import SOUND_FORMATS, Order, bed_of, render, under_of
 from kemvo.audio.tones import RATE
 from kemvo.core.errors import KemvoError, Problem
@@ -38,7 +39,7 @@ from kemvo.formats.documents.packed import PackedFile, is_packed, write_packed
 from kemvo.formats.tracks.captions import CAPTION_FORMATS, write_captions
 from kemvo.jobs import Job
 from kemvo.packing import sounds_to_pack, unpack_sounds
-from kemvo.store.documents import Stored
+from kemvo.store.documents import Stored, new_id
 
 router = APIRouter(prefix="/api/sessions", tags=["sessions"])
 playing = APIRouter(prefix="/api/{kind}", tags=["sessions"])
@@ -67,21 +68,21 @@ class SessionSave(Version):
     body: Session
 
 
-def view(house: House, stored: Stored[Session]) -> SessionView:
+def view(workspace: Workspace, stored: Stored[Session]) -> SessionView:
     """A stored session with what follows from it."""
     return SessionView.model_construct(
-        **stored._asdict(), derived=session_plan(stored.body, house.forms_of(stored.body))
+        **stored._asdict(), derived=session_plan(stored.body, workspace.forms_of(stored.body))
     )
 
 
-def first_session(house: House, form_id: str) -> Session:
+def first_session(workspace: Workspace, form_id: str) -> Session:
     """What a new session begins with: a first look at a form, or nothing yet."""
-    first = first_passes(form_id, house.forms.get(form_id).body) if form_id else Session(title="New session")
-    return begun_session(first, house.begins_with())
+    first = first_passes(form_id, workspace.forms.get(form_id).body) if form_id else Session(title="New session")
+    return begun_session(first, workspace.begins_with())
 
 
 @router.get("")
-def list_sessions(house: Here, removed: bool = False) -> list[SessionRow]:
+def list_sessions(workspace: Here, removed: bool = False) -> list[SessionRow]:
     """All sessions, last saved first; with `removed`, the removed ones."""
     return [
         SessionRow(
@@ -89,81 +90,83 @@ def list_sessions(house: Here, removed: bool = False) -> list[SessionRow]:
             title=s.body.title,
             saved=s.saved,
             passes=len(s.body.passes),
-            ms=plan(s.body, house.forms_of(s.body)).total_ms,
+            ms=plan(s.body, workspace.forms_of(s.body)).total_ms,
             wished_ms=s.body.wished_ms,
             tags=s.body.tags,
         )
-        for s in house.sessions.all(removed)
+        for s in workspace.sessions.all(removed)
     ]
 
 
 @router.post("", status_code=201)
-def new_session(house: Here, form_id: str = "", session: Session | None = None) -> SessionView:
+def new_session(workspace: Here, form_id: str = "", session: Session | None = None) -> SessionView:
     """A new session: the one given, or a first one over a form, or an empty one."""
-    made = with_pass_ids(session or first_session(house, form_id))
-    require_bounded(made, house.forms_of(made))
-    return view(house, house.sessions.add(made))
+    made = with_pass_ids(session or first_session(workspace, form_id))
+    require_bounded(made, workspace.forms_of(made))
+    return view(workspace, workspace.sessions.add(made))
 
 
 @router.post("/file", status_code=201)
-def open_session(house: Here, file: UploadFile) -> SessionView:
+def open_session(workspace: Here, file: UploadFile) -> SessionView:
     """A session from a file that Kemvo saved, with its sounds if it is a ZIP. A form in it that is not here yet is added."""
-    return view(house, added(house, bundle_of(house, file)))
+    return view(workspace, added(workspace, bundle_of(workspace, file)))
 
 
-def bundle_of(house: House, file: UploadFile) -> Bundle:
+def bundle_of(workspace: Workspace, file: UploadFile) -> Bundle:
     """What is in a file that Kemvo saved; the sounds of a packed one are kept."""
     name = file.filename or ""
     if not is_packed(file.file):
         return read_file(file_text(file), name)
     with PackedFile(file.file, name) as packed:
         bundle = read_file(packed.session, name)
-        unpack_sounds(house.takes, house.brought, packed)
+        unpack_sounds(workspace.takes, workspace.brought, packed)
     return bundle
 
 
-def added(house: House, bundle: Bundle, again: bool = True) -> Stored[Session]:
+def added(workspace: Workspace, bundle: Bundle, again: bool = True) -> Stored[Session]:
     """The session of a file, added; of its forms those that are not here yet are added, too. `again`: also where the very same
     session is here already."""
-    here = {stored.body: stored.id for stored in house.forms.all()}
-    ids = {old: here.get(form) or house.forms.add(form).id for old, form in bundle.forms.items()}
+    here = {stored.body: stored.id for stored in workspace.forms.all()}
+    ids = {old: here.get(form) or workspace.forms.add(form).id for old, form in bundle.forms.items()}
     if bundle.session is None:
-        return house.sessions.add(first_session(house, ids["form"]))
+        return workspace.sessions.add(first_session(workspace, ids["form"]))
     passes = tuple(
         p.model_copy(update={"part": p.part.model_copy(update={"form_id": ids.get(p.part.form_id, p.part.form_id)})})
         for p in bundle.session.passes
     )
     session = bundle.session.model_copy(update={"passes": passes})
-    known = None if again else next((s for s in house.sessions.all() if s.body == session), None)
-    return known or house.sessions.add(session)
+    known = None if again else next((s for s in workspace.sessions.all() if s.body == session), None)
+    return known or workspace.sessions.add(session)
 
 
 @router.post("/{id_}/duplicate", status_code=201)
-def duplicate_session(house: Here, id_: str) -> SessionView:
+def duplicate_session(workspace: Here, id_: str) -> SessionView:
     """A copy of a session."""
-    session = house.sessions.get(id_).body
+    session = workspace.sessions.get(id_).body
     return view(
-        house,
-        house.sessions.add(session.model_copy(update={"title": f"{session.title or 'Untitled session'} (copy)"[:200]})),
+        workspace,
+        workspace.sessions.add(
+            session.model_copy(update={"title": f"{session.title or 'Untitled session'} (copy)"[:200]})
+        ),
     )
 
 
 @router.get("/{id_}/file")
-def session_file(house: Here, id_: str) -> Response:
+def session_file(workspace: Here, id_: str) -> Response:
     """The session with its forms as a file."""
-    session = house.sessions.get(id_).body
+    session = workspace.sessions.get(id_).body
     return download(
-        write_session(session, house.plain_forms_of(session)), session.title, "session.json", "application/json"
+        write_session(session, workspace.plain_forms_of(session)), session.title, "session.json", "application/json"
     )
 
 
 @router.get("/{id_}/packed.zip")
-def session_packed(house: Here, id_: str) -> Response:
+def session_packed(workspace: Here, id_: str) -> Response:
     """The session with its forms, the takes of its lines and the sound under it, as a ZIP file."""
-    session, practice = house.practice_of(id_, wait=False)
-    text = write_session(session, house.plain_forms_of(session))
-    path = house.incoming / f"{new_id()}.zip"
-    write_packed(path, text, *sounds_to_pack(house.takes, house.brought, session, practice.voiced()))
+    session, practice = workspace.practices.practice_of(id_, wait=False)
+    text = write_session(session, workspace.plain_forms_of(session))
+    path = workspace.incoming / f"{new_id()}.zip"
+    write_packed(path, text, *sounds_to_pack(workspace.takes, workspace.brought, session, practice.voiced()))
     headers = {"Content-Disposition": disposition(f"{session.title} with sounds", "zip")}
     return FileResponse(path, media_type="application/zip", headers=headers, background=BackgroundTask(path.unlink))
 
@@ -173,12 +176,12 @@ Speed = Annotated[float, Query(ge=0.25, le=4, description="Multiplies every temp
 
 @playing.get("/{id_}/stage", response_model=Stage)
 def practice_stage(
-    house: Here, kind: Source, id_: str, speed: Speed = 1.0, view: View = "class", wait: bool = True
+    workspace: Here, kind: Source, id_: str, speed: Speed = 1.0, view: View = "class", wait: bool = True
 ) -> Response:
     """A session (or a recording) to be played, at a speed and in a view. Without `wait`: to be looked at, while the voice is
     measured."""
-    session, practice = house.practice_of(id_, speed, wait, kind)
-    guessed = 0 if wait else house.estimated(session, practice)
+    session, practice = workspace.practices.practice_of(id_, speed, wait, kind)
+    guessed = 0 if wait else workspace.practices.estimated(session, practice)
     grounded = kind == "sessions" and session.sound.background != "none"
     under = f"/api/sessions/{id_}/under.wav?speed={speed}" if grounded else ""
     return answer(stage(practice, session.title, view, speed, guessed, under))
@@ -186,7 +189,7 @@ def practice_stage(
 
 @router.get("/{id_}/under.wav", response_class=Response)
 def session_under(
-    house: Here,
+    workspace: Here,
     id_: str,
     at_ms: Annotated[int, Query(ge=0, le=LONGEST_MS)],
     ms: Annotated[int, Query(ge=1, le=60_000)],
@@ -194,13 +197,13 @@ def session_under(
     live: Annotated[str, Query(max_length=40)] = "",
 ) -> Response:
     """A piece of what sounds under the session, ducked under its speech; `live`: as it runs on the stage now."""
-    running = house.live(live)
+    running = workspace.practices.live(live)
     if running:
         session, practice = running.session, running.practice
     else:
-        session, practice = house.practice_of(id_, speed, wait=False)
+        session, practice = workspace.practices.practice_of(id_, speed, wait=False)
     total = practice.heard.total_ms
-    under = under_of(session.sound, house.round_of)
+    under = under_of(session.sound, workspace.round_of)
     if under is None:
         raise KemvoError(Problem(what="Nothing sounds under this session.", mend="Choose it under Voice and sound."))
     bed = bed_of(session.sound, under, total, practice.sounds)
@@ -208,9 +211,9 @@ def session_under(
 
 
 @playing.get("/{id_}/captions.{ending}")
-def practice_captions(house: Here, kind: Source, id_: str, ending: Literal["vtt", "srt"]) -> Response:
+def practice_captions(workspace: Here, kind: Source, id_: str, ending: Literal["vtt", "srt"]) -> Response:
     """The captions as WebVTT or SubRip."""
-    session, practice = house.spoken_of(id_, kind)
+    session, practice = workspace.practices.spoken_of(id_, kind)
     return download(write_captions(practice.sounds, ending), session.title, ending, CAPTION_FORMATS[ending])
 
 
@@ -219,18 +222,20 @@ MEASURING = 0.2
 
 
 @router.post("/{id_}/render", status_code=202)
-def render_session(house: Here, id_: str, ending: Literal["wav", "flac", "mp3", "ogg"] = "wav") -> JobView:
+def render_session(workspace: Here, id_: str, ending: Literal["wav", "flac", "mp3", "ogg"] = "wav") -> JobView:
     """Begin to make the sound file; the answer is the job to follow."""
-    stored = house.sessions.get(id_)
+    stored = workspace.sessions.get(id_)
     session = stored.body
     row = SOUND_FORMATS[ending]
 
     def work(job: Job) -> Path:
-        house.measure_all(id_, lambda share: job.report(MEASURING * share))
-        _, practice = house.practice_of(id_)
-        path = house.renders / f"{job.id}.{ending}"
-        order = Order(session.sound, under_of(session.sound, house.round_of), session.title, chapters(practice.heard))
-        clips = house.clips(session.speech)
+        workspace.practices.measure_all(id_, lambda share: job.report(MEASURING * share))
+        _, practice = workspace.practices.practice_of(id_)
+        path = workspace.renders / f"{job.id}.{ending}"
+        order = Order(
+            session.sound, under_of(session.sound, workspace.round_of), session.title, chapters(practice.heard)
+        )
+        clips = workspace.clips(session.speech)
         done = lambda share: job.report(MEASURING + (1 - MEASURING) * share)  # noqa: E731
         heard = render(practice.sounds, practice.heard.total_ms, clips, path, ending, done, order)
         job.note = heard.says()
@@ -238,15 +243,15 @@ def render_session(house: Here, id_: str, ending: Literal["wav", "flac", "mp3", 
 
     title, name = f"{session.title} ({row.title})", f"{file_name(session.title)}.{ending}"
     return job_view(
-        house.jobs.start(title, name, row.media_type, work, (id_, stored.version), f"/sessions/{id_}/files")
+        workspace.jobs.start(title, name, row.media_type, work, (id_, stored.version), f"/sessions/{id_}/files")
     )
 
 
-def _prepared(house: House, body: Session, before: Session) -> Session:
+def _prepared(workspace: Workspace, body: Session, before: Session) -> Session:
     """Every pass has an id, and the whole is no longer than a session may be."""
     made = with_pass_ids(body)
-    require_bounded(made, house.forms_of(made), before)
+    require_bounded(made, workspace.forms_of(made), before)
     return made
 
 
-document_routes(router, Subject(lambda house: house.sessions, view, SessionView, SessionSave, _prepared))
+document_routes(router, Subject(lambda workspace: workspace.sessions, view, SessionView, SessionSave, _prepared))

@@ -9,7 +9,7 @@ from fastapi import APIRouter, UploadFile
 from pydantic import BaseModel
 
 from kemvo.api.base.documents import file_text
-from kemvo.api.base.house import Here
+from kemvo.api.base.workspace import Here
 from kemvo.api.classes.classes import add_class
 from kemvo.api.sessions.sessions import added, bundle_of
 from kemvo.audio.speech.neural import neural_voices
@@ -35,10 +35,10 @@ class Beginnings(BaseModel):
 
 
 @router.get("/beginnings")
-def beginnings(house: Here) -> Beginnings:
+def beginnings(workspace: Here) -> Beginnings:
     """How far the first hour is."""
-    forms, sessions = house.forms.all(), house.sessions.all()
-    happened = house.happened.all()
+    forms, sessions = workspace.forms.all(), workspace.sessions.all()
+    happened = workspace.happened.all()
     steps = first_steps(
         {s.id: s.body for s in forms if s.id not in DEMO_IDS},
         {s.id: s.body for s in sessions if s.id not in DEMO_IDS},
@@ -47,8 +47,8 @@ def beginnings(house: Here) -> Beginnings:
     ids = {*(s.id for s in forms), *(s.id for s in sessions)}
     demo = not ids.isdisjoint(DEMO_IDS)
     return Beginnings(
-        empty=not (forms or sessions or house.recordings.all()),
-        classes=bool(house.classes.all()),
+        empty=not (forms or sessions or workspace.recordings.all()),
+        classes=bool(workspace.classes.all()),
         demo=demo,
         beside=demo and ("closed" not in happened or not ids.issubset(DEMO_IDS)),
         steps=() if "closed" in happened or all(s.done for s in steps) else steps,
@@ -62,29 +62,29 @@ class Happened(BaseModel):
 
 
 @router.post("/beginnings")
-def it_happened(house: Here, it: Happened) -> Beginnings:
+def it_happened(workspace: Here, it: Happened) -> Beginnings:
     """Remember that something happened; "closed" puts the steps away."""
-    house.happened.put(it.what)
-    return beginnings(house)
+    workspace.happened.put(it.what)
+    return beginnings(workspace)
 
 
 @router.post("/demo", status_code=201)
-def look_around(house: Here) -> Beginnings:
+def look_around(workspace: Here) -> Beginnings:
     """Put the demo beside the user's own data; what was put away of it comes back."""
-    voices = neural_voices(house.folder)
-    load(house.database, voices[0].id if voices else "")
-    teach(house.database, date.today())
-    return beginnings(house)
+    voices = neural_voices(workspace.folder)
+    load(workspace.database, voices[0].id if voices else "")
+    teach(workspace.database, date.today())
+    return beginnings(workspace)
 
 
 @router.delete("/demo")
-def put_demo_away(house: Here) -> Beginnings:
+def put_demo_away(workspace: Here) -> Beginnings:
     """Put all of the demo out of sight; each can be brought back."""
-    for shelf in (house.forms, house.sessions, house.classes, house.courses):
+    for shelf in (workspace.forms, workspace.sessions, workspace.classes, workspace.courses):
         for stored in shelf.all():
             if stored.id in (*DEMO_IDS, *CLASS_IDS, *COURSE_IDS):
                 shelf.remove(stored.id)
-    return beginnings(house)
+    return beginnings(workspace)
 
 
 class Opened(BaseModel):
@@ -94,14 +94,14 @@ class Opened(BaseModel):
 
 
 @router.post("/open", status_code=201)
-def open_file(house: Here, file: UploadFile) -> Opened:
+def open_file(workspace: Here, file: UploadFile) -> Opened:
     """Open a file that Kemvo saved, whatever is in it: a form, a session, a session with its sounds."""
     if not is_packed(file.file):
         of_class = read_class(file_text(file), file.filename or "")
         if of_class is not None:
-            return Opened(to=f"/classes/{add_class(house, of_class)}")
+            return Opened(to=f"/classes/{add_class(workspace, of_class)}")
         file.file.seek(0)
-    bundle = bundle_of(house, file)
+    bundle = bundle_of(workspace, file)
     if bundle.session is None:
-        return Opened(to=f"/forms/{house.forms.add(bundle.form()).id}")
-    return Opened(to=f"/sessions/{added(house, bundle).id}")
+        return Opened(to=f"/forms/{workspace.forms.add(bundle.form()).id}")
+    return Opened(to=f"/sessions/{added(workspace, bundle).id}")

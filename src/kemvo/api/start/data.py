@@ -11,8 +11,8 @@ from fastapi import APIRouter, UploadFile
 from pydantic import BaseModel
 
 from kemvo.api.base.documents import received
-from kemvo.api.base.house import Here, House
 from kemvo.api.base.work import JobView, job_view
+from kemvo.api.base.workspace import Here, Workspace
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.jobs import Job
 from kemvo.store.copies import MOST_BYTES, back_up, day_copies, restore
@@ -54,35 +54,47 @@ KINDS = {
 
 
 @router.get("")
-def your_data(house: Here) -> DataView:
+def your_data(workspace: Here) -> DataView:
     """How the data stand."""
     unreadable: list[str] = []
-    trouble = house.health.look_over()
+    trouble = workspace.health.look_over()
     kept_bytes = 0
     try:
-        kept_bytes = house.media.size(r.body.media for gone in (False, True) for r in house.recordings.all(gone))
-        shelves = (house.forms, house.sessions, house.recordings, house.classes, house.lessons, house.courses)
+        kept_bytes = workspace.media.size(
+            r.body.media for gone in (False, True) for r in workspace.recordings.all(gone)
+        )
+        shelves = (
+            workspace.forms,
+            workspace.sessions,
+            workspace.recordings,
+            workspace.classes,
+            workspace.lessons,
+            workspace.courses,
+        )
         for documents in shelves:
             unreadable += [f"the {documents.kind} “{u.title or u.id}”" for u in documents.unreadable()]
-        house.own_postures.all()
-        house.own_patterns.all()
-        for n, what in ((house.own_postures.unreadable, "own posture"), (house.own_patterns.unreadable, "own pattern")):
+        workspace.own_postures.all()
+        workspace.own_patterns.all()
+        for n, what in (
+            (workspace.own_postures.unreadable, "own posture"),
+            (workspace.own_patterns.unreadable, "own pattern"),
+        ):
             unreadable += [f"{n} {what}{'s' if n > 1 else ''}"] if n else []
     except KemvoError as error:
         trouble = trouble or error.problems[0]
-    shelf_bytes = sum(f.stat().st_size for f in house.takes.shelf.folder.glob("*") if f.is_file())
+    shelf_bytes = sum(f.stat().st_size for f in workspace.takes.shelf.folder.glob("*") if f.is_file())
     free_bytes = 0
     with suppress(FileNotFoundError):
-        free_bytes = shutil.disk_usage(house.folder).free
+        free_bytes = shutil.disk_usage(workspace.folder).free
     return DataView(
-        folder=str(house.folder.resolve()),
-        database_bytes=sum(f.stat().st_size for f in house.folder.glob("kemvo.sqlite*")),
+        folder=str(workspace.folder.resolve()),
+        database_bytes=sum(f.stat().st_size for f in workspace.folder.glob("kemvo.sqlite*")),
         sound_bytes=max(0, shelf_bytes - kept_bytes),
-        media_bytes=kept_bytes + house.media.coming_bytes(),
+        media_bytes=kept_bytes + workspace.media.coming_bytes(),
         free_bytes=free_bytes,
         copies=[
             CopyView(kind=next((k for begin, k in KINDS.items() if c.name.startswith(begin)), "copy"), **c._asdict())
-            for c in day_copies(house.folder)
+            for c in day_copies(workspace.folder)
         ],
         unreadable=unreadable,
         trouble=trouble,
@@ -96,48 +108,48 @@ class Health(BaseModel):
 
 
 @router.get("/health")
-def health(house: Here) -> Health:
+def health(workspace: Here) -> Health:
     """Whether the data can be used; every page asks."""
-    return Health(trouble=house.health.trouble())
+    return Health(trouble=workspace.health.trouble())
 
 
 @router.post("/backup", status_code=202)
-def back_up_all(house: Here, large: bool = True) -> JobView:
+def back_up_all(workspace: Here, large: bool = True) -> JobView:
     """Begin to make one file of everything; the answer is the job to follow. `large`: with the sounds brought in."""
 
     def work(job: Job) -> Path:
-        path = house.renders / f"{job.id}.zip"
-        job.note = back_up(house.database, path, large, job.report).says()
+        path = workspace.renders / f"{job.id}.zip"
+        job.note = back_up(workspace.database, path, large, job.report).says()
         return path
 
     name = f"kemvo-{datetime.now():%Y-%m-%d}.zip"
-    return job_view(house.jobs.start("A copy of everything", name, "application/zip", work))
+    return job_view(workspace.jobs.start("A copy of everything", name, "application/zip", work))
 
 
 @router.post("/restore", status_code=202)
-def restore_file(house: Here, file: UploadFile) -> JobView:
+def restore_file(workspace: Here, file: UploadFile) -> JobView:
     """Begin to put a copy in the place of all that is here; what is here is copied first. The answer is the job to follow."""
-    with received(house, file, MOST_BYTES, "Restore it with “kemvo restore”.") as path:
+    with received(workspace, file, MOST_BYTES, "Restore it with “kemvo restore”.") as path:
         kept = path.rename(path.with_name(f"{path.name}.zip"))
-    return _restoring(house, kept, True)
+    return _restoring(workspace, kept, True)
 
 
 @router.post("/copies/{name}/restore", status_code=202)
-def restore_copy(house: Here, name: str) -> JobView:
+def restore_copy(workspace: Here, name: str) -> JobView:
     """Begin to restore a copy that Kemvo made by itself; the answer is the job to follow."""
-    if name not in {c.name for c in day_copies(house.folder)}:
+    if name not in {c.name for c in day_copies(workspace.folder)}:
         raise KemvoError(Problem(what="There is no such copy any more.", mend="Choose another from the list."))
-    return _restoring(house, house.folder / COPIES / name, False)
+    return _restoring(workspace, workspace.folder / COPIES / name, False)
 
 
-def _restoring(house: House, archive: Path, mine: bool) -> JobView:
+def _restoring(workspace: Workspace, archive: Path, mine: bool) -> JobView:
     def work(job: Job) -> None:
         try:
-            found = restore(house.database, archive, job.report)
-            house.forget()
+            found = restore(workspace.database, archive, job.report)
+            workspace.forget()
             job.note = f"{found.forms} forms and {found.sessions} sessions are here again, as they were in the copy."
         finally:
             if mine:
                 archive.unlink(missing_ok=True)
 
-    return job_view(house.jobs.start("Restoring a copy", "", "", work))
+    return job_view(workspace.jobs.start("Restoring a copy", "", "", work))

@@ -5,7 +5,7 @@ from __future__ import annotations
 from fastapi import APIRouter
 from pydantic import BaseModel
 
-from kemvo.api.base.house import Here, House
+from kemvo.api.base.workspace import Here, Workspace
 from kemvo.audio.speech.voices import voices
 from kemvo.core.cues.wording import sayable
 from kemvo.core.model.settings import Settings
@@ -35,34 +35,34 @@ USUAL_LINE = "Sink into the right leg, and let the left foot float."
 
 
 @router.get("")
-def get_settings(house: Here) -> SettingsView:
+def get_settings(workspace: Here) -> SettingsView:
     """The settings as they are."""
     return SettingsView(
-        settings=house.settings.get(),
-        voices=[VoiceToHear(engine=e, id=v.id, title=v.title, origin=v.origin) for e, v in voices(house.folder)],
-        line=_line(house),
+        settings=workspace.settings.get(),
+        voices=[VoiceToHear(engine=e, id=v.id, title=v.title, origin=v.origin) for e, v in voices(workspace.folder)],
+        line=_line(workspace),
     )
 
 
 @router.put("")
-def put_settings(house: Here, settings: Settings) -> SettingsView:
+def put_settings(workspace: Here, settings: Settings) -> SettingsView:
     """Keep other settings."""
-    house.settings.put(settings)
-    return get_settings(house)
+    workspace.settings.put(settings)
+    return get_settings(workspace)
 
 
 @router.get("/rooms")
-def known_rooms(house: Here) -> list[Room]:
+def known_rooms(workspace: Here) -> list[Room]:
     """The rooms of the forms there are, each once."""
-    return list({room.model_dump_json(): room for s in house.forms.all() if (room := s.body.room)}.values())
+    return list({room.model_dump_json(): room for s in workspace.forms.all() if (room := s.body.room)}.values())
 
 
 LONG_ENOUGH = 30
 
 
-def _line(house: House) -> str:
+def _line(workspace: Workspace) -> str:
     """A line of the form that was saved last."""
-    for stored in house.forms.all()[:1]:
+    for stored in workspace.forms.all()[:1]:
         lines = (sayable(m.line) for p in stored.body.postures() for m in p.movements)
         return next((line for line in lines if len(line) >= LONG_ENOUGH), USUAL_LINE)
     return USUAL_LINE

@@ -8,7 +8,8 @@ from fastapi import APIRouter, Response
 from pydantic import BaseModel, Field
 
 from kemvo.api.base.documents import Version
-from kemvo.api.base.house import Here, House, Source
+from kemvo.api.base.practices import Source
+from kemvo.api.base.workspace import Here, Workspace
 from kemvo.api.words.desk import Saved, save_decided
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.practice.mending import Mending, mendings
@@ -27,9 +28,9 @@ class MendingView(BaseModel):
 
 
 @router.get("")
-def ways_to_mend(house: Here, kind: Source, id_: str) -> list[MendingView]:
+def ways_to_mend(workspace: Here, kind: Source, id_: str) -> list[MendingView]:
     """What would mend many problems at once, the shortest first, worked out whole; nothing is changed."""
-    return [MendingView.model_validate(m, from_attributes=True) for m in _ways(house, kind, id_)]
+    return [MendingView.model_validate(m, from_attributes=True) for m in _ways(workspace, kind, id_)]
 
 
 class Taking(Version):
@@ -39,17 +40,17 @@ class Taking(Version):
 
 
 @router.post("", response_model=Saved)
-def mend_together(house: Here, kind: Source, id_: str, taking: Taking) -> Response:
+def mend_together(workspace: Here, kind: Source, id_: str, taking: Taking) -> Response:
     """Take one of the ways: the session is saved with it, one step to undo. 409 when somebody else wrote since `version`."""
-    ways = _ways(house, kind, id_)
+    ways = _ways(workspace, kind, id_)
     if taking.no >= len(ways):
         raise KemvoError(
             Problem(what="There is no such way any more.", mend="Look at the problems again; the session has changed.")
         )
-    return save_decided(house, kind, id_, taking.version, ways[taking.no].session)
+    return save_decided(workspace, kind, id_, taking.version, ways[taking.no].session)
 
 
-def _ways(house: House, kind: Source, id_: str) -> list[Mending]:
-    found = house.worked_from(id_, kind)
-    clips = house.clips(found.session.speech)
+def _ways(workspace: Workspace, kind: Source, id_: str) -> list[Mending]:
+    found = workspace.practices.worked_from(id_, kind)
+    clips = workspace.clips(found.session.speech)
     return mendings(found.session, found.forms, clips.glance, None if kind == "sessions" else found.laid(1.0))

@@ -9,8 +9,9 @@ from fastapi import APIRouter, Query
 from pydantic import BaseModel, Field
 
 from kemvo.api.base.documents import file_name
-from kemvo.api.base.house import Here, House, Source
+from kemvo.api.base.practices import Source
 from kemvo.api.base.work import JobView, job_view
+from kemvo.api.base.workspace import Here, Workspace
 from kemvo.api.recordings.files import with_voice
 from kemvo.audio.render import Order, render, under_of
 from kemvo.core.timing.timeline import chapters
@@ -32,9 +33,9 @@ class TakeawaySize(BaseModel):
 
 
 @router.get("")
-def takeaway_size(house: Here, kind: Source, id_: str, tempo: Annotated[list[Speed], Query()]) -> TakeawaySize:
+def takeaway_size(workspace: Here, kind: Source, id_: str, tempo: Annotated[list[Speed], Query()]) -> TakeawaySize:
     """How large the take-away becomes with these tempos (1 is as planned)."""
-    _, practice = house.practice_of(id_, wait=False, kind=kind)
+    _, practice = workspace.practices.practice_of(id_, wait=False, kind=kind)
     return TakeawaySize(bytes=estimated_bytes(practice.heard.total_ms, tempo, kind == "recordings"))
 
 
@@ -49,9 +50,9 @@ class Wish(BaseModel):
 
 
 @router.post("", status_code=202)
-def make_takeaway(house: Here, kind: Source, id_: str, wish: Wish) -> JobView:
+def make_takeaway(workspace: Here, kind: Source, id_: str, wish: Wish) -> JobView:
     """Begin to make the take-away; the answer is the job to follow."""
-    found = house.worked_from(id_, kind)
+    found = workspace.practices.worked_from(id_, kind)
     title = found.session.title
     tempos = sorted(set(wish.tempos)) if kind == "sessions" else [1.0]
 
@@ -61,10 +62,10 @@ def make_takeaway(house: Here, kind: Source, id_: str, wish: Wish) -> JobView:
         try:
             for n, speed in enumerate(tempos):
                 done = lambda share, n=n: job.report((n + share) / (len(tempos) + 0.1))  # noqa: E731
-                made.append(_tempo(house, kind, id_, speed, job, sounds, done, wish.gentler))
-            path = house.renders / f"{job.id}.html"
+                made.append(_tempo(workspace, kind, id_, speed, job, sounds, done, wish.gentler))
+            path = workspace.renders / f"{job.id}.html"
             usual = min(range(len(tempos)), key=lambda i: abs(tempos[i] - 1))
-            film = wish.film or _film_of(house, id_) if kind == "recordings" else ""
+            film = wish.film or _film_of(workspace, id_) if kind == "recordings" else ""
             write_takeaway(path, title, made, usual, film)
         finally:
             for sound in sounds:
@@ -75,34 +76,41 @@ def make_takeaway(house: Here, kind: Source, id_: str, wish: Wish) -> JobView:
         job.note = f"{told}. It plays in any browser, without a network.{beside}"
         return path
 
-    version = house.sessions.get(id_).version if kind == "sessions" else house.recordings.get(id_).version
+    version = workspace.sessions.get(id_).version if kind == "sessions" else workspace.recordings.get(id_).version
     name = f"{file_name(title)}.html"
     page = f"/sessions/{id_}/files" if kind == "sessions" else f"/recordings/{id_}"
-    return job_view(house.jobs.start(f"{title} to take away", name, "text/html", work, (id_, version), page))
+    return job_view(workspace.jobs.start(f"{title} to take away", name, "text/html", work, (id_, version), page))
 
 
-def _film_of(house: House, id_: str) -> str:
+def _film_of(workspace: Workspace, id_: str) -> str:
     """What the film of a recording is called when it is given back."""
-    recording = house.recordings.get(id_).body
+    recording = workspace.recordings.get(id_).body
     return f"{file_name(with_voice(recording))}.{ending_for(recording.media)}"
 
 
 def _tempo(
-    house: House, kind: Source, id_: str, speed: float, job: Job, sounds: list[Path], done: object, gentler: bool
+    workspace: Workspace,
+    kind: Source,
+    id_: str,
+    speed: float,
+    job: Job,
+    sounds: list[Path],
+    done: object,
+    gentler: bool,
 ) -> Tempo:
     """The practice at one tempo; its sound, where it is not a film's, is added to `sounds`."""
-    session, practice = house.practice_of(id_, speed, kind=kind)
-    if gentler and kind == "sessions" and has_gentler_ways(session, house.forms_of(session)):
+    session, practice = workspace.practices.practice_of(id_, speed, kind=kind)
+    if gentler and kind == "sessions" and has_gentler_ways(session, workspace.forms_of(session)):
         session = in_gentler_ways(session)
-        practice = house.practice(session, speed)
+        practice = workspace.practices.practice(session, speed)
     name = "as planned" if speed == 1 else f"{100 * speed:.0f} %"
     shown = stage(practice, session.title, "class", speed)
     room = room_words(practice)
     if kind == "recordings":
         return Tempo(name, shown, None, room)
-    path = house.renders / f"{job.id}.{speed}.mp3"
+    path = workspace.renders / f"{job.id}.{speed}.mp3"
     sounds.append(path)
-    order = Order(session.sound, under_of(session.sound, house.round_of), session.title, chapters(practice.heard))
+    order = Order(session.sound, under_of(session.sound, workspace.round_of), session.title, chapters(practice.heard))
     total = practice.heard.total_ms
-    render(practice.sounds, total, house.clips(session.speech), path, "small", done, order)  # type: ignore[arg-type]
+    render(practice.sounds, total, workspace.clips(session.speech), path, "small", done, order)  # type: ignore[arg-type]
     return Tempo(name, shown, path, room)

@@ -5,7 +5,8 @@ from __future__ import annotations
 from fastapi import APIRouter
 from pydantic import BaseModel
 
-from kemvo.api.base.house import Here, House, Source
+from kemvo.api.base.practices import Source
+from kemvo.api.base.workspace import Here, Workspace
 from kemvo.api.words.booth import booth_lines
 from kemvo.api.words.desk import guessed_of
 from kemvo.core.model.session import Session
@@ -24,34 +25,34 @@ class Steps(BaseModel):
 
 
 @router.get("/steps")
-def work_steps(house: Here, kind: Source, id_: str) -> Steps:
+def work_steps(workspace: Here, kind: Source, id_: str) -> Steps:
     """The steps of the work on a session (or a recording), each with what is open in it."""
-    session, practice = house.practice_of(id_, wait=False, kind=kind)
-    steps = _steps(house, kind, id_, session, practice)
-    return Steps(steps=steps, estimated=house.estimated(session, practice))
+    session, practice = workspace.practices.practice_of(id_, wait=False, kind=kind)
+    steps = _steps(workspace, kind, id_, session, practice)
+    return Steps(steps=steps, estimated=workspace.practices.estimated(session, practice))
 
 
-def _steps(house: House, kind: Source, id_: str, session: Session, practice: Practice) -> tuple[WorkStep, ...]:
-    lines = booth_lines(house, kind, id_)
+def _steps(workspace: Workspace, kind: Source, id_: str, session: Session, practice: Practice) -> tuple[WorkStep, ...]:
+    lines = booth_lines(workspace, kind, id_)
     if kind == "recordings":
-        unmarked = sum(map(bool, guessed_of(house, id_).values()))
+        unmarked = sum(map(bool, guessed_of(workspace, id_).values()))
         return recording_steps(Standing(practice, lines, session.speech.takes, 0, unmarked=unmarked))
-    plan = session_plan(session, house.forms_of(session))
-    made, stale = _made(house, id_)
+    plan = session_plan(session, workspace.forms_of(session))
+    made, stale = _made(workspace, id_)
     now = Standing(practice, lines, session.speech.takes, len(plan.problems), plan.over_ms, made=made, stale=stale)
     return session_steps(now)
 
 
-def _made(house: House, id_: str) -> tuple[str, bool]:
+def _made(workspace: Workspace, id_: str) -> tuple[str, bool]:
     """The newest sound file of a session, and whether the session has been changed since."""
     done = next(
         (
             j
-            for j in house.jobs.known()
+            for j in workspace.jobs.known()
             if j.about[0] == id_ and j.state == "done" and j.media_type.startswith("audio/")
         ),
         None,
     )
     if done is None:
         return "", False
-    return done.filename, done.about[1] != house.sessions.get(id_).version
+    return done.filename, done.about[1] != workspace.sessions.get(id_).version
