@@ -44,7 +44,7 @@ from kemvo.core.scheduling.solver import solve
 from kemvo.core.tables.block_kinds import PATTERNS
 from kemvo.core.tables.groups import comfort_of
 from kemvo.core.tables.rooms import Room
-from kemvo.core.timing.breath_planner import Wish, matched
+from kemvo.core.timing.breath_planner import BreathTarget, matched
 from kemvo.core.timing.pass_breath import breaths_of
 from kemvo.core.timing.timeline import plan
 from kemvo.core.views.session_plan import session_plan
@@ -217,7 +217,7 @@ def lessons(_: Path) -> None:
     )
     line("fit that lesson to 60 minutes", times(lambda: fitted(session, here), 9), "goal <= 100 ms")
     spans = plan(session, here).spans
-    wishes = [Wish(s.end_ms - s.start_ms, s.breath) for s in spans]
+    wishes = [BreathTarget(s.end_ms - s.start_ms, s.breath) for s in spans]
     line(f"matched breath of {len(wishes)} movements", times(lambda: matched(wishes, comfort_of("everyone")), 9))
 
 

@@ -37,7 +37,7 @@ from kemvo.audio.speech.clips import Clips
 from kemvo.audio.speech.voices import voice_of
 from kemvo.core.model.session import SpeechChoice
 from kemvo.core.practice.soundtrack import Sound
-from kemvo.film.give_back import Wish, give_back
+from kemvo.film.give_back import ExportOptions, give_back
 from kemvo.film.probe import probe
 from kemvo.store.database import Database
 from kemvo.store.lengths import StoredBook
@@ -46,7 +46,7 @@ clips = Clips(voice_of(SpeechChoice(), folder), StoredBook(Database(folder / "k.
 media = probe(Path(sys.argv[1]))
 sounds = [Sound(6000 * n, 2500, "speech", f"Left heel steps to the corner, {n % 40}") for n in range(1, media.ms // 6000 - 1)]
 begun = time.perf_counter()
-give_back(Path(sys.argv[1]), media, Wish(sounds), clips, folder / "out.m4a")
+give_back(Path(sys.argv[1]), media, ExportOptions(sounds), clips, folder / "out.m4a")
 print(f"{time.perf_counter() - begun:.1f} s, peak {resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024:.0f} MB")
 """
 

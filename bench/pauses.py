@@ -16,7 +16,7 @@ from numpy.typing import NDArray
 from bench.learned import Signs, fitted, learned_from, often, rows
 from bench.reading import cases
 from kemvo.core.reading.normalize import punctuation as pauses
-from kemvo.core.reading.normalize.fillers import told_words
+from kemvo.core.reading.normalize.fillers import drop_fillers
 from kemvo.core.reading.tokens import tokens_of
 
 SEEN = 4
@@ -40,7 +40,7 @@ def example(name: str) -> tuple[list[tuple[str, ...]], NDArray[np.float64]]:
     """The signs between the words of a file's lines, joined, and 1 where a line ended."""
     lines = [re.sub(r"[.,;:!?–—]", " ", text) for text, _ in cases(name)]
     ends = set(np.cumsum([len(text) + 1 for text in lines]))
-    tokens = told_words(tokens_of(" ".join(lines)))
+    tokens = drop_fillers(tokens_of(" ".join(lines)))
     ended = [any(e in ends for e in range(t.end, after.start + 1)) for t, after in itertools.pairwise(tokens)]
     return list(pauses.signs_between([pauses.kind(t) for t in tokens])), np.array(ended, float)
 

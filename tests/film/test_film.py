@@ -23,7 +23,7 @@ from kemvo.core.recording.model import KeptTalk, Media
 from kemvo.core.recording.truth import Slips
 from kemvo.film.envelope import load
 from kemvo.film.figure import Camera, Pose
-from kemvo.film.give_back import Wish, ending_for, give_back
+from kemvo.film.give_back import ExportOptions, ending_for, give_back
 from kemvo.film.probe import probe
 from kemvo.film.sounds import form_of, own_sound
 from kemvo.film.studio import Studio, film
@@ -118,7 +118,7 @@ def test_the_recording_is_given_back_with_voice_captions_and_chapters(
     """Read back by MediaInfo and mutagen; the picture's packets are the same, byte for byte."""
     out = tmp_path / f"out.{ending}"
     media = probe(take)
-    wish = Wish(
+    wish = ExportOptions(
         sounds=[Sound(20_000, 1500, "speech", "Heron wades"), Sound(60_000, 1500, "speech", "Part the reeds")],
         captions=[(20_000, 21_500, "Heron wades"), (60_000, 61_500, "Part the reeds")],
         chapters=[(5000, "Stand among willows"), (40_000, "Heron wades")],
@@ -167,7 +167,7 @@ def test_a_film_on_another_clock_is_given_back_in_step(
     seen = MediaInfo.parse(str(source)).tracks[0]
     assert abs(media.ms - (float(seen.duration) - (0 if float(seen.duration) < 9000 else start_s * 1000))) < 250
     out = tmp_path / "back.mkv"
-    give_back(source, media, Wish(sounds=[], captions=[(3000, 4000, "Now")], keep_sound=True), clips, out)
+    give_back(source, media, ExportOptions(sounds=[], captions=[(3000, 4000, "Now")], keep_sound=True), clips, out)
     with av.open(str(out)) as container:
         first = min(float(p.pts * p.time_base) for p in container.demux(video=0) if p.size)
     assert abs(first) < 0.002
@@ -194,7 +194,7 @@ def test_captions_do_not_drift_over_an_hour(tmp_path: Path, clips: Clips) -> Non
     give_back(
         hour,
         media,
-        Wish(sounds=[Sound(3_590_000, 900, "speech", "End")], captions=captions, chapters=[(0, "All")]),
+        ExportOptions(sounds=[Sound(3_590_000, 900, "speech", "End")], captions=captions, chapters=[(0, "All")]),
         clips,
         out,
     )
@@ -212,7 +212,9 @@ def test_captions_do_not_drift_over_an_hour(tmp_path: Path, clips: Clips) -> Non
 def test_the_voice_track_alone_has_as_many_samples_as_the_recording(take: Path, clips: Clips, tmp_path: Path) -> None:
     media = probe(take)
     out = tmp_path / "voice.wav"
-    give_back(take, media, Wish(sounds=[Sound(20_000, 1500, "speech", "Heron wades")], voice_only=True), clips, out)
+    give_back(
+        take, media, ExportOptions(sounds=[Sound(20_000, 1500, "speech", "Heron wades")], voice_only=True), clips, out
+    )
     heard, rate = soundfile.read(str(out))
     assert (len(heard), rate) == (form_of(media).samples, media.rate)
     assert np.abs(heard[: 19 * rate]).max() < 1e-3
@@ -226,7 +228,7 @@ def test_music_goes_down_under_a_cue_with_soft_edges_and_muted_talk_is_gone(tmp_
     soundfile.write(str(path), stereo, 48_000)
     media = probe(path)
     spoken = [Sound(10_000, 2000, "speech", ", "), Sound(20_000, 2000, "speech", ", ")]
-    give_back(path, media, Wish(spoken, talk=[KeptTalk(from_ms=19_000, to_ms=24_000, how="mute")]), clips, out)
+    give_back(path, media, ExportOptions(spoken, talk=[KeptTalk(from_ms=19_000, to_ms=24_000, how="mute")]), clips, out)
     heard, _ = soundfile.read(str(out))
     assert heard.shape == stereo.shape
 
@@ -253,7 +255,7 @@ def test_a_turned_picture_is_known_and_stays_turned(take: Path, clips: Clips, tm
     assert media.rotation == 90
     assert next(t for t in MediaInfo.parse(str(turned)).tracks if t.track_type == "Video").rotation == "90.000"
     out = tmp_path / "out.mp4"
-    give_back(turned, media, Wish(sounds=[]), clips, out)
+    give_back(turned, media, ExportOptions(sounds=[]), clips, out)
     assert next(t for t in MediaInfo.parse(str(out)).tracks if t.track_type == "Video").rotation == "90.000"
     assert probe(out).rotation == 90
 
@@ -268,9 +270,9 @@ def test_what_cannot_be_used_gets_a_sentence(tmp_path: Path, take: Path, clips: 
     cut.write_bytes(whole[: len(whole) // 2])
     assert "cut off" in " ".join(probe(cut).notes)
     with pytest.raises(KemvoError, match="no picture"):
-        give_back(take, Media(name="a.wav", ms=1000), Wish(sounds=[]), clips, tmp_path / "x.mp4")
+        give_back(take, Media(name="a.wav", ms=1000), ExportOptions(sounds=[]), clips, tmp_path / "x.mp4")
     with pytest.raises(KemvoError, match=r"\.gif"):
-        give_back(take, probe(take), Wish(sounds=[]), clips, tmp_path / "x.gif")
+        give_back(take, probe(take), ExportOptions(sounds=[]), clips, tmp_path / "x.gif")
     assert ending_for(Media(name="a.mov", ms=1, picture=True)) == "mp4"
     assert ending_for(Media(name="a.avi", ms=1, picture=True)) == "mkv"
     assert ending_for(Media(name="a.webm", ms=1, picture=True), "h264") == "mkv"

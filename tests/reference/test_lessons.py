@@ -12,7 +12,7 @@ from scipy.optimize import Bounds, LinearConstraint, milp
 from kemvo.core.lesson.fit_solver import FitBlock, fit, options
 from kemvo.core.model.session import Pace, Part, Pass, Session
 from kemvo.core.tables.breath_schools import Comfort
-from kemvo.core.timing.breath_planner import BREATH_COST, KEPT_COST, WITHIN_COST, Wish, matched, points_of
+from kemvo.core.timing.breath_planner import BREATH_COST, KEPT_COST, WITHIN_COST, BreathTarget, matched, points_of
 from kemvo.core.timing.tempo import length_ms
 from kemvo.core.timing.timeline import plan
 from kemvo.demo.load import demo_files
@@ -42,7 +42,7 @@ def test_the_breath_plan_is_the_solvers(seed: int) -> None:
     rng = random.Random(seed)
     comfort = Comfort(2000, rng.choice([5000, 6000]), 2000, rng.choice([6000, 8000]))
     wishes = [
-        Wish(rng.choice([2000, 3000, 4000, 6000, 9000]), rng.choice(["in", "out", "free"]))
+        BreathTarget(rng.choice([2000, 3000, 4000, 6000, 9000]), rng.choice(["in", "out", "free"]))
         for _ in range(rng.randint(2, 6))
     ]
     points = points_of(wishes, comfort)

@@ -15,7 +15,7 @@ from kemvo.core.recording.recorded_timeline import done_in, frozen, planned
 from kemvo.core.recording.slips_found import by_moments, not_called, postures_planned
 from kemvo.core.recording.taps import HAND_MS, marks_from_taps
 from kemvo.core.timing.timeline import chapters
-from kemvo.film.give_back import Wish, captions_of, give_back
+from kemvo.film.give_back import ExportOptions, captions_of, give_back
 from kemvo.film.probe import Report, probe
 from kemvo.film.studio import Studio, film
 from kemvo.film.tracks import Caption
@@ -121,7 +121,7 @@ def write_voiced(
 ) -> list[Path]:
     """Give a recording back with its voice, captions beside it. Answers with the files that were written."""
     practice = job.made.practice
-    wish = Wish(
+    wish = ExportOptions(
         practice.sounds, job.made.session.sound, captions=job.captions(), chapters=chapters(practice.heard), title=job.made.session.title,
         voice_only=voice_only,
     )  # fmt: skip

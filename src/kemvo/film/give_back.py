@@ -70,7 +70,7 @@ IN_WEBM = frozenset({"vp8", "vp9", "av1"})
 """Pictures that a WebM file may hold."""
 
 
-class Wish(NamedTuple):
+class ExportOptions(NamedTuple):
     """What is to be given back: what sounds, at which levels, whether the recording's own sound stays, captions, chapters, and a title.
     `voice_only`: the voice track alone. `turned`: the picture is turned over, left for right, for which it is encoded anew."""
 
@@ -100,7 +100,9 @@ def ending_for(media: Media, codec: str = "") -> str:
     return "mkv" if ending == "webm" and codec and codec not in IN_WEBM else ending
 
 
-def give_back(path: Path, media: Media, wish: Wish, clips: Clips, out: Path, report: Report = lambda _: None) -> None:
+def give_back(
+    path: Path, media: Media, wish: ExportOptions, clips: Clips, out: Path, report: Report = lambda _: None
+) -> None:
     """Write a recording with its voice to `out`; it appears whole or not at all. Raises KemvoError for a kind of file that cannot
     hold it."""
     row = _row(out, media)
@@ -138,7 +140,7 @@ def _row(out: Path, media: Media) -> Container:
 
 
 def _write(
-    path: Path, media: Media, wish: Wish, clips: Clips, row: Container, made: OutputContainer, report: Report
+    path: Path, media: Media, wish: ExportOptions, clips: Clips, row: Container, made: OutputContainer, report: Report
 ) -> None:
     form = form_of(media)
     voice = voice_track(wish.sounds, clips, media.ms, form)

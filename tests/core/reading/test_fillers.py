@@ -7,7 +7,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from kemvo.core.language import lexicon as lx
-from kemvo.core.reading.normalize.fillers import GERUNDS, PHRASES, WORDS, told_words
+from kemvo.core.reading.normalize.fillers import GERUNDS, PHRASES, WORDS, drop_fillers
 from kemvo.core.reading.tokens import tokens_of
 
 PLAIN = sorted(lx.FOOT | lx.STEP | lx.SHIFT | {"left", "right", "the", "and", "then", "weight", "out", "in", "forward"})
@@ -23,12 +23,12 @@ texts = st.lists(
 
 
 def words(text: str) -> list[str]:
-    return [t.w for t in told_words(tokens_of(text))]
+    return [t.w for t in drop_fillers(tokens_of(text))]
 
 
 @given(texts)
 def test_what_is_left_stands_where_it_stood_and_in_its_order(text: str) -> None:
-    before, after = tokens_of(text), told_words(tokens_of(text))
+    before, after = tokens_of(text), drop_fillers(tokens_of(text))
     ends = {t.end for t in before}
     assert [t.start for t in after] == sorted(t.start for t in after)
     assert all(t.end in ends or t.end + 2 in ends for t in after)
@@ -40,7 +40,7 @@ def test_no_side_foot_or_weight_is_ever_left_out(text: str) -> None:
     """ "The left one" becomes the left foot, and a held ball no foot; nothing else of it changes."""
     text = text.replace("one", "")
     kept = lx.FOOT - {"ball", "balls"} | {"weight"}
-    before, after = tokens_of(text), told_words(tokens_of(text))
+    before, after = tokens_of(text), drop_fillers(tokens_of(text))
     assert [t.w.removesuffix("'s") for t in before if t.w.removesuffix("'s") in kept] == [
         t.w for t in after if t.w in kept
     ]
@@ -49,14 +49,14 @@ def test_no_side_foot_or_weight_is_ever_left_out(text: str) -> None:
 
 def test_a_phrase_that_holds_a_side_stays() -> None:
     """Found by the law above, by chance."""
-    assert [t.side for t in told_words(tokens_of("is that all right foot's")) if t.side] == ["R"]
-    assert told_words(tokens_of("is that all right")) == []
+    assert [t.side for t in drop_fillers(tokens_of("is that all right foot's")) if t.side] == ["R"]
+    assert drop_fillers(tokens_of("is that all right")) == []
 
 
 @given(texts)
 def test_a_stop_is_passed_on_to_what_stays(text: str) -> None:
     """As many sentences as before, or fewer where nothing of one is left."""
-    after = told_words(tokens_of(text))
+    after = drop_fillers(tokens_of(text))
     assert sum(t.hard for t in after) <= max(1, sum(t.hard for t in tokens_of(text)))
     if after:
         assert after[-1].hard
@@ -87,7 +87,7 @@ def test_examples(text: str, left: str) -> None:
 
 
 def test_praise_parts_two_instructions() -> None:
-    sink, lift = told_words(tokens_of("sink lovely lift"))
+    sink, lift = drop_fillers(tokens_of("sink lovely lift"))
     assert (sink.w, sink.comma, lift.w) == ("sink", True, "lift")
 
 

@@ -16,7 +16,7 @@ from kemvo.core.model.mirror import mirror_text
 from kemvo.core.movement.fields import corrected, signs
 from kemvo.core.reading.learned import classifier as likely
 from kemvo.core.reading.learned.classifier import ACTIONS, likelihoods, parsed, weighed
-from kemvo.core.reading.learned.reconcile import looked_again
+from kemvo.core.reading.learned.reconcile import reconcile
 from kemvo.core.reading.reader import read_by_rules, read_line
 from told_facts import stands_in
 
@@ -132,13 +132,13 @@ def test_what_is_certain_is_left_alone(monkeypatch: pytest.MonkeyPatch) -> None:
     monkeypatch.setattr(likely, "learned_weights", lambda: nothing)
     for text, _ in cases("tuned.txt"):
         reading = read_by_rules(text)
-        assert looked_again(*reading) == reading.facts
+        assert reconcile(*reading) == reading.facts
 
 
 def test_silent_clauses_get_nothing_and_lose_nothing() -> None:
     for text, _ in cases("idioms.txt"):
         facts, tokens, clauses, _ = read_by_rules(text)
-        assert looked_again(facts, tokens, clauses, range(len(clauses))) == facts
+        assert reconcile(facts, tokens, clauses, range(len(clauses))) == facts
 
 
 def test_the_table_is_read_as_it_is_written() -> None:

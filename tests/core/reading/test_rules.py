@@ -6,7 +6,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from kemvo.core.reading.normalize.fillers import told_words
+from kemvo.core.reading.normalize.fillers import drop_fillers
 from kemvo.core.reading.segment import rules as cuts
 from kemvo.core.reading.segment.boundary import Gap
 from kemvo.core.reading.segment.segmenter import clauses
@@ -58,7 +58,7 @@ EXAMPLES = {
 
 
 def cut(text: str) -> str:
-    tokens = told_words(tokens_of(text))
+    tokens = drop_fillers(tokens_of(text))
     pieces = [tokens[c.first : c.last] for c in clauses(tokens)]
     return " | ".join(" ".join(t.w + ("," if t.comma else "") for t in piece) for piece in pieces)
 
@@ -76,7 +76,7 @@ def test_every_rule_decides_in_its_examples() -> None:
         rule = rules[name]
         decided = False
         for text in texts.split(";"):
-            tokens = told_words(tokens_of(text.replace("|", " ")))
+            tokens = drop_fillers(tokens_of(text.replace("|", " ")))
             verbs = [t.w in VERBS and is_verb(tokens, i) for i, t in enumerate(tokens)]
             begun = [c.first for c in clauses(tokens)]
             for i in range(1, len(tokens)):
@@ -91,7 +91,7 @@ WORDS = "left right foot heel toes weight step shift turn lift the your and then
 
 @given(st.lists(st.sampled_from(WORDS), max_size=25).map(" ".join))
 def test_every_word_is_in_one_piece_and_no_sentence_runs_over(text: str) -> None:
-    tokens = told_words(tokens_of(text))
+    tokens = drop_fillers(tokens_of(text))
     found = clauses(tokens)
     assert [i for c in found for i in range(c.first, c.last)] == list(range(len(tokens)))
     assert not any(t.hard for c in found for t in tokens[c.first : c.last - 1])

@@ -7,7 +7,7 @@ from kemvo.core.practice.booth import booth
 from kemvo.core.practice.pipeline import work_out
 from kemvo.core.timing.pass_postures import missing_parts
 from kemvo.core.views.first_steps import first_steps
-from kemvo.core.views.work_steps import Standing, minutes, recording_steps, session_steps
+from kemvo.core.views.work_steps import StepState, minutes, recording_steps, session_steps
 from strategies import talk
 
 EMPTY = Movement(id="m", counts=4, origins=FILLED_IN)
@@ -30,7 +30,7 @@ def test_every_step_says_what_is_open() -> None:
     forms = {"f": form_of(Posture(name="Heron", movements=(STEP,)))}
     quick = work_out(session_of(), forms, lambda texts: dict.fromkeys(texts, 300))
     lines = booth(quick, {})
-    steps = session_steps(Standing(quick, lines, True, 0, 2000))
+    steps = session_steps(StepState(quick, lines, True, 0, 2000))
     assert [s.id for s in steps] == ["lay_out", "cues", "voice", "practise", "files"]
     assert steps[0].says == "14 s, 2 s over"
     assert steps[0].open
@@ -42,13 +42,13 @@ def test_every_step_says_what_is_open() -> None:
     ]
     slow = work_out(session_of(), forms, lambda texts: dict.fromkeys(texts, 30_000))
     own = [line.model_copy(update={"own": True}) for line in lines[:1]] + lines[1:]
-    steps = session_steps(Standing(slow, own, True, 1, made="two.wav", stale=True))
+    steps = session_steps(StepState(slow, own, True, 1, made="two.wav", stale=True))
     assert steps[0].says == "1 problem"
     assert "cue" in steps[1].says
     assert steps[1].open
     assert steps[2].says == f"1 of {len(lines)} lines recorded"
     assert steps[4].says == "two.wav is older than the session"
-    assert recording_steps(Standing(quick, lines, True, 0, unmarked=3))[0].says == "3 places guessed"
+    assert recording_steps(StepState(quick, lines, True, 0, unmarked=3))[0].says == "3 places guessed"
 
 
 def test_five_steps_tick_themselves_off() -> None:

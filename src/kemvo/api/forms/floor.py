@@ -13,7 +13,7 @@ from kemvo.api.forms.forms import FormView, view
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.floor.closing import Closing, closings
 from kemvo.core.floor.placement import Facings
-from kemvo.core.floor.start_position import Standing, standing
+from kemvo.core.floor.start_position import StartAdvice, standing
 from kemvo.core.model.variants import VARIANTS
 from kemvo.core.review.context import seen
 from kemvo.core.review.mends import mends
@@ -77,7 +77,7 @@ def stances_of(workspace: Here, id_: str) -> list[SchoolStance]:
 
 
 @router.get("/forms/{id_}/standing")
-def where_to_stand(workspace: Here, id_: str, facings: Facings = "four") -> Standing:
+def where_to_stand(workspace: Here, id_: str, facings: Facings = "four") -> StartAdvice:
     """Where to begin a form in its room and which way to face, so that it fits."""
     return standing(workspace.forms.get(id_).body, facings)
 

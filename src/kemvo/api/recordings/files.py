@@ -26,7 +26,7 @@ from kemvo.core.recording.model import Recording
 from kemvo.core.recording.recorded_timeline import frozen, planned
 from kemvo.core.timing.timeline import chapters
 from kemvo.film.envelope import in_points, load
-from kemvo.film.give_back import Wish, captions_of, ending_for, give_back
+from kemvo.film.give_back import ExportOptions, captions_of, ending_for, give_back
 from kemvo.film.sounds import about_loudness, levels
 from kemvo.formats.documents.kemvo_json import write_session
 from kemvo.formats.documents.marks_json import write_marks
@@ -287,7 +287,7 @@ def give_recording_back(workspace: Here, id_: str, how: GiveBack) -> JobView:
     def work(job: Job) -> Path:
         workspace.practices.measure_all(id_, lambda share: job.report(MEASURING * share), "recordings")
         session, practice = workspace.practices.practice_of(id_, kind="recordings")
-        wish = Wish(
+        wish = ExportOptions(
             practice.sounds, session.sound, recording.talk, recording.keep_sound, captions_of(practice.sounds),
             chapters(practice.heard), recording.title, how.voice_only, how.turned,
         )  # fmt: skip

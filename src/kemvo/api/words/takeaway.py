@@ -39,7 +39,7 @@ def takeaway_size(workspace: Here, kind: Source, id_: str, tempo: Annotated[list
     return TakeawaySize(bytes=estimated_bytes(practice.heard.total_ms, tempo, kind == "recordings"))
 
 
-class Wish(BaseModel):
+class TakeawayOptions(BaseModel):
     """Which tempos are in it (1 is as planned), one to three. `film`: of a recording, the name of the video that will lie beside
     it; as it is given back, if not told. `gentler`: who practises alone does the gentler ways where there are some, unless a pass names
     its ways itself."""
@@ -50,7 +50,7 @@ class Wish(BaseModel):
 
 
 @router.post("", status_code=202)
-def make_takeaway(workspace: Here, kind: Source, id_: str, wish: Wish) -> JobView:
+def make_takeaway(workspace: Here, kind: Source, id_: str, wish: TakeawayOptions) -> JobView:
     """Begin to make the take-away; the answer is the job to follow."""
     found = workspace.practices.worked_from(id_, kind)
     title = found.session.title

@@ -12,7 +12,7 @@ from kemvo.api.words.desk import guessed_of
 from kemvo.core.model.session import Session
 from kemvo.core.practice.pipeline import Practice
 from kemvo.core.views.session_plan import session_plan
-from kemvo.core.views.work_steps import Standing, WorkStep, recording_steps, session_steps
+from kemvo.core.views.work_steps import StepState, WorkStep, recording_steps, session_steps
 
 router = APIRouter(prefix="/api/{kind}/{id_}", tags=["work"])
 
@@ -36,10 +36,10 @@ def _steps(workspace: Workspace, kind: Source, id_: str, session: Session, pract
     lines = booth_lines(workspace, kind, id_)
     if kind == "recordings":
         unmarked = sum(map(bool, guessed_of(workspace, id_).values()))
-        return recording_steps(Standing(practice, lines, session.speech.takes, 0, unmarked=unmarked))
+        return recording_steps(StepState(practice, lines, session.speech.takes, 0, unmarked=unmarked))
     plan = session_plan(session, workspace.forms_of(session))
     made, stale = _made(workspace, id_)
-    now = Standing(practice, lines, session.speech.takes, len(plan.problems), plan.over_ms, made=made, stale=stale)
+    now = StepState(practice, lines, session.speech.takes, len(plan.problems), plan.over_ms, made=made, stale=stale)
     return session_steps(now)
 
 

@@ -77,9 +77,9 @@ class _Teller(Teller):
         """What is said before a pass: the instructor's words, and the facing when it changes."""
         facing = None
         for spans in self.parts.values():
-            first, leg = spans[0], spans[0].round
-            words = sayable(leg.say)
-            if not BLOCKS[leg.kind].moves:
+            first, round_ = spans[0], spans[0].round
+            words = sayable(round_.say)
+            if not BLOCKS[round_.kind].moves:
                 # A block that stands still is told at its beginning, after its chime.
                 by = min(first.end_ms, first.start_ms + STILL_TOLD_MS)
                 soon = min(by, first.start_ms + STILL_SOON_MS)
@@ -89,9 +89,9 @@ class _Teller(Teller):
             if moving is None:
                 continue
             yield from self.cue("pass", moving, distinct(("full", words), ("short", "")), first.start_ms)
-            full, short = facing_words(leg.facing, facing, words)
+            full, short = facing_words(round_.facing, facing, words)
             yield from self.cue("facing", moving, distinct(("full", full), ("short", short)), first.start_ms)
-            facing = leg.facing
+            facing = round_.facing
             yield from self._starting_over(spans)
 
     def _starting_over(self, spans: Sequence[Span]) -> Iterator[Cue]:

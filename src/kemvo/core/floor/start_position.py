@@ -36,7 +36,7 @@ class Facing(Value):
     says: str
 
 
-class Standing(Value):
+class StartAdvice(Value):
     """A form in a room. `facings`: what was tried, the front first; `best`: the one to take; `step_pct`: the size of
     step with which it fits, if it does not as it is; `now`: the start spot that is set, if one is."""
 
@@ -49,7 +49,7 @@ class Standing(Value):
     says: str
 
 
-def standing(form: Form, which: Facings = "four") -> Standing:
+def standing(form: Form, which: Facings = "four") -> StartAdvice:
     """Where to begin a form in its room. Raises KemvoError when it has none."""
     room = form.room
     if room is None:
@@ -69,7 +69,7 @@ def standing(form: Form, which: Facings = "four") -> Standing:
             step_pct, smaller = fitting[0], _facing(room, fitting[1])
     now = _facing(room, _placed(discs, room, form.start)) if form.start else None
     needs = in_a_sentence(needed(discs))
-    return Standing(
+    return StartAdvice(
         needs=needs,
         facings=tuple(found),
         best=best,

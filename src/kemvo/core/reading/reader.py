@@ -25,12 +25,12 @@ from kemvo.core.reading.actions.weight import shift
 from kemvo.core.reading.actions.weight_onward import takes_weight
 from kemvo.core.reading.actions.weight_shared import WE_ARE
 from kemvo.core.reading.clause import Memory, Piece
-from kemvo.core.reading.learned.reconcile import looked_again
-from kemvo.core.reading.normalize.ellipsis import with_feet_again, with_subjects, with_verbs
-from kemvo.core.reading.normalize.fillers import told_words
-from kemvo.core.reading.normalize.implied_foot import with_feet
+from kemvo.core.reading.learned.reconcile import reconcile
+from kemvo.core.reading.normalize.ellipsis import repeat_foot, with_subjects, with_verbs
+from kemvo.core.reading.normalize.fillers import drop_fillers
+from kemvo.core.reading.normalize.implied_foot import add_implied_foot
 from kemvo.core.reading.normalize.punctuation import with_pauses
-from kemvo.core.reading.normalize.self_corrections import as_meant
+from kemvo.core.reading.normalize.self_corrections import apply_self_corrections
 from kemvo.core.reading.not_feet import without_hands
 from kemvo.core.reading.posture_names import NameIndex, NameMatch
 from kemvo.core.reading.quantities import number_at, share
@@ -91,7 +91,7 @@ def read_with_clauses(text: str, names: NameIndex | None = None) -> tuple[list[F
 def _read_once(text: str, names: NameIndex | None) -> tuple[tuple[Fact, ...], tuple[int, ...]]:
     """Read a text; forms say much of theirs again and again."""
     read = read_by_rules(text, names)
-    facts = without_hands(_told_once(looked_again(*read), text), text)
+    facts = without_hands(_told_once(reconcile(*read), text), text)
     return tuple(facts), tuple(read.tokens[c.first].start for c in read.clauses)
 
 
@@ -171,8 +171,8 @@ def _defines(words: Sequence[str]) -> bool:
 def _plainly_told(text: str) -> Sequence[Token]:
     """The words of a text as a manual would have them: what is taken back, and what only accompanies, left out; sides,
     pauses, subjects, objects and verbs put in where they are meant."""
-    tokens = with_feet(told_words(as_meant(tokens_of(text))))
-    return with_verbs(with_feet_again(with_subjects(with_pauses(tokens, text))))
+    tokens = add_implied_foot(drop_fillers(apply_self_corrections(tokens_of(text))))
+    return with_verbs(repeat_foot(with_subjects(with_pauses(tokens, text))))
 
 
 def _told_once(facts: list[Fact], text: str) -> list[Fact]:

@@ -14,7 +14,7 @@ from kemvo.core.movement.fact_words import in_words
 from kemvo.core.movement.fields import filled
 from kemvo.core.movement.interpretation import words_in
 from kemvo.core.tables.stances import STANCES, stance_in
-from kemvo.core.text_import.form_builder import Building
+from kemvo.core.text_import.form_builder import FormBuilder
 from kemvo.core.text_import.lasting import bounded, in_shares
 from kemvo.core.text_import.named_lines import (
     PART,
@@ -96,7 +96,7 @@ def draft(
     known = Known({e.id: e for e in catalogue})
     written = one_thing_each(_whole_items(in_rows(read)), known)
     read, was, stand = names_first(written, names)
-    building = Building()
+    building = FormBuilder()
     building.numbers_count = numbers_are_counts(r.entry.text for r in written)
     lines = []
     laid, flat = with_roles(read, items)
@@ -150,7 +150,7 @@ def _signs(text: str, facts: Sequence[Fact]) -> tuple[str, ...]:
 
 
 def _place(
-    building: Building, read: Sequence[ReadEntry], i: int, all_laid: Sequence[LineRole], known: Known
+    building: FormBuilder, read: Sequence[ReadEntry], i: int, all_laid: Sequence[LineRole], known: Known
 ) -> tuple[Became, Understood]:
     """Put an entry where it belongs."""
     entry, facts = read[i].entry, read[i].facts
@@ -270,7 +270,7 @@ SPOKEN_TO = frozenset(
 
 
 def _as_given(
-    building: Building, given: Given, text: str, facts: Sequence[Fact], known: Known, usual: float
+    building: FormBuilder, given: Given, text: str, facts: Sequence[Fact], known: Known, usual: float
 ) -> tuple[Became, Understood]:
     """A line of which its file says what it is. `usual`: the counts of a movement of which it says none."""
     if given.kind == "section":

@@ -70,7 +70,7 @@ class DraftSection:
         return self.loose and len(self.postures) == 1 and not self.postures[0].posture.name
 
 
-class Building:
+class FormBuilder:
     """The form as it grows."""
 
     def __init__(self) -> None:

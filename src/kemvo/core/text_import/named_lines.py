@@ -8,7 +8,7 @@ from typing import Literal
 
 from kemvo.core.facts import Fact
 from kemvo.core.model.catalogue import Known
-from kemvo.core.text_import.form_builder import Building
+from kemvo.core.text_import.form_builder import FormBuilder
 from kemvo.core.text_import.naming import called_in_catalogue, name_in_list, posture_listed, posture_named, titled_words
 from kemvo.core.text_import.one_line.as_before import reference
 from kemvo.core.text_import.one_line.labels import unlabelled, unnumbered
@@ -42,7 +42,7 @@ Understood = Literal["understood", "guessed", "not understood"]
 
 
 def titled(
-    building: Building, text: str, facts: Sequence[Fact], said: NameLine, laid: LineRole, known: Known
+    building: FormBuilder, text: str, facts: Sequence[Fact], said: NameLine, laid: LineRole, known: Known
 ) -> tuple[Became, Understood] | None:
     """A line that stands over others: a section's title, or a posture's name. None for any other."""
     colon = text.endswith(":")
@@ -64,14 +64,14 @@ def titled(
     return "posture", "understood" if id_ else "guessed"
 
 
-def once_more(building: Building, text: str, number: str = "") -> bool:
+def once_more(building: FormBuilder, text: str, number: str = "") -> bool:
     """Begin a posture before anew, where a line says no more than that: "same again", "(other side)", "Same as 2"."""
     said = reference(text)
     return said is not None and building.again(said, number)
 
 
 def named_posture(
-    building: Building, text: str, bare: str, facts: Sequence[Fact], said: NameLine, known: Known
+    building: FormBuilder, text: str, bare: str, facts: Sequence[Fact], said: NameLine, known: Known
 ) -> tuple[Became, Understood] | None:
     """A line that names a posture, in a list or as people say it. None for any other."""
     closing = closing_name(text, facts)
@@ -113,7 +113,7 @@ def named_posture(
     return None
 
 
-def _closed(building: Building, name: str, facts: Sequence[Fact], known: Known) -> tuple[Became, Understood]:
+def _closed(building: FormBuilder, name: str, facts: Sequence[Fact], known: Known) -> tuple[Became, Understood]:
     """A line that names what was just done: "That's White Crane." It names the posture that is being told, where that has no name yet."""
     said = name_line(name)
     posture = posture_listed(said, name_in_list(facts, said, known), name, known)

@@ -29,7 +29,7 @@ STRAIN_COST = 1e7
 """A breath beyond comfort, and a millisecond more of it: only where nothing else is possible."""
 
 
-class Wish(NamedTuple):
+class BreathTarget(NamedTuple):
     """A movement: how long it lasts (ms), and the breath wished for it."""
 
     ms: int
@@ -57,7 +57,7 @@ class BreathPlan(NamedTuple):
     cost: float
 
 
-def points_of(wishes: Sequence[Wish], comfort: Comfort) -> list[tuple[int, bool]]:
+def points_of(wishes: Sequence[BreathTarget], comfort: Comfort) -> list[tuple[int, bool]]:
     """Where the breath may change: (ms, whether within a movement). Each movement is divided into halves, or into as
     many even parts as its longest breaths need: the natural points within it."""
     part = min(comfort.in_most, comfort.out_most) / 2
@@ -74,7 +74,10 @@ def points_of(wishes: Sequence[Wish], comfort: Comfort) -> list[tuple[int, bool]
 
 
 def matched(
-    wishes: Sequence[Wish], comfort: Comfort, first_way: BreathWay | None = None, last_way: BreathWay | None = None
+    wishes: Sequence[BreathTarget],
+    comfort: Comfort,
+    first_way: BreathWay | None = None,
+    last_way: BreathWay | None = None,
 ) -> BreathPlan:
     """The best plan for movements that follow each other. Times must be whole and not negative. `first_way`, `last_way`: the
     way its first and its last breath must go (None: either)."""
@@ -124,7 +127,7 @@ def _whole_between(
     points: Sequence[tuple[int, bool]],
     starts: Sequence[int],
     ends: Sequence[int],
-    wishes: Sequence[Wish],
+    wishes: Sequence[BreathTarget],
     way: BreathWay,
 ) -> Between:
     """A function that counts the movements wished in a direction that lie wholly between two points. Movements do not
@@ -143,7 +146,7 @@ def _told(
     points: Sequence[tuple[int, bool]],
     came: dict[BreathWay, list[int]],
     way: BreathWay,
-    wishes: Sequence[Wish],
+    wishes: Sequence[BreathTarget],
     starts: Sequence[int],
     ends: Sequence[int],
     comfort: Comfort,
@@ -205,7 +208,7 @@ class Drift(Value):
     counts: int
 
 
-def drift(wishes: Sequence[Wish], tempo: float, per_minute: float, in_share: float) -> Drift:
+def drift(wishes: Sequence[BreathTarget], tempo: float, per_minute: float, in_share: float) -> Drift:
     """The drift of a paced breath against movements at a tempo (counts a minute)."""
     total = sum(w.ms for w in wishes)
     ends = set()
@@ -229,7 +232,7 @@ NEAR_MS = 250
 """A change of breath within a quarter of a second of a movement's end counts as falling on it."""
 
 
-def cure_tempo(wishes: Sequence[Wish], tempo: float, comfort: Comfort) -> float | None:
+def cure_tempo(wishes: Sequence[BreathTarget], tempo: float, comfort: Comfort) -> float | None:
     """The nearest tempo, in whole counts a minute between half and twice this one, at which every wish is kept and no
     breath changes within a movement; None if there is none."""
     now = matched(wishes, comfort)
@@ -237,7 +240,7 @@ def cure_tempo(wishes: Sequence[Wish], tempo: float, comfort: Comfort) -> float 
         return None
     tempos = sorted(range(ceil(tempo / 2), int(tempo * 2) + 1), key=lambda t: (abs(t - tempo), t))
     for t in tempos:
-        scaled = [Wish(round(w.ms * tempo / t), w.breath) for w in wishes]
+        scaled = [BreathTarget(round(w.ms * tempo / t), w.breath) for w in wishes]
         plan = matched(scaled, comfort)
         if plan.kept == plan.wished and not plan.within and not plan.strained_ms:
             return float(t)

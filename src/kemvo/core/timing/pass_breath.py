@@ -14,7 +14,7 @@ from kemvo.core.timing.breath_curve import breath_starts, runs
 from kemvo.core.timing.breath_planner import (
     BreathPlan,
     BreathSpan,
-    Wish,
+    BreathTarget,
     comfortable_tempos,
     cure_tempo,
     drift,
@@ -206,5 +206,5 @@ def tempo_range(form: Form) -> tuple[float, float] | None:
     return found if found and found[1] < 1000 else None
 
 
-def _wishes(spans: Sequence[Span]) -> list[Wish]:
-    return [Wish(s.end_ms - s.start_ms, s.breath if s.kind == "movement" else "free") for s in spans]
+def _wishes(spans: Sequence[Span]) -> list[BreathTarget]:
+    return [BreathTarget(s.end_ms - s.start_ms, s.breath if s.kind == "movement" else "free") for s in spans]

@@ -212,12 +212,12 @@ def _spans(
     out: list[StageSpan] = []
     coming = ""
     count = _count_postures(spans)
-    leg = None
+    pass_no = None
     for i in range(len(spans) - 1, -1, -1):
         s = spans[i]
-        if leg is not None and s.round.no != leg:
+        if pass_no is not None and s.round.no != pass_no:
             coming = ""
-        leg = s.round.no
+        pass_no = s.round.no
         p = s.performance
         posture = p.posture if p else None
         out.append(

@@ -20,7 +20,7 @@ class WorkStep(Value):
     open: bool = False
 
 
-class Standing(NamedTuple):
+class StepState(NamedTuple):
     """What the steps are told from. `takes`: whether own takes are wished at all; `made`: the newest sound file, `stale` where
     the session has changed since."""
 
@@ -46,7 +46,7 @@ def counted(n: int, one: str) -> str:
     return f"{n} {one}{'' if n == 1 else 's'}"
 
 
-def session_steps(now: Standing) -> tuple[WorkStep, ...]:
+def session_steps(now: StepState) -> tuple[WorkStep, ...]:
     """The five steps of a session: lay out, cues, voice, practise, files."""
     total = now.practice.heard.total_ms
     over = now.over_ms or 0
@@ -61,7 +61,7 @@ def session_steps(now: Standing) -> tuple[WorkStep, ...]:
     )
 
 
-def recording_steps(now: Standing) -> tuple[WorkStep, ...]:
+def recording_steps(now: StepState) -> tuple[WorkStep, ...]:
     """The four steps of a recording: mark and give back, cues, voice, watch."""
     marked = f"{counted(now.unmarked, 'place')} guessed" if now.unmarked else "all marked"
     return (
@@ -72,7 +72,7 @@ def recording_steps(now: Standing) -> tuple[WorkStep, ...]:
     )
 
 
-def _cues(now: Standing) -> WorkStep:
+def _cues(now: StepState) -> WorkStep:
     left_out = counts_of(now.practice.decisions).left_out
     essential = len(now.practice.decided.answer.missed)
     if not now.practice.decisions:
@@ -84,7 +84,7 @@ def _cues(now: Standing) -> WorkStep:
     return WorkStep(id="cues", name="Cues", says=says, open=essential > 0 or left_out > 0)
 
 
-def _voice(now: Standing) -> WorkStep:
+def _voice(now: StepState) -> WorkStep:
     own = sum(x.own for x in now.lines)
     lines = len(now.lines)
     if not lines:
@@ -95,7 +95,7 @@ def _voice(now: Standing) -> WorkStep:
     return WorkStep(id="voice", name="Voice", says=says, open=own < lines)
 
 
-def _made(now: Standing) -> str:
+def _made(now: StepState) -> str:
     if not now.made:
         return "no sound file yet"
     return f"{now.made} is older than the session" if now.stale else f"{now.made} is made"

@@ -50,7 +50,7 @@ FEET_OR_HEELS = frozenset({"feet", "heels"})
 OF_A_FOOT: frozenset[FactKind] = frozenset({"step", "lift", "pivot", "kick"})
 
 
-def looked_again(
+def reconcile(
     facts: Sequence[Fact], tokens: Sequence[Token], clauses: Sequence[Clause], silent: Collection[int]
 ) -> list[Fact]:
     """The facts with what is plainly meant and without what is not. `silent`: the clauses (by index) that only warn,

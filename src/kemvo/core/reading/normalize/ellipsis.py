@@ -32,7 +32,7 @@ SAID_AGAIN = AGAIN | TURNING
 DONE_OR_JOINED = lx.ACTS | CONJOINED
 
 
-def with_feet_again(tokens: Sequence[Token]) -> Sequence[Token]:
+def repeat_foot(tokens: Sequence[Token]) -> Sequence[Token]:
     """The tokens, with the foot after both verbs that move it: "lift [the left foot] and place the left foot"."""
     out: list[Token] = []
     for i, t in enumerate(tokens):

@@ -110,7 +110,7 @@ WORTH_A_LOOK = (
 )
 
 
-def told_words(tokens: Sequence[Token]) -> list[Token]:
+def drop_fillers(tokens: Sequence[Token]) -> list[Token]:
     """The tokens that tell something: without the fillers, a stop or comma after one passed on to the word before it; and
     "this left foot" as "the left foot"."""
     out: list[Token] = []

@@ -64,7 +64,7 @@ LET_MOVE = MOVES | {"follow", "step"}
 OPENS = lx.CONNECT | {"let", "both"}
 
 
-def with_feet(tokens: Sequence[Token]) -> list[Token]:
+def add_implied_foot(tokens: Sequence[Token]) -> list[Token]:
     """The tokens, with a foot after every side that stands for one."""
     out: list[Token] = []
     for i, t in enumerate(tokens):

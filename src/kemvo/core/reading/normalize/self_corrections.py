@@ -28,7 +28,7 @@ MEANT = LEADS | AROUND | TAKEN_BACK
 SAID = lx.FOOT_OR_HAND | AROUND | TAKEN_BACK | {"side"}
 
 
-def as_meant(tokens: Sequence[Token]) -> Sequence[Token]:
+def apply_self_corrections(tokens: Sequence[Token]) -> Sequence[Token]:
     """The tokens as they are meant: without the sides that are taken back, and "the back leg, which is the right" as "the
     right leg"."""
     return _named_once(_without_denied(_without_taken_back(tokens)))
