@@ -14,7 +14,10 @@ A form is a score; everything else is a function of a score and a few choices. T
     floor           feet in a room
     review          what Kemvo notices in a form, and how to mend it
     cues            what could be said, in which words
+    recording       a form on film: marks, its clock, taps, captions, what was left out or done again
     lesson          the hour: a pattern laid out and fitted
     practice        the whole line from session to sound, and working on it at the desk and in the booth
+    running         a practice while it runs on the stage: changed, led, noted
+    progress        a class over weeks: its lessons, what comes next, its course
     views           what a page or a paper shows
 """
