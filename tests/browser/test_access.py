@@ -41,8 +41,11 @@ def one_window(browser: Browser) -> Iterator[BrowserContext]:
 
 @pytest.fixture(scope="module")
 def open_window(browser: Browser) -> Iterator[BrowserContext]:
-    """A window that lets the rules in as a script, which the page's own policy would not."""
-    context = browser.new_context(viewport={"width": 1280, "height": 800}, bypass_csp=True)
+    """A window that lets the rules in as a script, which the page's own policy would not.
+
+    Motion is reduced, so that colours do not fade from one scheme to the other while they are judged.
+    """
+    context = browser.new_context(viewport={"width": 1280, "height": 800}, bypass_csp=True, reduced_motion="reduce")
     yield context
     context.close()
 
