@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
+from typing import NamedTuple
 
 from kemvo.core.facts import Fact
 from kemvo.core.language import lexicon as lx
@@ -15,6 +16,9 @@ from kemvo.core.movement.fields import filled
 from kemvo.core.movement.interpretation import words_in
 from kemvo.core.tables.stances import STANCES, stance_in
 from kemvo.core.text_import.form_builder import FormBuilder
+from kemvo.core.text_import.kinds.deciding import BEGINS, LineIs, kinds_of
+from kemvo.core.text_import.kinds.labels import LineKind
+from kemvo.core.text_import.kinds.placing import NOT_SPOKEN, announces_only, caution, gentler, name_said, refer, rest_of
 from kemvo.core.text_import.lasting import bounded, in_shares
 from kemvo.core.text_import.named_lines import (
     PART,
@@ -29,7 +33,7 @@ from kemvo.core.text_import.naming import (
     name_in_list,
     posture_listed,
 )
-from kemvo.core.text_import.one_line.labels import LOWER_LABEL, numbered_as, unlabelled, unnumbered
+from kemvo.core.text_import.one_line.labels import LOWER_LABEL, labelled, numbered_as, unlabelled, unnumbered
 from kemvo.core.text_import.one_line.line_notes import noted
 from kemvo.core.text_import.one_line.posture_lines import (
     NAME_SHARE,
@@ -62,7 +66,8 @@ _COUNTS_ONLY = re.compile(
 
 class DraftLine(Value):
     """What became of a line of the text, and what was read from it, in words. `begins`: the titles of the postures that
-    begin with it."""
+    begin with it. `kind`: what it is in the whole text, `sure` how sure that is (0 to 1), `other` the next likeliest; `like`: lines
+    that have the same here are written alike."""
 
     line: int
     text: str
@@ -71,6 +76,10 @@ class DraftLine(Value):
     became: Became
     signs: tuple[str, ...]
     begins: tuple[str, ...] = ()
+    kind: LineKind | None = None
+    sure: float = 1.0
+    other: LineKind | None = None
+    like: str = ""
 
 
 class Draft(Value):
@@ -83,6 +92,31 @@ class Draft(Value):
     names: NamesStand = ""
 
 
+class Written(NamedTuple):
+    """A text's entries as they are written, each one thing."""
+
+    read: list[ReadEntry]
+
+
+class Rules(NamedTuple):
+    """What the rules for single lines make of every entry: by its place, and in all."""
+
+    laid: list[LineRole]
+    became: list[str]
+
+
+def as_written(read: Sequence[ReadEntry], known: Known) -> Written:
+    """A text's entries, captions put together as rows, each of them one thing."""
+    return Written(one_thing_each(_whole_items(in_rows(read)), known))
+
+
+def by_rules(written: Written, known: Known, items: Flat = "", names: NamesStand = "") -> Rules:
+    """What the rules for single lines say, before the whole text is asked."""
+    made = _made(written.read, known, items, names)
+    became = [BEGINS if x.became == "movement" and x.begins else x.became for x in made.lines]
+    return Rules(with_roles(written.read, items)[0], became)
+
+
 def draft(
     read: Sequence[ReadEntry],
     catalogue: Sequence[Entry],
@@ -90,11 +124,51 @@ def draft(
     usual: str = "",
     items: Flat = "",
     names: NamesStand = "",
+    kinds: Mapping[str, LineKind] | None = None,
 ) -> Draft:
     """Make a form of a read text. `title`: the form's; else the text's own, else `usual`. Times become counts at the usual
-    tempo. Captions are put together as rows first. `items`: what the items of a flat list are, `names`: where the names stand; empty: as it seems."""
+    tempo. Captions are put together as rows first. `items`: what the items of a flat list are, `names`: where the names stand; empty: as it
+    seems. `kinds`: what lines are, by their words, where the instructor says so; the others are decided with that.
+    """
     known = Known({e.id: e for e in catalogue})
-    written = one_thing_each(_whole_items(in_rows(read)), known)
+    written = as_written(read, known)
+    rules = by_rules(written, known, items, names)
+    decided = kinds_of(written.read, rules.laid, rules.became, kinds or {}, bool(items))
+    whole, decided = _continued(written.read, decided)
+    return _made(whole, known, items, names, decided, title, usual)
+
+
+def _continued(read: Sequence[ReadEntry], decided: Sequence[LineIs]) -> tuple[list[ReadEntry], list[LineIs]]:
+    """Entries that only go on with the movement before them, put to it."""
+    out: list[ReadEntry] = []
+    kinds: list[LineIs] = []
+    for r, kind in zip(read, decided, strict=True):
+        after = kinds[-1].kind == "movement" if kinds else False
+        if kind.overrules == "continuation" and after and out[-1].entry.t_ms == r.entry.t_ms:
+            out[-1] = _joined(out[-1], r)
+        else:
+            out.append(r)
+            kinds.append(kind)
+    return out, kinds
+
+
+def _joined(a: ReadEntry, b: ReadEntry) -> ReadEntry:
+    """Two entries as one."""
+    by = len(a.entry.text) + 1
+    entry = a.entry._replace(text=f"{a.entry.text} {b.entry.text}", flows=b.entry.flows, until_ms=b.entry.until_ms)
+    return ReadEntry(entry, [*a.facts, *(moved(f, by) for f in b.facts)], [*a.clauses, *(c + by for c in b.clauses)])
+
+
+def _made(
+    written: Sequence[ReadEntry],
+    known: Known,
+    items: Flat,
+    names: NamesStand,
+    decided: Sequence[LineIs] = (),
+    title: str = "",
+    usual: str = "",
+) -> Draft:
+    """The form that entries make, one after the other. `decided`: what each is, in the whole text; without it by its own rules."""
     read, was, stand = names_first(written, names)
     building = FormBuilder()
     building.numbers_count = numbers_are_counts(r.entry.text for r in written)
@@ -103,7 +177,8 @@ def draft(
     building.told_by_place = "posture" in laid
     for i, (entry, facts, _) in enumerate(read):
         done = len(building.postures())
-        became, state = _place(building, read, i, laid, known)
+        kind = decided[was[i]] if decided else None
+        became, state = _place_as(building, read, i, laid, known, kind.overrules if kind else None)
         begun = building.postures()[done:]
         building.timed(timed_counts(read, i), begun)
         begins = tuple(p.title() for p in begun if p.name)
@@ -117,6 +192,10 @@ def draft(
                 became=became,
                 signs=signs,
                 begins=begins,
+                kind=kind.kind if kind else None,
+                sure=round(kind.sure, 3) if kind else 1.0,
+                other=kind.other if kind else None,
+                like=kind.like if kind else "",
             )
         )
     placed = [r for r, line in zip(read, lines, strict=True) if line.became in ("posture", "movement")]
@@ -134,13 +213,7 @@ def _whole_items(read: Sequence[ReadEntry]) -> list[ReadEntry]:
         if last is None or not same or not (last.entry.item or LOWER_LABEL.match(last.entry.text)):
             out.append(r)
             continue
-        by = len(last.entry.text) + 1
-        entry = last.entry._replace(
-            text=f"{last.entry.text} {r.entry.text}", flows=r.entry.flows, until_ms=r.entry.until_ms
-        )
-        out[-1] = ReadEntry(
-            entry, [*last.facts, *(moved(f, by) for f in r.facts)], [*last.clauses, *(c + by for c in r.clauses)]
-        )
+        out[-1] = _joined(last, r)
     return out
 
 
@@ -149,13 +222,70 @@ def _signs(text: str, facts: Sequence[Fact]) -> tuple[str, ...]:
     return (*(in_words(f) for f in facts), *([STANCES[stance.id].title.lower()] if stance else []))
 
 
-def _place(
-    building: FormBuilder, read: Sequence[ReadEntry], i: int, all_laid: Sequence[LineRole], known: Known
+def _place_as(
+    building: FormBuilder,
+    read: Sequence[ReadEntry],
+    i: int,
+    laid: Sequence[LineRole],
+    known: Known,
+    kind: LineKind | None,
 ) -> tuple[Became, Understood]:
-    """Put an entry where it belongs."""
+    """Put an entry where its kind belongs, which the whole text has told; None: where its own rules say."""
+    r = read[i]
+    text = r.entry.text.strip()
+    if (r.entry.given and r.entry.given.sure) or _COUNTS_ONLY.fullmatch(text) or _SO_OFTEN.fullmatch(unlabelled(text)):
+        kind = None
+    if kind in NOT_SPOKEN:
+        building.notes.append(text)
+        return "note", "understood"
+    if (kind == "caution" and caution(building, text)) or (kind == "gentler" and gentler(building, text)):
+        return kind, "understood"
+    if kind == "reference" and refer(building, text):
+        return "posture", "guessed"
+    if kind in ("caution", "gentler", "reference"):
+        building.notes.append(text)
+        return kind, "not understood" if kind == "reference" else "understood"
+    if kind == "title" and building.title:
+        kind = "section"
+    named = name_said(text, r.facts, r.clauses) if kind == "posture" and not labelled(text) else None
+    if named:
+        said = name_line(named.name)
+        facts = [f for f in r.facts if f.kind == "posture"]
+        building.posture(posture_listed(said, name_in_list(facts, said, known), named.name, known, facts), said)
+        if named.rest is not None:
+            rest = [*read[:i], rest_of(read[i], named.rest), *read[i + 1 :]]
+            _place(building, rest, i, [*laid[:i], "movement", *laid[i + 1 :]], known, sure=True)
+        return "posture", "guessed"
+    if kind == "posture" and not named and announces_only(text):
+        kind = None
+    at = LAID_AS.get(kind, laid[i]) if kind else laid[i]
+    sure = kind in ("movement", "continuation")
+    return _place(building, read, i, [*laid[:i], at, *laid[i + 1 :]], known, sure)
+
+
+LAID_AS: dict[LineKind, LineRole] = {
+    "title": "title",
+    "section": "section",
+    "posture": "posture",
+    "movement": "movement",
+    "continuation": "movement",
+}
+
+
+def _place(
+    building: FormBuilder,
+    read: Sequence[ReadEntry],
+    i: int,
+    all_laid: Sequence[LineRole],
+    known: Known,
+    sure: bool = False,
+) -> tuple[Became, Understood]:
+    """Put an entry where its own rules say that it belongs. `sure`: it is a movement, and nothing else is to be asked."""
     entry, facts = read[i].entry, read[i].facts
     laid = all_laid[i]
     text = entry.text.strip()
+    if sure:
+        return _as_movement(building, read, i, entry.text.strip(), known)
     if entry.given and (entry.given.sure or not (entry.given.listed and tells_movement(facts))):
         return _as_given(building, entry.given, text, facts, known, time_counts(read, i, 1))
     within = within_said(text) if not building.postures() else None
@@ -200,6 +330,15 @@ def _place(
         if _only_talk(text) or over or (building.title and any(all_laid[i:])):
             building.notes.append(text)
             return "note", "understood"
+    return _as_movement(building, read, i, text, known)
+
+
+def _as_movement(
+    building: FormBuilder, read: Sequence[ReadEntry], i: int, text: str, known: Known
+) -> tuple[Became, Understood]:
+    """Put an entry to the posture that is being told as a movement, or as several."""
+    entry, facts = read[i].entry, read[i].facts
+    nothing = not facts and stance_in(text) is None
     text, told_facts = after_name(text, facts)
     notes = noted(unlabelled(text))
     placed = [moved(f, len(unlabelled(text)) - len(text)) for f in told_facts]

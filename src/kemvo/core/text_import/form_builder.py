@@ -41,7 +41,7 @@ class DraftPosture:
     """A posture with the movements that the text tells of it. `counts`: how many it lasts, where only that is said. `again`:
     the one it is done as, where that is said, and whether on its other side. `timed`: the counts until the next words, where the text
     has times; they count where no movement is told. `closed`: its end was said. `hold_ms`: how
-    long its last movement is held, where its name's line says so."""
+    long its last movement is held, where its name's line says so. `gentler_told`: gentler and other ways that the text tells."""
 
     posture: Posture
     movements: list[Movement] = field(default_factory=list)
@@ -51,6 +51,7 @@ class DraftPosture:
     timed: float | None = None
     closed: bool = False
     hold_ms: int | None = None
+    gentler_told: str = ""
 
     def whole(self) -> Posture:
         """The posture with its movements."""
@@ -136,6 +137,27 @@ class FormBuilder:
         if last is None or last.closed:
             self.posture(Posture())
         self.parts[-1].postures[-1].movements.append(movement)
+
+    def caution(self, words: str) -> bool:
+        """Put a caution to the posture that is being told. False when there is none yet."""
+        last = self.last()
+        if last is None:
+            return False
+        cautions = last.posture.cautions
+        if words not in cautions:
+            last.posture = last.posture.model_copy(update={"cautions": (*cautions, words)})
+        return True
+
+    def gentler(self, words: str) -> bool:
+        """Put a gentler or another way to the posture that is being told; the text's own goes before the catalogue's. False when there
+        is none yet."""
+        last = self.last()
+        if last is None:
+            return False
+        told = f"{last.gentler_told.rstrip('. ')}. {words}" if last.gentler_told else words
+        last.gentler_told = told[:2000]
+        last.posture = last.posture.model_copy(update={"gentler": last.gentler_told})
+        return True
 
     def lasts(self, counts: float) -> bool:
         """Say how many counts the posture lasts that was only named so far. False when there is none."""
@@ -306,7 +328,9 @@ class FormBuilder:
             told.movements = list(as_long(whole, None, told.timed).movements)
         if entry and not told.movements:
             own = as_long(filled_in(entry.on(posture.side)), told.counts, told.timed)
-            more = {"movements": own.movements, "gentler": own.gentler, "cautions": own.cautions}
+            cautions = tuple(dict.fromkeys((*own.cautions, *posture.cautions)))
+            gentler = told.gentler_told or own.gentler
+            more = {"movements": own.movements, "gentler": gentler, "cautions": cautions}
             return posture.model_copy(update=more)
         if posture.movements and not told.movements:
             return posture.model_copy(

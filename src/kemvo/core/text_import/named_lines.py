@@ -9,6 +9,7 @@ from typing import Literal
 from kemvo.core.facts import Fact
 from kemvo.core.model.catalogue import Known
 from kemvo.core.text_import.form_builder import FormBuilder
+from kemvo.core.text_import.kinds.labels import A_PART, NUMBERED_PART
 from kemvo.core.text_import.naming import called_in_catalogue, name_in_list, posture_listed, posture_named, titled_words
 from kemvo.core.text_import.one_line.as_before import reference
 from kemvo.core.text_import.one_line.labels import unlabelled, unnumbered
@@ -26,9 +27,7 @@ from kemvo.core.text_import.whole_text.names_after import closing_name
 from kemvo.core.text_import.whole_text.script import moved
 from kemvo.core.text_import.whole_text.times import instructs
 
-_A_PART = r"^(?:section|part|chapter|set|group|half|phrase|verse|round|block)\s+(?:\d+|[ivxl]+|[a-k]|one|two|three|four|five|six|seven|eight|nine|ten|first|last)\b"
-_HEADING = re.compile(_A_PART + r".{0,60}$", re.IGNORECASE)
-PART = re.compile(_A_PART + r"\s*[:.–—-]", re.IGNORECASE)
+PART = re.compile(A_PART + r"\s*[:.–—-]", re.IGNORECASE)
 """ "Part two: the middle": a title, whatever its words sound like."""
 _CALLED = re.compile(
     r"^(?:(?:[Oo]kay|[Aa]nd|[Nn]ow|[Ss]o|[Tt]hen|[Nn]ext),?\s+)*(?:(?:(?:[Tt]he|[Tt]his|[Tt]hat|[Oo]ur)\s+)?(?:\w+\s+)?(?:one|posture|movement)\s+is(?:\s+called)?"
@@ -37,7 +36,7 @@ _CALLED = re.compile(
 )
 """ "Now the second one is Heron Wades.": a name of the instructor's own."""
 
-Became = Literal["title", "note", "section", "posture", "movement"]
+Became = Literal["title", "note", "section", "posture", "movement", "caution", "gentler", "reference"]
 Understood = Literal["understood", "guessed", "not understood"]
 
 
@@ -46,8 +45,8 @@ def titled(
 ) -> tuple[Became, Understood] | None:
     """A line that stands over others: a section's title, or a posture's name. None for any other."""
     colon = text.endswith(":")
-    if _HEADING.match(text) or (laid == "section" and not colon):
-        building.section(text.rstrip(": ") if _HEADING.match(text) else unlabelled(text).rstrip(": "))
+    if NUMBERED_PART.match(text) or (laid == "section" and not colon):
+        building.section(text.rstrip(": ") if NUMBERED_PART.match(text) else unlabelled(text).rstrip(": "))
         return "section", "understood"
     if laid != "posture" and (laid == "loose" or colon):
         plainly = said.number or said.side or said.counted or building.titles_name or building.knows(said.name)

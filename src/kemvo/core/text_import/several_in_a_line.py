@@ -74,9 +74,13 @@ def _after_colon(r: ReadEntry) -> re.Match[str] | None:
 
 
 def _name_and_movements(r: ReadEntry, m: re.Match[str]) -> Iterator[ReadEntry]:
-    name = _part(r, 0, m.end(1))
-    yield name._replace(entry=name.entry._replace(given=Given("posture", listed=True, sure=True)))
+    yield _listed(_part(r, 0, m.end(1)))
     yield from (_part(r, a, b) for a, b in _between(_SEMICOLON, r.entry.text, m.start(2), m.end(2)))
+
+
+def _listed(r: ReadEntry) -> ReadEntry:
+    """An entry that is a posture's name, whatever its words sound like."""
+    return r._replace(entry=r.entry._replace(given=Given("posture", listed=True, sure=True)))
 
 
 def _goes_with(name: str, more: str) -> bool:
@@ -90,8 +94,9 @@ def _apart(r: ReadEntry, known: Known) -> Iterator[ReadEntry]:
     lead = _LEAD.match(text)
     row = _row(text, lead.end() if lead else 0, r.facts, known)
     if row:
-        spans = [(lead.start(), lead.end(1) + 1), *row] if lead else row
-        yield from (_named(_part(r, a, b), known) for a, b in spans)
+        if lead:
+            yield _named(_part(r, lead.start(), lead.end(1) + 1), known)
+        yield from (_listed(_named(_part(r, a, b), known)) for a, b in row)
     elif bracketed and _names_then_tells(r, bracketed):
         yield _part(r, 0, bracketed.end(1))
         yield _part(r, bracketed.start(2), bracketed.end(2))

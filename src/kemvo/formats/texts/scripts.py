@@ -6,7 +6,7 @@ import re
 from collections.abc import Callable, Iterator, Sequence
 
 from kemvo.core.errors import KemvoError, Problem
-from kemvo.core.text_import.whole_text.entries import ScriptEntry
+from kemvo.core.text_import.whole_text.entries import Given, ScriptEntry
 from kemvo.core.text_import.whole_text.line_joining import running
 from kemvo.formats.text import CLOCK, decoded, stamp_ms, unknown_ending, unquoted
 from kemvo.formats.texts.script_captions import caption_entries, has_caption_times
@@ -16,7 +16,7 @@ from kemvo.formats.tracks.timed import chapter_entries, is_metadata, metadata_en
 
 _TIME = re.compile(rf"^\s*[\[(]?({CLOCK})(?:\s*(?:-->|[-–—]|to)\s*{CLOCK})?[\])]?\s*[-–—:]?\s*")
 _SENTENCE = re.compile(r"(?<=[.!?])(?<!\b\d\.)(?<!\b\d\d\.)(?<!\b\d\d\d\.)\s+(?=[A-Z“\"'(\d])")
-_LABEL = re.compile(r"(?:[IVXL]{1,6}|[A-Z]\d{1,2}|(?:Section|Part|Chapter|Set|Group)\s+[A-Z])\.\s+(?=\S)")
+_LABEL = re.compile(r"(?:[IVXL]{1,6}|[A-Z]\d{0,2}|(?:Section|Part|Chapter|Set|Group)\s+[A-Z])\.\s+(?=\S)")
 _BULLET = re.compile(r"^\s*(?:[-*+•–]\s+)?")
 _HEADING = re.compile(r"^\s*(?:(#{1,6})\s|()(?:\*\*|__)[^*_]+(?:\*\*|__):?\s*$)")
 _ROW = re.compile(r"^\s*\|(.*)\|\s*$")
@@ -104,7 +104,8 @@ def _of_lines(lines: Sequence[str], words: Sequence[str]) -> Iterator[ScriptEntr
                 if last:
                     yield last
                 item = raw is not said and bool(_ITEM.match(raw)) and not _ITEM.match(said)
-                last = ScriptEntry(t_ms, no, sentence.strip(), indent=indent, item=item)
+                given = Given("posture", listed=True) if listed else None
+                last = ScriptEntry(t_ms, no, sentence.strip(), indent=indent, item=item, given=given)
     if last:
         # A time at the very end is when the last words end.
         yield last._replace(until_ms=waiting)

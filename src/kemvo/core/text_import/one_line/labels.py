@@ -51,6 +51,11 @@ def numbered_as(text: str) -> int:
     return number_of(found[1]) if found else 0
 
 
+def labelled(text: str) -> bool:
+    """Whether a line has the label of a list."""
+    return _LABEL.match(text) is not None
+
+
 def unlabelled(text: str) -> str:
     """A line without the label of a list: its number, its letter or its mark."""
     return _LABEL.sub("", text, count=1)

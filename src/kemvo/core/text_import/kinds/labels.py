@@ -1,0 +1,64 @@
+"""The kinds of lines, and the labels by which a line says its own: "Caution:", "Easier:", "Note:"."""
+
+from __future__ import annotations
+
+import re
+from typing import Literal, get_args
+
+LineKind = Literal[
+    "title", "section", "posture", "movement", "continuation", "note", "caution", "gentler", "reference", "talk"
+]
+"""What a line is: the form's title; a part's; a posture's name, perhaps with movements after it; a movement; the rest of a
+sentence; a note about the form; a caution; a gentler or another way; what was told before, once more; talk."""
+
+KINDS: tuple[LineKind, ...] = get_args(LineKind)
+
+LABELS: dict[str, LineKind] = {
+    **dict.fromkeys(("caution", "cautions", "care", "careful", "warning", "safety", "attention", "watch", "beware", "knees", "knee", "back", "important"), "caution"),
+    **dict.fromkeys(("gentler", "gentle", "easier", "easy", "option", "options", "variation", "variations", "variant", "alternative", "alternatives", "harder",
+                     "modification", "modifications", "modify", "seated", "chair", "chairs", "beginners", "or"), "gentler"),
+    **dict.fromkeys(("note", "notes", "teacher", "teaching", "image", "focus", "aim", "tip", "tips", "comment", "tempo", "music", "key", "legend", "group",
+                     "time", "equipment", "homework", "intention", "check", "ask", "remember", "reminder", "theme", "level", "start", "count", "counts"), "note"),
+    **dict.fromkeys(("talk", "say", "story", "chat", "joke"), "talk"),
+    **dict.fromkeys(("section", "part", "chapter"), "section"),
+    **dict.fromkeys(("repeat", "again", "ditto"), "reference"),
+}  # fmt: skip
+"""What the word before a colon says of its line (common practice, no source)."""
+
+PLAIN_LABELS = frozenset(
+    "caution cautions care careful warning safety gentler gentle easier harder option options variation variations variant alternative alternatives"
+    " modification modifications note notes teacher teaching tip tips image reminder homework".split()
+)
+"""Labels that leave no doubt."""
+
+
+def plainly(text: str) -> LineKind | None:
+    """The kind of a line whose label leaves no doubt: "Caution: mind the step"."""
+    found = re.match(r"^[^\w]*([A-Za-z]+)\W*:\W*\s", text)
+    return LABELS[found[1].lower()] if found and found[1].lower() in PLAIN_LABELS else None
+
+
+_LABELLED = re.compile(r"^\W*([A-Za-z]+)(?:\s+(?:[a-z]+|\d+)){0,2}\s*(?::|\s[–—-]\s)\s*(?=\S)")
+
+
+def label_of(text: str) -> LineKind | None:
+    """What a line says of itself by a label: "Sore knees: half the depth" is "gentler" only by its words, "Easier: no step" by its label."""
+    found = _LABELLED.match(text)
+    return LABELS.get(found[1].lower()) if found else None
+
+
+_LABEL_ALONE = re.compile(
+    rf"^\W*(?:{'|'.join(sorted((w for w, k in LABELS.items() if k in ('caution', 'gentler', 'note')), key=len, reverse=True))})\s*:\s*",
+    re.IGNORECASE,
+)
+
+
+def without_label(text: str) -> str:
+    """The words after a label that says what they are: "Caution: mind the knee" → "mind the knee"."""
+    rest = _LABEL_ALONE.sub("", text, count=1)
+    return rest[:1].upper() + rest[1:] if rest else text
+
+
+A_PART = r"^(?:section|part|chapter|set|group|half|phrase|verse|round|block)\s+(?:\d+|[ivxl]+|[a-k]|one|two|three|four|five|six|seven|eight|nine|ten|first|last)\b"
+NUMBERED_PART = re.compile(A_PART + r".{0,60}$", re.IGNORECASE)
+""" "Part two", "Section B: the stones": a title that says itself what it is."""
