@@ -1,6 +1,7 @@
 """Exact sums over a chain of hidden states: how likely each state is at each place, all ways through it counted.
 
-Forward-backward (Rabiner 1989, "A tutorial on hidden Markov models", sections III A and B, from memory), in logarithms.
+Forward and backward messages with scaling (Rabiner 1989, "A tutorial on hidden Markov models", sections III A, III B and V A, from
+memory).
 """
 
 from __future__ import annotations
@@ -13,35 +14,39 @@ from numpy.typing import NDArray
 Table = NDArray[np.float64]
 
 
-def marginals(here: Table, onward: Table | Sequence[Table], begin: Table | None = None) -> Table:
-    """How likely each state is at each place.
+def sums(here: Table, onward: Sequence[Table], begin: Table | None = None) -> Table:
+    """How likely each state is at each place: (places, states), rows that sum to 1.
 
-    `here`: (places, states) the log-weight of each state by itself; `onward`: (states, states) the log-weight of going from the
-    row's state to the column's, one table for all places or one for each step; `begin`: (states,) of beginning in a state.
-    Minus infinity: it cannot be. Answers (places, states), rows that sum to 1. A chain without a possible way gives rows of equal shares.
+    `here`: (places, states) the weight of each state by itself, not negative; `onward`: for each place the (states, states) weights of coming
+    to it, from the row's state to the column's; the first is used only with `begin`, (states,) the weights before the first place. A place
+    that no way leads to is taken as if nothing were known before it.
     """
+    coming, going = messages(here, onward, begin)
+    out = here * going
+    for i, before in enumerate(coming):
+        out[i] *= before @ onward[i] if i or begin is not None else before
+    total = out.sum(axis=1, keepdims=True)
+    return np.where(total > 0, out / np.where(total > 0, total, 1), 1 / here.shape[1])
+
+
+def messages(here: Table, onward: Sequence[Table], begin: Table | None = None) -> tuple[Table, Table]:
+    """What is known of each place from one side: before the step that leads to it, from all that comes before; and after it, from all that
+    comes later. Both (places, states); arguments as in `sums`."""
     places, states = here.shape
-    if not places:
-        return np.zeros((0, states))
-    steps = [onward] * (places - 1) if isinstance(onward, np.ndarray) else list(onward)
-    forward = np.empty_like(here)
-    forward[0] = here[0] + (0.0 if begin is None else begin)
-    for i, step in enumerate(steps):
-        forward[i + 1] = here[i + 1] + _log_sum(forward[i][:, None] + step, 0)
-    backward = np.zeros_like(here)
-    for i in range(places - 2, -1, -1):
-        backward[i] = _log_sum(steps[i] + (here[i + 1] + backward[i + 1])[None, :], 1)
-    both = forward + backward
-    total = _log_sum(both, 1)
-    possible = np.isfinite(total)
-    shares = np.exp(both - np.where(possible, total, 0.0)[:, None])
-    shares[~possible] = 1 / states
-    return shares
+    even = np.full(states, 1 / states)
+    coming, going = np.empty_like(here), np.empty_like(here)
+    now = even if begin is None else begin
+    for i in range(places):
+        coming[i] = now
+        led = now @ onward[i] if i or begin is not None else now
+        now = _scaled(led * here[i], _scaled(here[i], even))
+    after = even
+    for i in range(places - 1, -1, -1):
+        going[i] = after
+        after = _scaled(onward[i] @ (after * here[i]), even)
+    return coming, going
 
 
-def _log_sum(x: Table, axis: int) -> Table:
-    most = np.max(x, axis=axis, keepdims=True)
-    safe = np.where(np.isfinite(most), most, 0.0)
-    with np.errstate(divide="ignore"):
-        summed: Table = np.log(np.sum(np.exp(x - safe), axis=axis)) + np.squeeze(safe, axis=axis)
-    return summed
+def _scaled(x: Table, otherwise: Table) -> Table:
+    total = x.sum()
+    return x / total if total > 0 else otherwise

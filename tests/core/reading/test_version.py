@@ -14,6 +14,7 @@ KNOWN = {
     3: "cbda634d1971fd4b",
     4: "cbda634d1971fd4b",
     5: "d9ac6de16302604d",
+    6: "5da86071c09f2727",
 }
 """What each version makes of the lines of the demo's forms and of those below, as a digest."""
 

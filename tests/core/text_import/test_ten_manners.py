@@ -328,7 +328,7 @@ def test_weights_are_where_the_words_put_them() -> None:
     assert left["table.csv"] == [50, 100, 100, 30, 0, 70]
     assert left["outline.md"] == [50, 0, 0, 100, 100, 100, 0, 0]
     assert left["notes.txt"] == [50, 50, 0, 0, 70, 0, 100, 100, 30, 50, 50]
-    assert left["stamped.txt"] == [50, 100, 0, 0]
+    assert left["stamped.txt"] == [0, 100, 0, 0]  # a foot that steps carries nothing
     assert left["table.md"] == [0, 0, 0, 100]
     assert left["lesson.srt"] == [50, 0, 0, 50]
 

@@ -7,10 +7,18 @@ import re
 SHORT_FORMS: dict[str, str] = {
     "wt": "weight", "fwd": "forward", "bwd": "backward", "bkwd": "backward", "bk": "back", "tog": "together", "inh": "inhale",
     "exh": "exhale", "deg": "degrees", "degs": "degrees", "pct": "percent", "secs": "seconds", "ft": "foot",
+    "ctr": "centre", "hd": "hand", "hds": "hands",
 }  # fmt: skip
 """Words of notes, whatever their case, with or without a full stop."""
 
-SHORT_SIDES: dict[str, str] = {"LF": "left foot", "RF": "right foot", "LH": "left hand", "RH": "right hand"}
+SHORT_SIDES: dict[str, str] = {
+    "LF": "left foot",
+    "RF": "right foot",
+    "LH": "left hand",
+    "RH": "right hand",
+    "LL": "left leg",
+    "RL": "right leg",
+}
 """A side and what it belongs to, in capitals."""
 
 CORNERS: dict[str, str] = {"NE": "north-east", "NW": "north-west", "SE": "south-east", "SW": "south-west"}

@@ -37,6 +37,8 @@ _WORDS: dict[str, tuple[Side, str]] = {
     "rt": ("R", "lt"),
     "LF": ("L", "RF"),
     "RF": ("R", "LF"),
+    "LL": ("L", "RL"),
+    "RL": ("R", "LL"),
     "LH": ("L", "RH"),
     "RH": ("R", "LH"),
 }
@@ -57,7 +59,7 @@ _BESIDE: dict[Front, dict[str, str]] = {
 """The points of the compass beside a form's front, which change."""
 
 _SIDE_TOKEN = re.compile(
-    rf"(?:(?<![\w{MARK}])|(?<=\b\d\d)(?=[LR]\b))(?P<word>(?i:lefts?|rights?|leftwards?|rightwards?|leftmost|rightmost|lt|rt)|LF|RF|LH|RH|L|R)(?P<mark>{MARK}*)(?![\w])"
+    rf"(?:(?<![\w{MARK}])|(?<=\b\d\d)(?=[LR]\b))(?P<word>(?i:lefts?|rights?|leftwards?|rightwards?|leftmost|rightmost|lt|rt)|LF|RF|LL|RL|LH|RH|L|R)(?P<mark>{MARK}*)(?![\w])"
 )
 _CLOCK = re.compile(r"\b(?P<hour>\d{1,2}|" + "|".join(_HOURS) + r")(?=(?:\s|-)+o[’']\s?clock\b)", re.IGNORECASE)
 _TURN = re.compile(rf"\b(?P<word>(?:anti|counter)-?clockwise|clockwise)(?P<mark>{MARK}*)(?!\w)", re.IGNORECASE)
@@ -106,7 +108,7 @@ def mirror_text(text: str, front: Front = "north") -> str:
 
 
 _MAY_CHANGE = re.compile(
-    r"left|right|clock|north|south|east|west|\b[NS]?[EW]\b|\b[NS]\b|(?:\b|\d)[LR][FHT]?\b", re.IGNORECASE
+    r"left|right|clock|north|south|east|west|\b[NS]?[EW]\b|\b[NS]\b|(?:\b|\d)[LR][FHLT]?\b", re.IGNORECASE
 )
 
 

@@ -3,16 +3,15 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterable, Mapping, Sequence
-from copy import copy
+from collections.abc import Mapping, Sequence
 from typing import Any, Literal
 
 from kemvo.core.facts import Fact
 from kemvo.core.model.form import FILLED_IN, Correction, Form, Movement, MovementField, Posture
+from kemvo.core.movement.body_state import Weight, alone, decided, left_pct, states_before
 from kemvo.core.movement.fact_words import in_words
 from kemvo.core.movement.interpretation import FactOrigin, SaidFact, line_facts
 from kemvo.core.movement.readings import read, with_readings
-from kemvo.core.movement.receiving_leg import Legs, left_pct
 from kemvo.core.types import Value
 
 
@@ -72,77 +71,96 @@ def filled_in(p: Posture) -> Posture:
 
 def with_typed_read(form: Form, before: Form | None = None) -> Form:
     """The form in which every line that was typed has been read into the fields that are open to it. A weight of which its
-    words tell no leg goes where `receiving_leg` says, and one that they do not tell is as the movement before left it. Where that
+    words tell no leg goes where the body's likeliest way goes (`body_state`), and one that they do not tell is as the movement before left it. Where that
     is another than in `before` (a weight was changed there, or movements were put in, taken out or moved), movements
     that only carried it on go along. All else stays as it is: a posture of the catalogue keeps its own weight until its
     words are changed."""
     form = with_readings(form, before)
     was = _would_carry(before or form)
-    legs, begun = Legs(form.opening_left_pct), _Begun()
+    taken = {
+        p.id or id(p): [filled(m).model_copy(update={"unread": False}) if m.unread else m for m in p.movements]
+        for p in form.all_postures()
+    }
+    follows = {
+        p.id or id(p): [
+            t.origins.left_pct == "filled" and (m.unread or m.left_pct == was.get(m.id))
+            for m, t in zip(p.movements, taken[p.id or id(p)], strict=True)
+        ]
+        for p in form.all_postures()
+    }
+    weights = _decided(form, taken, follows)
     sections = []
     for s in form.sections:
         postures = []
         for p in s.postures:
-            movements = _typed_read(p.movements, begun.at(p, legs), was)
+            key = p.id or id(p)
+            movements = tuple(
+                m.model_copy(update={"left_pct": w.left_pct}) if is_open and m.left_pct != w.left_pct else m
+                for m, is_open, w in zip(taken[key], follows[key], weights[key], strict=True)
+            )
             same = all(a is b for a, b in zip(movements, p.movements, strict=True))
             postures.append(p if same else p.model_copy(update={"movements": movements}))
         sections.append(s.model_copy(update={"postures": tuple(postures)}))
     return form.model_copy(update={"sections": tuple(sections)})
 
 
-def _would_carry(form: Form) -> dict[str, int]:
-    """Of every movement but a posture's first, by id: the weight it has if it only carries on what is before it."""
-    out: dict[str, int] = {}
-    legs, begun = Legs(form.opening_left_pct), _Begun()
+Key = str | int
+
+
+def _decided(
+    form: Form, taken: Mapping[Key, Sequence[Movement]], follows: Mapping[Key, Sequence[bool]]
+) -> dict[Key, list[Weight]]:
+    """The weights of every posture's movements. A variant begins as its posture does, and nothing goes on from it."""
+    order = [p for p in form.all_postures() if not p.variant_of]
+    movements = [m for p in order for m in taken[p.id or id(p)]]
+    open_ = [f for p in order for f in follows[p.id or id(p)]]
+    told = decided(movements, open_, form.opening_left_pct)
+    out: dict[Key, list[Weight]] = {}
+    begins: dict[str, int] = {}
+    at = 0
+    for p in order:
+        begins[p.id] = at
+        out[p.id or id(p)] = told[at : at + len(p.movements)]
+        at += len(p.movements)
     for p in form.all_postures():
-        at = begun.at(p, legs)
-        for i, m in enumerate(p.movements):
-            carries = at.after(line_facts(m))
-            if i and m.id:
-                out[m.id] = carries
-            at.left = m.left_pct
+        if p.variant_of:
+            key = p.id or id(p)
+            begin = begins.get(p.variant_of, 0)
+            before = states_before(movements, open_, form.opening_left_pct, begin)
+            opening = told[begin - 1].left_pct if begin else form.opening_left_pct
+            out[key] = decided(taken[key], follows[key], opening, before)
     return out
 
 
-class _Begun:
-    """Where the weight is as every posture begins: a variant begins as its posture does, and nothing goes on from it."""
-
-    def __init__(self) -> None:
-        self._known: dict[str, Legs] = {}
-
-    def at(self, p: Posture, legs: Legs) -> Legs:
-        """The legs with which a posture is gone through; `legs` are those of the form so far."""
+def _would_carry(form: Form) -> dict[str, int]:
+    """Of every movement but a posture's first, by id: the weight it has if only it is open, and all others are as they are."""
+    order = [p for p in form.all_postures() if not p.variant_of]
+    movements = [m for p in order for m in p.movements]
+    firsts = {p.movements[0].id for p in form.all_postures() if p.movements}
+    out = {
+        m.id: w.left_pct
+        for m, w in zip(movements, alone(movements, form.opening_left_pct), strict=True)
+        if m.id and m.id not in firsts
+    }
+    begins = {p.id: i for i, p in enumerate(order)}
+    for p in form.all_postures():
         if p.variant_of:
-            return copy(self._known.get(p.variant_of, legs))
-        self._known[p.id] = copy(legs)
-        return legs
+            ahead = [m for q in order[: begins.get(p.variant_of, 0)] for m in q.movements]
+            told = alone([*ahead, *p.movements], form.opening_left_pct)[len(ahead) :]
+            out |= {m.id: w.left_pct for m, w in zip(p.movements[1:], told[1:], strict=True) if m.id}
+    return out
 
 
-def _typed_read(movements: Sequence[Movement], legs: Legs, was: Mapping[str, int]) -> tuple[Movement, ...]:
-    """The movements of a posture that begins with the weight on these legs. `was`: what they would have carried on."""
-    out: list[Movement] = []
-    for m in movements:
-        taken = filled(m).model_copy(update={"unread": False}) if m.unread else m
-        carries = legs.after(line_facts(m))
-        follows = m.unread or m.left_pct == was.get(m.id)
-        if follows and taken.origins.left_pct == "filled" and taken.left_pct != carries:
-            taken = taken.model_copy(update={"left_pct": carries})
-        legs.left = taken.left_pct
-        out.append(taken)
-    return tuple(out)
-
-
-def carried(movements: Iterable[Movement], legs: Legs) -> tuple[Movement, ...]:
-    """The movements, of which the first begins with the weight on these legs, with every weight that is only filled in as
-    its words have it, or as the movement before left it."""
-    out = []
-    for m in movements:
-        now = legs.after(line_facts(read(m)))
-        if m.origins.left_pct == "filled":
-            m = m.model_copy(update={"left_pct": now})
-        legs.left = m.left_pct
-        out.append(m)
-    return tuple(out)
+def carried(movements: Sequence[Movement], opening: int) -> tuple[Movement, ...]:
+    """The movements, of which the first begins with so much weight on the left leg (percent), with every weight that is only filled in as
+    words and body have it."""
+    rows = [read(m) for m in movements]
+    open_ = [m.origins.left_pct == "filled" for m in rows]
+    weights = decided(rows, open_, opening)
+    return tuple(
+        m.model_copy(update={"left_pct": w.left_pct}) if is_open else m
+        for m, is_open, w in zip(movements, open_, weights, strict=True)
+    )
 
 
 SignChange = Literal["side", "direction", "touch", "size", "toes", "on", "to", "part", "gone", "read"]

@@ -38,7 +38,7 @@ from kemvo.core.reading.segment.boundary import COVERED
 from kemvo.core.reading.segment.segmenter import SUBORDINATE, Clause, clauses
 from kemvo.core.reading.tokens import Token, tokens_of
 
-READER = 5
+READER = 6
 """The reader's version: raised whenever a line is read otherwise than before (`tests/core/reading/test_version.py`)."""
 
 ABOUT = frozenset(

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
 from typing import TypeVar, get_args
 
@@ -23,10 +23,10 @@ from kemvo.core.model.form import (
 )
 from kemvo.core.model.mirror import mirror_posture
 from kemvo.core.model.within import Within
-from kemvo.core.movement.fields import carried, filled_in
+from kemvo.core.movement.body_state import decided
+from kemvo.core.movement.fields import filled_in
 from kemvo.core.movement.interpretation import FEET, line_facts, said
 from kemvo.core.movement.readings import finished, read
-from kemvo.core.movement.receiving_leg import Legs
 from kemvo.core.tables.schools import Manner
 from kemvo.core.tables.stances import OPENING_STANCE, stance_in
 from kemvo.core.text_import.lasting import as_long, bounded, held, lasting
@@ -288,13 +288,13 @@ class FormBuilder:
             self.know_titles()  # every title stands over one posture without a name
         sections = []
         self.front = _front([told.whole() for part in self.parts for told in part.postures])
-        legs = Legs(EVEN)
+        filled = {id(t): held(self._filled(t, known), t.hold_ms) for part in self.parts for t in part.postures}
+        weighed = self._weighed(filled)
         all_done: list[Posture] = []
         for part in self.parts:
             done = []
             for told in part.postures:
-                posture = held(self._filled(told, known, legs), told.hold_ms)
-                legs.left = posture.movements[-1].left_pct if posture.movements else legs.left
+                posture = weighed[id(told)]
                 all_done.append(posture)
                 for some in _in_parts(posture.movements, MOST_MOVEMENTS):
                     done.append(posture.model_copy(update={"id": "", "movements": some}))
@@ -313,7 +313,23 @@ class FormBuilder:
             )
         )
 
-    def _filled(self, told: DraftPosture, known: Known, legs: Legs) -> Posture:
+    def _weighed(self, filled: Mapping[int, Posture]) -> dict[int, Posture]:
+        """The postures, with every weight that their words leave open as the whole form has it; those of the catalogue keep theirs."""
+        order = [t for part in self.parts for t in part.postures]
+        movements = [read(m) for t in order for m in filled[id(t)].movements]
+        open_ = [bool(t.movements) and m.origins.left_pct == "filled" for t in order for m in filled[id(t)].movements]
+        weights = iter(zip(open_, decided(movements, open_, EVEN), strict=True))
+        out = {}
+        for t in order:
+            posture = filled[id(t)]
+            mine = [
+                m.model_copy(update={"left_pct": w.left_pct}) if is_open else m
+                for m, (is_open, w) in zip(posture.movements, weights, strict=False)
+            ]
+            out[id(t)] = posture.model_copy(update={"movements": tuple(mine)})
+        return out
+
+    def _filled(self, told: DraftPosture, known: Known) -> Posture:
         posture, before = told.posture, None
         entry = known.get(posture.id)
         turned = False
@@ -342,7 +358,7 @@ class FormBuilder:
             told.movements = list(lasting(told.whole(), told.counts).movements)
         if posture.alternate and posture.repeats % 2 == 0 and _on_both_sides(told.movements):
             posture = posture.model_copy(update={"repeats": posture.repeats // 2, "alternate": False})
-        return posture.model_copy(update={"movements": carried(told.movements, legs)})
+        return posture.model_copy(update={"movements": tuple(told.movements)})
 
 
 def _plain_name(posture: Posture) -> str:

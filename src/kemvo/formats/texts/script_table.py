@@ -62,8 +62,11 @@ _TIME = re.compile(CLOCK)
 def table_entries(text: str, name: str) -> Iterator[ScriptEntry]:
     """Every row: its section and its posture where they change, then its words. Without a heading that is known, the cells
     of a row stand together as they would in a line."""
+    dialect: type[csv.Dialect]
+    lines = [line for line in text.splitlines() if line.strip()]
     try:
-        dialect = csv.Sniffer().sniff(text[:4000], delimiters=",;\t")
+        by_tabs = sum("\t" in line.strip() for line in lines) >= MOSTLY_TABS * len(lines)
+        dialect = csv.excel_tab if by_tabs else csv.Sniffer().sniff(text[:4000], delimiters=",;\t")
     except csv.Error:
         dialect = csv.excel
     yield from row_entries(list(csv_rows(text, name, dialect)))
@@ -232,6 +235,10 @@ def _roles(heads: Sequence[str]) -> list[str]:
 FEWEST_HEADS = 2
 
 
+ON_A_LEG = frozenset("left right l r leg foot side on the in weight".split())
+""" "Left %", "% on the right leg": a column of weights."""
+
+
 def _exact_role(head: str) -> str:
     return next((role for role, names in ROLES.items() if head in names), "")
 
@@ -242,6 +249,8 @@ def _role(head: str) -> str:
     if exact:
         return exact
     words = re.findall(r"[^\W\d_]+", head)
+    if "%" in head and words and ON_A_LEG.issuperset(words):
+        return "weight"
     if not BODY_HEADS.isdisjoint(words) and BODY_HEADS.union(BESIDE_BODY).issuperset(words):
         return "body"
     return next((role for word, role in WITHIN_HEADS.items() if word in words), "") if len(words) <= HEAD_WORDS else ""

@@ -9,7 +9,7 @@ from kemvo.core.reading.quantities import number_at
 from kemvo.core.types import OTHER_SIDE, Side
 
 EVEN = frozenset(
-    "share shares split divide divides divided equalise equalises equalize equalizes equalised equalized distribute distributed balanced shared centred centered even evenly equal equally centre center central middle fifty-fifty between".split()
+    "share shares spread spreads level levels split divide divides divided equalise equalises equalize equalizes equalised equalized distribute distributed balanced shared centred centered even evenly equal equally centre center central middle fifty-fifty between".split()
 )
 EVEN_PARTS = frozenset("both half each fifty equal feet legs".split())
 WE_ARE = frozenset({"i'm", "you're", "we're"})

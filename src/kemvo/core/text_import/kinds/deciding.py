@@ -6,8 +6,8 @@ import re
 from collections.abc import Mapping, Sequence
 from typing import NamedTuple
 
-from kemvo.core.text_import.kinds.model import decide
 from kemvo.core.text_import.kinds.labels import NUMBERED_PART, LineKind, plainly
+from kemvo.core.text_import.kinds.model import decide
 from kemvo.core.text_import.kinds.signs import manner_of, signs_of
 from kemvo.core.text_import.one_line.labels import labelled
 from kemvo.core.text_import.one_line.posture_lines import LEADING, NAME_SHARE
@@ -69,16 +69,15 @@ def kinds_of(
     for i, r in enumerate(read):
         if r.entry.given and r.entry.given.sure:
             held[i] = r.entry.given.kind
-        elif r.entry.heading and r.entry.heading < LOWEST_PLAIN - 1 and laid[i] in ("title", "section", "posture"):
-            held[i] = laid[i]  # a heading is what its level says
-        elif nested and laid[i] in ("section", "posture"):
-            held[i] = laid[i]
+        at = laid[i]
+        marked = bool(r.entry.heading) and r.entry.heading < LOWEST_PLAIN - 1  # a heading is what its level says
+        if not r.entry.given and (marked or nested) and (at == "title" or at == "section" or at == "posture"):
+            held[i] = at
         if NUMBERED_PART.match(r.entry.text):
             held[i] = "section"
         labelled_as = plainly(r.entry.text)
         if labelled_as:
             held[i] = labelled_as
-        at = laid[i]
         if items_said and (at == "posture" or at == "movement"):
             held[i] = at
         if r.entry.text in said:

@@ -14,7 +14,7 @@ from typing import NamedTuple, cast
 
 import numpy as np
 
-from kemvo.core.chain import Table, marginals
+from kemvo.core.chain import Table, sums
 from kemvo.core.text_import.kinds.labels import KINDS, LineKind
 
 WEIGHTS = "weights.json"
@@ -70,8 +70,12 @@ def decide(
                 here[i] += weight
         if i in held:
             here[i, [k for k, kind in enumerate(KINDS) if kind != held[i]]] = -np.inf
+    if not signs:
+        return []
+    weights_here = np.exp(here - here.max(axis=1, keepdims=True))
+    onward = np.exp(model.onward - model.onward.max())
     out = []
-    for row in marginals(here, model.onward):
+    for row in sums(weights_here, [onward] * len(signs)):
         best, second = np.argsort(row)[::-1][:2]
         out.append(Decided(KINDS[best], float(row[best]), KINDS[second]))
     return out
