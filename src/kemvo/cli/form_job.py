@@ -2,14 +2,19 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from pathlib import Path
+from typing import NamedTuple
+
+from pydantic import TypeAdapter, ValidationError
 
 from kemvo.core.errors import KemvoError, Problem
 from kemvo.core.model.catalogue import name_index, over
 from kemvo.core.model.form import Form
 from kemvo.core.movement.fields import with_typed_read
 from kemvo.core.movement.readings import finished
-from kemvo.core.text_import.draft import draft
+from kemvo.core.text_import.draft import DraftLine, draft
+from kemvo.core.text_import.kinds.labels import KIND_WORDS, KINDS, LineKind
 from kemvo.core.text_import.whole_text.headings import Flat
 from kemvo.core.text_import.whole_text.names_after import NamesStand
 from kemvo.core.text_import.whole_text.script import read_script
@@ -31,9 +36,18 @@ def one_form(path: Path) -> Form:
     return bundle.form()
 
 
-def form_of_text(path: Path, title: str = "", items: Flat = "", names: NamesStand = "") -> tuple[Form, list[str]]:
-    """A form made of a text as the page makes it, with the catalogue and the own postures; and the lines that were not
-    understood. Raises KemvoError for what cannot be read, OSError when there is no such file."""
+class MadeForm(NamedTuple):
+    """A form made of a text, what became of its lines, and what is to be told: the lines that were not understood, the questions."""
+
+    form: Form
+    lines: tuple[DraftLine, ...]
+    remarks: list[str]
+
+
+def form_of_text(
+    path: Path, title: str = "", items: Flat = "", names: NamesStand = "", kinds: Mapping[str, LineKind] | None = None
+) -> MadeForm:
+    """A form made of a text as the page makes it, with the catalogue and the own postures. `kinds`: what lines are, by their words. Raises KemvoError for what cannot be read, OSError when there is no such file."""
     with path.open("rb") as file:
         data = bounded(file, path.name, MOST_TEXT_BYTES)
     folder = home()
@@ -46,6 +60,7 @@ def form_of_text(path: Path, title: str = "", items: Flat = "", names: NamesStan
         path.stem[:200],
         items,
         names,
+        kinds,
     )
     remarks = [
         f"line {x.line}: “{x.text[:120]}” was not understood; it is a {x.became}."
@@ -61,4 +76,24 @@ def form_of_text(path: Path, title: str = "", items: Flat = "", names: NamesStan
         remarks.append(
             f"Its first words come at {made.form.lead_ms / 1000:g} s: so long it is still before the form begins."
         )
-    return with_typed_read(finished(made.form)), remarks
+    asked = [x for x in made.lines if x.asks]
+    remarks += [
+        f"line {x.line}: “{x.text[:80]}” was taken as {KIND_WORDS[x.kind]}; it could be {KIND_WORDS[x.other]}."
+        for x in asked
+        if x.kind and x.other
+    ]
+    return MadeForm(with_typed_read(finished(made.form)), made.lines, remarks)
+
+
+def kinds_said(path: Path) -> dict[str, LineKind]:
+    """What lines are, by their words, from a JSON file. Raises KemvoError for what cannot be read, OSError when there is no such file."""
+    try:
+        return TypeAdapter(dict[str, LineKind]).validate_json(path.read_bytes())
+    except ValidationError:
+        raise KemvoError(
+            Problem(
+                what="This file does not say what lines are.",
+                where=path.name,
+                mend=f'Write {{"the words of a line": "caution"}}; the kinds are {", ".join(KINDS)}.',
+            )
+        ) from None

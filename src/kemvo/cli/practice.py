@@ -32,9 +32,18 @@ def form(
     items: Annotated[
         str, typer.Option(help="What the items of a flat list are: postures or movements. Default: as it seems.")
     ] = "",
+    kinds: Annotated[
+        Path | None,
+        typer.Option(
+            metavar="KINDS.json", help='What lines are, where you know better: {"the words of a line": "caution"}.'
+        ),
+    ] = None,
+    as_json: Annotated[
+        bool, typer.Option("--json", help="Print what became of every line, how sure that is, and the questions.")
+    ] = False,
 ) -> None:
-    """Make a form of a text, as the page “Bring in a text” does. What was not understood is told on the error output."""
-    from kemvo.cli.form_job import form_of_text
+    """Make a form of a text, as the page “Bring in a text” does. What was not understood, and questions, are told on the error output."""
+    from kemvo.cli.form_job import form_of_text, kinds_said
     from kemvo.formats.documents.kemvo_json import write_form
 
     with sentences():
@@ -42,11 +51,13 @@ def form(
             refuse(what=f"“{names}” is no place of a name.", where="--names", mend="Say before or after.")
         if items not in ("", "postures", "movements"):
             refuse(what=f"“{items}” is no kind of item.", where="--items", mend="Say postures or movements.")
-        made, remarks = form_of_text(text, title, items, names)  # type: ignore[arg-type]
+        made, lines, remarks = form_of_text(text, title, items, names, kinds_said(kinds) if kinds else None)  # type: ignore[arg-type]
         path = out or Path(f"{text.stem}.form.json")
         path.write_text(write_form(made), encoding="utf-8")
         for line in remarks:
             typer.echo(line, err=True)
+        if as_json:
+            print_json({"lines": [x.model_dump(mode="json") for x in lines], "questions": sum(x.asks for x in lines)})
         postures = made.postures()
         typer.echo(f"{path}: {len(postures)} postures, {sum(len(p.movements) for p in postures)} movements.", err=True)
 

@@ -1,32 +1,31 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { FolderOpen } from "lucide-react";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import { call, type Draft, type Job, sentence, upload } from "../shared/api";
 import { FileButton } from "../shared/FileButton";
-import { clock, GUESSED, plural } from "../shared/format";
+import { clock, plural } from "../shared/format";
 import { taken } from "../shared/handed";
 import { JobProgress } from "../shared/JobProgress";
 import type { Body } from "../shared/paths";
 import { made, useJob } from "../shared/useJob";
+import { type Kind, type Line, Question, STATES, TextLines } from "./TextLines";
 
-const STATES = {
-  understood: { sign: "●", words: "understood" },
-  guessed: { sign: GUESSED, words: "guessed" },
-  "not understood": { sign: "○", words: "kept as words" },
-} as const;
+/** A text up to so many letters is read while it is typed; a longer one when the button is pressed. */
+const LIVE = 40_000;
+const TYPING_MS = 500;
 
-const PLACES: Record<Draft["lines"][number]["became"], string> = {
-  title: "pt-1 font-semibold text-xl",
-  note: "italic",
-  section: "pt-1 font-semibold text-lg",
-  posture: "pt-1 font-semibold",
-  movement: "pl-5",
-};
-
-/** A whole text brought in: pasted or opened, shown line by line as it was understood, then made into a form. */
 type Pasted = Body<"texts", "POST">;
 
+/** What the instructor says of a text: what the items of a list are, where names stand, what lines are. */
+interface Said {
+  items: Pasted["items"];
+  names: Pasted["names"];
+  kinds: Record<string, Kind>;
+}
+const NOTHING: Said = { items: "", names: "", kinds: {} };
+
+/** A whole text brought in: pasted or opened, shown line by line as it is understood while it is typed, then made into a form. */
 export function TextPage() {
   const navigate = useNavigate();
   const cache = useQueryClient();
@@ -34,7 +33,10 @@ export function TextPage() {
   const [draft, setDraft] = useState<Draft | null>(null);
   /** What was read: the pasted text, or a file. */
   const [source, setSource] = useState<string | File>("");
+  const [said, setSaid] = useState<Said>(NOTHING);
   const [told, setTold] = useState("");
+  /** The last reading that was asked for: an older answer does not go over it. */
+  const asked = useRef(0);
   const reading = useJob();
 
   const doing = async (work: () => Promise<void>) => {
@@ -51,15 +53,35 @@ export function TextPage() {
     const job = await reading.run(async () => answer);
     if (job) setDraft(made<Draft>(job));
   };
-  const readFrom = (from: string | File, items: Pasted["items"] = "", names: Pasted["names"] = "") =>
+  const readFrom = (from: string | File, now: Said = NOTHING) =>
     doing(async () => {
+      const mine = ++asked.current;
       setSource(from);
-      await read(
+      setSaid(now);
+      const answer =
         typeof from === "string"
-          ? await call("texts", "POST", { text: from, items, names })
-          : await upload("texts/file", from, { items, names }),
-      );
+          ? await call("texts", "POST", { text: from, ...now })
+          : await upload("texts/file", from, {
+              items: now.items ?? "",
+              names: now.names ?? "",
+              kinds: JSON.stringify(now.kinds),
+            });
+      if (mine === asked.current) await read(answer);
     });
+  // What is typed is read in a moment.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: read anew when the text changes, and only then
+  useEffect(() => {
+    if (!text.trim() || text.length > LIVE || text === source) return;
+    const later = setTimeout(() => void readFrom(text, { ...said, items: "", names: "" }), TYPING_MS);
+    return () => clearTimeout(later);
+  }, [text]);
+  const lines = draft?.lines ?? [];
+  const alike = (line: Line) => lines.filter((l) => l.like === line.like && l.kind === line.kind);
+  const answer = (line: Line, kind: Kind, all: boolean) => {
+    const texts = (all ? alike(line) : [line]).map((l) => [l.text, kind] as const);
+    return readFrom(source, { ...said, kinds: { ...said.kinds, ...Object.fromEntries(texts) } });
+  };
+  const questions = lines.filter((l) => l.asks);
   const make = () =>
     doing(async () => {
       if (!draft) return;
@@ -126,7 +148,8 @@ export function TextPage() {
         >
           <div className="mb-2 flex flex-wrap items-center gap-3">
             <h2 className="flex-1 text-xl">
-              {plural(named.length, "posture")}, {plural(movements, "movement")} from the text
+              {plural(named.length, "posture")}, {plural(movements, "movement")}
+              {questions.length > 0 && `; ${plural(questions.length, "question")}`}
             </h2>
             <button
               type="button"
@@ -153,7 +176,7 @@ export function TextPage() {
                   type="button"
                   className={`btn btn-sm ${draft.items === items ? "btn-primary" : ""}`}
                   aria-pressed={draft.items === items}
-                  onClick={() => void readFrom(source, items)}
+                  onClick={() => void readFrom(source, { ...said, items })}
                 >
                   {items}
                 </button>
@@ -169,7 +192,7 @@ export function TextPage() {
                   type="button"
                   className={`btn btn-sm ${draft.names === names ? "btn-primary" : ""}`}
                   aria-pressed={draft.names === names}
-                  onClick={() => void readFrom(source, draft.items, names)}
+                  onClick={() => void readFrom(source, { ...said, items: draft.items, names })}
                 >
                   {names} their movements
                 </button>
@@ -182,35 +205,15 @@ export function TextPage() {
               (under Setup).
             </p>
           )}
-          <ol className="grid max-h-[34rem] gap-1 overflow-y-auto" data-lines>
-            {draft.lines.map((l, i) => (
-              <li
-                // biome-ignore lint/suspicious/noArrayIndexKey: lines do not move
-                key={i}
-                className={`grid grid-cols-[1.4rem_2.6rem_1fr] gap-x-1 ${PLACES[l.became]}`}
-                data-state={l.state}
-              >
-                <span title={STATES[l.state].words}>
-                  {STATES[l.state].sign}
-                  <span className="sr-only">{STATES[l.state].words}</span>
-                </span>
-                <span className="quiet text-right text-sm font-normal">
-                  {l.t_ms === null ? l.line : clock(l.t_ms)}
-                </span>
-                <span className="pl-2">
-                  {l.became === "movement" && l.begins.length > 0 && (
-                    <span className="block font-semibold" data-begins>
-                      {l.begins.join(", then ")}
-                    </span>
-                  )}
-                  {l.text}
-                  {l.signs.length > 0 && (
-                    <span className="quiet block text-sm font-normal">{l.signs.join(" · ")}</span>
-                  )}
-                </span>
-              </li>
-            ))}
-          </ol>
+          {questions[0] && (
+            <Question
+              line={questions[0]}
+              alike={alike(questions[0]).length}
+              left={questions.length}
+              onAnswer={(kind, all) => void answer(questions[0] as Line, kind, all)}
+            />
+          )}
+          <TextLines lines={lines} onKind={(line, kind) => void answer(line, kind, false)} />
         </section>
       )}
     </div>

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-from typing import Annotated
+from collections.abc import Mapping
+from typing import Annotated, NamedTuple
 
 from fastapi import APIRouter, Form, Response, UploadFile
-from pydantic import BaseModel, Field
+from pydantic import BaseModel, Field, TypeAdapter, ValidationError
 
 from kemvo.api.base.documents import file_text
 from kemvo.api.base.work import JobView, job_view
@@ -15,6 +16,7 @@ from kemvo.core.model.form import Movement
 from kemvo.core.movement.fields import Sign, SignChange, corrected, filled, signs
 from kemvo.core.movement.readings import read_as_in
 from kemvo.core.text_import.draft import Draft, draft
+from kemvo.core.text_import.kinds.labels import LineKind
 from kemvo.core.text_import.whole_text.headings import Flat
 from kemvo.core.text_import.whole_text.names_after import NamesStand
 from kemvo.core.text_import.whole_text.script import read_script
@@ -67,13 +69,19 @@ def correct_reading(workspace: Here, correcting: Correcting, form: str = "") -> 
         ) from None
 
 
+MOST_SAID = 2_000
+"""Of so many lines the instructor may say what they are."""
+
+
 class PastedText(BaseModel):
-    """A text as it was pasted. `items`: what the items of a flat list are, `names`: where the names stand, where the instructor says so."""
+    """A text as it was pasted. `items`: what the items of a flat list are, `names`: where the names stand, `kinds`: what lines are, by
+    their words; all where the instructor says so."""
 
     text: Annotated[str, Field(min_length=1, max_length=2_000_000)]
     title: Annotated[str, Field(max_length=200)] = ""
     items: Flat = ""
     names: NamesStand = ""
+    kinds: Annotated[dict[str, LineKind], Field(max_length=MOST_SAID)] = {}
 
 
 ReadNow = Annotated[Draft | JobView, Field(description="The form; of a long text the job that makes it.")]
@@ -82,9 +90,8 @@ ReadNow = Annotated[Draft | JobView, Field(description="The form; of a long text
 @router.post("/texts")
 def read_text(workspace: Here, response: Response, pasted: PastedText) -> ReadNow:
     """A pasted text made into a form, for confirmation; nothing is saved. A long text is read as a job, which makes it."""
-    return _draft(
-        workspace, response, pasted.text.encode(), "pasted.txt", pasted.title, "New form", pasted.items, pasted.names
-    )
+    said = Said(pasted.title, "New form", pasted.items, pasted.names, pasted.kinds)
+    return _draft(workspace, response, pasted.text.encode(), "pasted.txt", said)
 
 
 @router.post("/texts/file")
@@ -95,10 +102,22 @@ def read_text_file(
     title: Annotated[str, Form(max_length=200)] = "",
     items: Annotated[Flat, Form()] = "",
     names: Annotated[NamesStand, Form()] = "",
+    kinds: Annotated[str, Form(max_length=1_000_000)] = "",
 ) -> ReadNow:
-    """A text file made into a form, for confirmation; nothing is saved. A long text is read as a job, which makes it."""
+    """A text file made into a form, for confirmation; nothing is saved. A long text is read as a job, which makes it. `kinds`: what lines
+    are, by their words, as a JSON object."""
     name = file.filename or "text.txt"
-    return _draft(workspace, response, file_text(file), name, title, name.rsplit(".", 1)[0][:200], items, names)
+    try:
+        told = KINDS_SAID.validate_json(kinds) if kinds else {}
+    except ValidationError:
+        raise KemvoError(
+            Problem(
+                what="What the lines are cannot be read.", where="kinds", mend="Send a JSON object: words and kind."
+            )
+        ) from None
+    return _draft(
+        workspace, response, file_text(file), name, Said(title, name.rsplit(".", 1)[0][:200], items, names, told)
+    )
 
 
 LINES_AT_ONCE = 600
@@ -107,30 +126,36 @@ LINES_AT_ONCE = 600
 LINES_A_STEP = 200
 
 
-def _draft(
-    workspace: Workspace,
-    response: Response,
-    data: bytes,
-    name: str,
-    title: str,
-    usual: str,
-    items: Flat,
-    names: NamesStand,
-) -> Draft | JobView:
+class Said(NamedTuple):
+    """What is said of a text besides: its title, the usual one, what the items of a list are, where names stand, what lines are."""
+
+    title: str
+    usual: str
+    items: Flat
+    names: NamesStand
+    kinds: Mapping[str, LineKind]
+
+
+KINDS_SAID = TypeAdapter(dict[str, LineKind])
+
+
+def _draft(workspace: Workspace, response: Response, data: bytes, name: str, said: Said) -> Draft | JobView:
     entries = script_entries(data, name)
+    usual = said.usual or "New form"
+
+    def made() -> Draft:
+        read = read_script(entries, workspace.names())
+        return draft(read, workspace.catalogue(), said.title, usual, said.items, said.names, said.kinds)
+
     if len(entries) <= LINES_AT_ONCE:
-        return draft(
-            read_script(entries, workspace.names()), workspace.catalogue(), title, usual or "New form", items, names
-        )
+        return made()
 
     def work(job: Job) -> None:
         for n in range(0, len(entries), LINES_A_STEP):
             # What was read is remembered: the whole is then put together at once.
             read_script(entries[n : n + LINES_A_STEP], workspace.names())
             job.report(READING * n / len(entries))
-        read = read_script(entries, workspace.names())
-        made = draft(read, workspace.catalogue(), title, usual or "New form", items, names)
-        job.made = made.model_dump(mode="json")
+        job.made = made().model_dump(mode="json")
 
     response.status_code = 202
     return job_view(workspace.jobs.start(f"Reading {name[:100]}", "", "", work))

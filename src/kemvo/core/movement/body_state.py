@@ -21,6 +21,7 @@ import numpy as np
 from kemvo.core.chain import Table, messages, sums
 from kemvo.core.facts import Fact
 from kemvo.core.language import lexicon as lx
+from kemvo.core.language.abbreviations import written_out
 from kemvo.core.model.form import Movement
 from kemvo.core.movement.interpretation import FEET, SaidFact, line_facts, stance_of, words_in
 from kemvo.core.tables.stances import STANCES, Named
@@ -122,7 +123,7 @@ def _acts(m: Movement, told: Iterable[SaidFact]) -> tuple[Act, ...]:
             way = "" if f.side else "back" if words & BACK else "forward" if words & FORWARD else ""
             out.append(Act("shift", f.side, way, f.share))
     figures = next((f for f in _IN_FIGURES.finditer(m.line) if int(f[1]) + int(f[2]) == 100), None)
-    stance = stance_of(m) or _bow_in(m.line)
+    stance = stance_of(m) or _bow_in(written_out(m.line))
     if figures and not any(a.share is not None for a in out):
         out = [a for a in out if a.kind != "shift"]
         out.append(Act("figures", share=int(figures[1])))

@@ -16,7 +16,7 @@ from kemvo.core.movement.fields import filled
 from kemvo.core.movement.interpretation import words_in
 from kemvo.core.tables.stances import STANCES, stance_in
 from kemvo.core.text_import.form_builder import FormBuilder
-from kemvo.core.text_import.kinds.deciding import BEGINS, LineIs, kinds_of
+from kemvo.core.text_import.kinds.deciding import BEGINS, LineIs, kinds_of, questions
 from kemvo.core.text_import.kinds.labels import LineKind
 from kemvo.core.text_import.kinds.placing import NOT_SPOKEN, announces_only, caution, gentler, name_said, refer, rest_of
 from kemvo.core.text_import.lasting import bounded, in_shares
@@ -67,7 +67,7 @@ _COUNTS_ONLY = re.compile(
 class DraftLine(Value):
     """What became of a line of the text, and what was read from it, in words. `begins`: the titles of the postures that
     begin with it. `kind`: what it is in the whole text, `sure` how sure that is (0 to 1), `other` the next likeliest; `like`: lines
-    that have the same here are written alike."""
+    that have the same here are written alike; `asks`: whether the instructor is asked what it is."""
 
     line: int
     text: str
@@ -80,6 +80,7 @@ class DraftLine(Value):
     sure: float = 1.0
     other: LineKind | None = None
     like: str = ""
+    asks: bool = False
 
 
 class Draft(Value):
@@ -173,6 +174,7 @@ def _made(
     building = FormBuilder()
     building.numbers_count = numbers_are_counts(r.entry.text for r in written)
     lines = []
+    asked = set(questions(decided))
     laid, flat = with_roles(read, items)
     building.told_by_place = "posture" in laid
     for i, (entry, facts, _) in enumerate(read):
@@ -196,6 +198,7 @@ def _made(
                 sure=round(kind.sure, 3) if kind else 1.0,
                 other=kind.other if kind else None,
                 like=kind.like if kind else "",
+                asks=was[i] in asked,
             )
         )
     placed = [r for r, line in zip(read, lines, strict=True) if line.became in ("posture", "movement")]

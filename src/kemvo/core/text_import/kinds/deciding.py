@@ -3,15 +3,17 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Mapping, Sequence
+from collections.abc import Container, Mapping, Sequence
 from typing import NamedTuple
 
-from kemvo.core.text_import.kinds.labels import NUMBERED_PART, LineKind, plainly
+from kemvo.core.tables.stances import stance_in
+from kemvo.core.text_import.kinds.labels import KINDS, NUMBERED_PART, LineKind, plainly
 from kemvo.core.text_import.kinds.model import decide
 from kemvo.core.text_import.kinds.signs import manner_of, signs_of
+from kemvo.core.text_import.naming import titled_words
 from kemvo.core.text_import.one_line.labels import labelled
-from kemvo.core.text_import.one_line.posture_lines import LEADING, NAME_SHARE
-from kemvo.core.text_import.whole_text.headings import LOWEST_PLAIN, LineRole, tells_movement
+from kemvo.core.text_import.one_line.posture_lines import ANNOUNCING, LEADING, NAME_SHARE
+from kemvo.core.text_import.whole_text.headings import COMMANDS, LOWEST_PLAIN, LineRole, tells_movement
 from kemvo.core.text_import.whole_text.script import ReadEntry
 
 OVERRULES = 0.5
@@ -33,15 +35,37 @@ AGREES: dict[LineKind, frozenset[str]] = {
     "title": frozenset({"title"}),
     "section": frozenset({"section"}),
     "posture": frozenset({"posture", BEGINS}),
-    "movement": frozenset({"movement", BEGINS}),
+    "movement": frozenset({"movement"}),
     "note": frozenset({"note"}),
     "talk": frozenset({"note"}),
-    "reference": frozenset({"posture"}),
+    "reference": frozenset(),
     "continuation": frozenset(),
     "caution": frozenset(),
     "gentler": frozenset(),
 }
 """What the rules for single lines make of a line of a kind, where they agree with it."""
+
+
+KIND_OF: dict[str, LineKind] = {
+    "title": "title", "section": "section", "posture": "posture", "movement": "movement", "note": "note", BEGINS: "posture",
+}  # fmt: skip
+"""What the rules for single lines make of a line, as a kind."""
+
+OUTCOMES: dict[LineKind, str] = {"talk": "note", "continuation": "movement"}
+"""Kinds from which the form becomes as it does from another: between the two nobody has to be asked."""
+ONE_QUESTION_IN = 10
+"""There is at most one question in so many lines: the most doubtful are asked."""
+
+
+def questions(kinds: Sequence[LineIs], asked_already: Container[int] = ()) -> list[int]:
+    """The lines of which the instructor is asked what they are, in order: those that are not sure, and become something else by the answer."""
+    open_ = [
+        i
+        for i, k in enumerate(kinds)
+        if k.sure < SURE and i not in asked_already and OUTCOMES.get(k.kind, k.kind) != OUTCOMES.get(k.other, k.other)
+    ]
+    most = -(-len(kinds) // ONE_QUESTION_IN)
+    return sorted(sorted(open_, key=lambda i: kinds[i].sure)[:most])
 
 
 class LineIs(NamedTuple):
@@ -86,8 +110,13 @@ def kinds_of(
     out = []
     for i, (r, d) in enumerate(zip(read, decide(signs_of(read, laid, became), held), strict=True)):
         by_file = bool(r.entry.given) and r.entry.text not in said
-        goes_before = not by_file and became[i] not in AGREES[d.kind] and d.sure >= _needed(r, d.kind, became[i], least)
-        out.append(LineIs(d.kind, d.sure, d.other, d.kind if goes_before else None, manner_of(r)))
+        agrees = became[i] in AGREES[d.kind]
+        goes_before = not by_file and not agrees and d.sure >= _needed(r, d.kind, became[i], least)
+        if agrees or goes_before or i in held:
+            out.append(LineIs(d.kind, d.sure, d.other, d.kind if goes_before else None, manner_of(r)))
+        else:
+            by_rules = KIND_OF[became[i]]
+            out.append(LineIs(by_rules, d.sure_of[KINDS.index(by_rules)], d.kind, None, manner_of(r)))
     return out
 
 
@@ -97,12 +126,20 @@ def _needed(r: ReadEntry, kind: LineKind, became: str, least: float) -> float:
     tells = tells_movement(r.facts)
     if text.endswith(":") and {kind, became} <= {"section", "posture"}:
         return NEVER  # which of the two, all such lines say together
+    if kind == "movement" and became == BEGINS:
+        # "Press forward, 70 %" in a sentence is what is done; "now single whip, weight back" begins a posture.
+        name = next((text[f.start : f.end] for f in r.facts if f.kind == "posture" and not f.start), "")
+        return OF_FEW if name[:1].isupper() and (" " not in name.strip() or not titled_words(name)) else NEVER
     if kind == "movement" and became == "posture":
         named = sum(f.end - f.start for f in r.facts if f.kind == "posture")
         return OF_FEW if named >= NAME_SHARE * len(text) else least  # a name of the catalogue
-    if kind == "posture" and tells and not labelled(text):
-        first = next(iter(re.findall(r"[a-z'’]+", text.lower())), "")
-        return least if first in LEADING else OF_FEW  # told straight away, without words that lead up to a name
+    if kind == "posture" and not labelled(text):
+        said = [w.lower() for w in re.findall(r"[A-Za-z'’]+", text)]
+        if len(said) == 1 and said[0] in COMMANDS and text.endswith("."):
+            return NEVER  # "Stand."
+        led = next((n for n, w in enumerate(said) if w not in LEADING), len(said))
+        if (tells or stance_in(text)) and ANNOUNCING.isdisjoint(said[:led]):
+            return OF_FEW  # told straight away, without words that lead up to a name
     if became == "movement" and kind not in ("movement", "continuation", "posture") and tells:
         return max(least, TELLS)
     return least

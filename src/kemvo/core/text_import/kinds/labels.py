@@ -13,6 +13,20 @@ sentence; a note about the form; a caution; a gentler or another way; what was t
 
 KINDS: tuple[LineKind, ...] = get_args(LineKind)
 
+KIND_WORDS: dict[LineKind, str] = {
+    "title": "the title",
+    "section": "a section",
+    "posture": "a posture’s name",
+    "movement": "a movement",
+    "continuation": "a part of the movement before",
+    "note": "a note",
+    "caution": "a caution",
+    "gentler": "a gentler or another way",
+    "reference": "something done again",
+    "talk": "talk",
+}
+"""The kinds in words, as an instructor is asked."""
+
 LABELS: dict[str, LineKind] = {
     **dict.fromkeys(("caution", "cautions", "care", "careful", "warning", "safety", "attention", "watch", "beware", "knees", "knee", "back", "important"), "caution"),
     **dict.fromkeys(("gentler", "gentle", "easier", "easy", "option", "options", "variation", "variations", "variant", "alternative", "alternatives", "harder",
@@ -56,7 +70,7 @@ _LABEL_ALONE = re.compile(
 def without_label(text: str) -> str:
     """The words after a label that says what they are: "Caution: mind the knee" → "mind the knee"."""
     rest = _LABEL_ALONE.sub("", text, count=1)
-    return rest[:1].upper() + rest[1:] if rest else text
+    return rest[:1].upper() + rest[1:] if rest and rest != text else text
 
 
 A_PART = r"^(?:section|part|chapter|set|group|half|phrase|verse|round|block)\s+(?:\d+|[ivxl]+|[a-k]|one|two|three|four|five|six|seven|eight|nine|ten|first|last)\b"

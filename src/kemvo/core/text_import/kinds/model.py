@@ -50,19 +50,24 @@ def weights_of(plain: Mapping[str, object]) -> Weights:
 
 
 class Decided(NamedTuple):
-    """The likeliest kind of a line, how sure it is (0 to 1), and the next likeliest."""
+    """The likeliest kind of a line, how sure it is (0 to 1), and the next likeliest; `sure_of`: of every kind, in the order of KINDS."""
 
     kind: LineKind
     sure: float
     other: LineKind
+    sure_of: tuple[float, ...] = ()
 
 
 def decide(
-    signs: Sequence[Sequence[str]], held: Mapping[int, LineKind], weights: Weights | None = None
+    signs: Sequence[Sequence[str]],
+    held: Mapping[int, LineKind],
+    weights: Weights | None = None,
+    only: Sequence[str] = KINDS,
 ) -> list[Decided]:
-    """The kind of every line. `held`: of those that are known, by place."""
+    """The kind of every line. `held`: of those that are known, by place; `only`: the kinds that can be."""
     model = learned() if weights is None else weights
     here = np.zeros((len(signs), len(KINDS)))
+    here[:, [k for k, kind in enumerate(KINDS) if kind not in only]] = -np.inf
     for i, mine in enumerate(signs):
         for sign in mine:
             weight = model.signs.get(sign)
@@ -77,5 +82,5 @@ def decide(
     out = []
     for row in sums(weights_here, [onward] * len(signs)):
         best, second = np.argsort(row)[::-1][:2]
-        out.append(Decided(KINDS[best], float(row[best]), KINDS[second]))
+        out.append(Decided(KINDS[best], float(row[best]), KINDS[second], tuple(map(float, row))))
     return out

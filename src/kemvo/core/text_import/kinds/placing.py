@@ -13,7 +13,7 @@ from kemvo.core.text_import.form_builder import FormBuilder
 from kemvo.core.text_import.kinds.labels import LineKind, without_label
 from kemvo.core.text_import.one_line.as_before import OTHER, Reference, reference
 from kemvo.core.text_import.one_line.labels import labelled, unlabelled
-from kemvo.core.text_import.one_line.posture_lines import LEADING, NUMBERS, count_in
+from kemvo.core.text_import.one_line.posture_lines import ANNOUNCING, LEADING, NUMBERS, count_in, name_line
 from kemvo.core.text_import.whole_text.headings import BODY, COMMANDS, MOVES
 from kemvo.core.text_import.whole_text.script import ReadEntry
 
@@ -51,11 +51,11 @@ _PART_OF_IT = re.compile(r"\b(?:steps?|both|those two|last|\d+\.\d+)\b", re.IGNO
 def refer(building: FormBuilder, text: str) -> bool:
     """Do once more what a line refers back to. False where that cannot be told: then it is asked, and nothing is made up."""
     said = unlabelled(text)
-    plainly = reference(said)
-    if plainly is not None:
-        return building.again(plainly)
-    times = _TIMES.search(said)
+    plainly, number = reference(said), name_line(text).number
     other = bool(_OTHER.search(said))
+    if plainly is not None:
+        return building.again(plainly._replace(other=True, to=None) if other else plainly, number)
+    times = _TIMES.search(said)
     side = first_side(said)
     if times and not other:
         word = next(g for g in times.groups() if g)
@@ -65,18 +65,18 @@ def refer(building: FormBuilder, text: str) -> bool:
     if _PART_OF_IT.search(said):
         return False
     if numbers:
-        return building.again(Reference(numbers[1], numbers[2] or numbers[1], "", other, side))
-    return building.again(Reference(other=other, to=None if other else side))
+        return building.again(Reference(numbers[1], numbers[2] or numbers[1], "", other, side), number)
+    return building.again(Reference(other=other, to=None if other else side), number)
 
+
+LEADS = LEADING | frozenset("thing after finally it's".split())
+"""Words that lead up to a name in a line that announces one."""
+
+_SIDE_AFTER = re.compile(r"^[\s,]*(?:(?:on|to)\s+the\s+)?(left|right)(?:\s+side)?(?:\s+first)?\s*[.!]?$", re.IGNORECASE)
+""" "…the sails, left side first"."""
 
 SPOKEN_OF = frozenset("from was were after before".split())
 """ "From the opening we go on", "that was single whip": what is only spoken of begins nothing."""
-
-
-ANNOUNCING = frozenset(
-    "next called first second third fourth fifth last into is comes begin begins start starts to".split()
-)
-"""With one of these, what people say leads up to a name, also to one that sounds like something done: "next is step over the stones"."""
 
 
 class Named(NamedTuple):
@@ -100,7 +100,7 @@ def name_said(text: str, facts: Sequence[Fact], clauses: Sequence[int]) -> Named
     bare_at = len(text) - len(unlabelled(text))
     words = [(m.group(), m.start(), m.end()) for m in _WORD.finditer(text, bare_at)]
     k = 0
-    while k < len(words) and words[k][0].lower() in LEADING:
+    while k < len(words) and words[k][0].lower() in LEADS:
         k += 1
     while (
         0 < k < len(words) and words[k - 1][0].lower() in ("in", "on", "back") and words[k][0].lower() in ("the", "a")
@@ -119,11 +119,18 @@ def name_said(text: str, facts: Sequence[Fact], clauses: Sequence[int]) -> Named
         low = word.lower()
         following = words[k + n + 1][0].lower() if k + n + 1 < len(words) else ""
         joined = text[words[k + n - 1][2] : a] if n else ""
-        if n and (re.search(r"[,.:;!?(–—]", joined) or (n >= 2 and _breaks(low, following)) or (n >= 2 and a in stops)):
+        if n and (
+            re.search(r"[,.:;!?(–—]", joined)
+            or (n >= 1 + (low not in ("left", "right")) and _breaks(low, following))
+            or (n >= 2 and a in stops)
+        ):
             end = a
             break
         used = n + 1
     name = text[begin:end].strip(" ,.:;!?-–—(")
+    side = _SIDE_AFTER.match(text[end:])
+    if side and name:
+        return Named(f"{name[:1].upper()}{name[1:]}, {side[1].lower()}", None)
     rest = end if end < len(text) and len(_WORD.findall(text[end:])) >= 2 else None
     if not name or used > LONGEST_NAME or not _WORD.search(name):
         return None

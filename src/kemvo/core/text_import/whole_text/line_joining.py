@@ -22,7 +22,7 @@ UNFINISHED = frozenset(
 )
 """With these a line seldom ends, where it ends with its sentence."""
 
-BEFORE_YOU = frozenset("to for of with behind from by beside".split())
+BEFORE_YOU = frozenset("see thank hear to for of with behind from by beside".split())
 """ "With my back to you": a whole line."""
 
 UNBEGINNING = frozenset(
