@@ -35,9 +35,10 @@ check: $(STAMPS)/dev $(TYPES) ## Style, types and the import rule
 bench: setup pages $(STAMPS)/dev ## Print edit time, schedule time, render speed, memory
 	$(BIN)/python -m bench
 
-learn: $(STAMPS)/dev ## Learn anew where speakers pause and what actions sound like, from the lines in bench/lines
+learn: $(STAMPS)/dev ## Learn anew where speakers pause, what actions sound like, and what the lines of texts are (bench/lines, bench/texts)
 	$(BIN)/python -m bench.pauses
 	$(BIN)/python -m bench.likely
+	$(BIN)/python -m bench.kinds
 
 types: $(STAMPS)/python ## Write the API's description and the files' schemas anew; the front end's types are made from it
 	$(BIN)/kemvo openapi > web/src/shared/openapi.json

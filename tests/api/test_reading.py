@@ -98,3 +98,39 @@ def test_words_that_were_not_typed_and_values_set_by_hand_stay(client: TestClien
     assert _written(client, line=TYPED, left_pct=30)["left_pct"] == 30
     by_hand = _written(client, line=TYPED, left_pct=30, unread=True, origins={**OPEN, "left_pct": "hand"})
     assert (by_hand["left_pct"], by_hand["breath"]) == (30, "out")
+
+
+LESSON = "1. Open the gate\nWeight right.\nStep left with the left foot.\nMind the step by the door.\n2. Close\nFeet together.\n3. Rest\nBreathe out.\n"
+
+
+def test_what_lines_are_is_said_by_the_instructor(client: TestClient) -> None:
+    kinds = {"Mind the step by the door.": "caution"}
+    pasted = client.post("/api/texts", json={"text": LESSON, "kinds": kinds}).json()
+    assert pasted["form"]["sections"][0]["postures"][0]["cautions"] == ["Mind the step by the door."]
+    file = {"file": ("x.txt", LESSON.encode())}
+    opened = client.post("/api/texts/file", files=file, data={"kinds": json.dumps(kinds)}).json()
+    assert opened["lines"] == pasted["lines"]
+    assert next(x for x in opened["lines"] if x["text"] in kinds)["sure"] == 1
+    for bad in ("{", '{"x": "poem"}'):
+        assert client.post("/api/texts/file", files=file, data={"kinds": bad}).status_code == 422
+    assert client.post("/api/texts", json={"text": LESSON, "kinds": {"x": "poem"}}).status_code == 422
+
+
+def test_the_command_prints_what_became_of_every_line_and_takes_what_is_known(tmp_path: Path) -> None:
+    text, kinds, out = tmp_path / "x.txt", tmp_path / "kinds.json", tmp_path / "x.form.json"
+    text.write_text(LESSON)
+    kinds.write_text('{"Mind the step by the door.": "talk"}')
+    run = CliRunner().invoke(app, ["form", str(text), "-o", str(out), "--json", "--kinds", str(kinds)])
+    assert run.exit_code == 0
+    told = json.loads(run.stdout)
+    assert [x["text"] for x in told["lines"]] == [
+        "1. Open the gate", "Weight right.", "Step left with the left foot.", "Mind the step by the door.", "2. Close", "Feet together.",
+        "3. Rest", "Breathe out.",
+    ]  # fmt: skip
+    assert told["lines"][3]["kind"] == "talk"
+    assert told["questions"] == sum(x["asks"] for x in told["lines"])
+    kinds.write_text('{"Mind the step by the door.": "poem"}')
+    wrong = CliRunner().invoke(app, ["form", str(text), "-o", str(out), "--kinds", str(kinds)])
+    assert wrong.exit_code
+    assert "kinds.json" in wrong.output
+    assert "caution" in wrong.output

@@ -139,3 +139,50 @@ def test_names_after_their_movements_are_turned_by_a_click(page: Page, demo: str
     page.get_by_role("button", name="after their movements").click()
     page.get_by_role("button", name="Make the form").click()
     expect(page.get_by_label("Name of the posture").first).to_have_value("Brush knee")
+
+
+LESSON = """Millrace: lesson plan
+
+1. Open the Sluice
+Stand with the feet together, put your weight on the left and step out to the right with the right foot.
+Equalise the weight. Breathe in, lift; breathe out, lower.
+
+2. The Wheel Turns, left
+Right leg full. Left foot a step forward.
+Go forward until the left knee is over the middle of the foot, arms climb.
+Talk about bones liking load, but not surprise.
+Chairs: hold on with one hand.
+
+3. Close the Sluice
+Left foot in beside the right, even weight, hands down, breathe out.
+See the other sheet.
+"""
+
+
+def test_a_text_is_read_while_it_is_typed_and_what_lines_are_is_answered(page: Page, empty: str) -> None:
+    page.goto(f"{empty}/forms/text")
+    page.get_by_label("The text").fill(LESSON)
+    lines = page.locator("[data-lines] li")
+    expect(lines.first).to_be_visible()  # nobody pressed a button
+    question = page.locator("[data-question]")
+    expect(question).to_be_visible()
+    # Every question is answered in its order, by the first of its answers.
+    for _ in range(6):
+        if not question.count():
+            break
+        at = question.get_attribute("data-question")
+        question.get_by_role("button").first.click()
+        expect(page.locator(f'[data-question="{at}"]')).to_have_count(0)
+    expect(question).to_have_count(0)
+    # Any line can be turned over beside it, and what was said stays while the text is changed elsewhere.
+    page.get_by_label("What line 10 is").select_option("gentler")
+    expect(lines.filter(has_text="Talk about bones")).to_have_attribute("data-kind", "gentler")
+    page.get_by_label("The text").fill(LESSON.replace("See the other sheet.\n", ""))
+    expect(lines.filter(has_text="See the other sheet")).to_have_count(0)
+    expect(lines.filter(has_text="Talk about bones")).to_have_attribute("data-kind", "gentler")
+    page.get_by_role("button", name="Make the form").click()
+    expect(page.locator("[data-totals]")).to_contain_text("3 postures")
+    made = page.url.rsplit("/", 1)[1]
+    form = page.request.get(f"{empty}/api/forms/{made}").json()["body"]
+    wheel = form["sections"][0]["postures"][1]
+    assert "Talk about bones" in wheel["gentler"]

@@ -38,15 +38,13 @@ def messages(here: Table, onward: Sequence[Table], begin: Table | None = None) -
     now = even if begin is None else begin
     for i in range(places):
         coming[i] = now
-        led = now @ onward[i] if i or begin is not None else now
-        now = _scaled(led * here[i], _scaled(here[i], even))
+        now = (now.dot(onward[i]) if i or begin is not None else now) * here[i]
+        total = now.sum()
+        now = now / total if total > 0 else even
     after = even
     for i in range(places - 1, -1, -1):
         going[i] = after
-        after = _scaled(onward[i] @ (after * here[i]), even)
+        after = onward[i].dot(after * here[i])
+        total = after.sum()
+        after = after / total if total > 0 else even
     return coming, going
-
-
-def _scaled(x: Table, otherwise: Table) -> Table:
-    total = x.sum()
-    return x / total if total > 0 else otherwise

@@ -148,7 +148,7 @@ export function TextPage() {
         >
           <div className="mb-2 flex flex-wrap items-center gap-3">
             <h2 className="flex-1 text-xl">
-              {plural(named.length, "posture")}, {plural(movements, "movement")}
+              {plural(named.length, "posture")}, {plural(movements, "movement")} from the text
               {questions.length > 0 && `; ${plural(questions.length, "question")}`}
             </h2>
             <button

@@ -22,8 +22,8 @@ from kemvo.core.chain import Table, messages, sums
 from kemvo.core.facts import Fact
 from kemvo.core.language import lexicon as lx
 from kemvo.core.language.abbreviations import written_out
-from kemvo.core.model.form import Movement
-from kemvo.core.movement.interpretation import FEET, SaidFact, line_facts, stance_of, words_in
+from kemvo.core.model.form import Correction, Movement, Readings
+from kemvo.core.movement.interpretation import FEET, KEPT, line_facts, stance_of, words_in
 from kemvo.core.tables.stances import STANCES, Named
 from kemvo.core.types import EVEN, OTHER_SIDE, Side, StanceId
 
@@ -106,10 +106,15 @@ class Weight(NamedTuple):
 
 def acts_of(m: Movement) -> tuple[Act, ...]:
     """What a movement's words make the body do, in order."""
-    return _acts(m, line_facts(m)) if m.read else ()
+    return _acts(m.line, m.foot, m.stance, m.read, m.corrections) if m.read else ()
 
 
-def _acts(m: Movement, told: Iterable[SaidFact]) -> tuple[Act, ...]:
+@lru_cache(maxsize=KEPT)
+def _acts(
+    line: str, foot: str, stance_set: StanceId | None, read: Readings, corrections: tuple[Correction, ...]
+) -> tuple[Act, ...]:
+    m = Movement(line=line, foot=foot, stance=stance_set, read=read, corrections=corrections)
+    told = line_facts(m)
     out: list[Act] = []
     for s in told:
         f, words = s.fact, words_in(s.words)
@@ -145,9 +150,12 @@ def _bow_in(line: str) -> Named | None:
     return Named("bow", "L" if word.startswith("l") else "R" if word else None)
 
 
+_NEAREST = [min(LEVELS, key=lambda x: (abs(x - left), -abs(x - EVEN))) for left in range(101)]
+
+
 def level(left_pct: int) -> int:
     """The level nearest to a share; between two the one farther from even."""
-    return min(LEVELS, key=lambda x: (abs(x - left_pct), -abs(x - EVEN)))
+    return _NEAREST[left_pct]
 
 
 def left_pct(f: Fact, open_to: Side | None) -> int:
@@ -289,10 +297,14 @@ _JUMP = np.array(
 )
 
 
-def _steps_through(movements: Sequence[Movement], open_: Sequence[bool]) -> list[Table]:
+@lru_cache(maxsize=8192)
+def _onward_held(acts: tuple[Act, ...]) -> Table:
+    return _onward(acts) + HELD_OTHERWISE * _JUMP
+
+
+def _steps_through(acts: Sequence[tuple[Act, ...]], open_: Sequence[bool]) -> list[Table]:
     """For every movement the weights of going through it."""
-    plain = [_onward(acts_of(m)) for m in movements]
-    return [t if is_open else t + HELD_OTHERWISE * _JUMP for t, is_open in zip(plain, open_, strict=True)]
+    return [_onward(a) if is_open else _onward_held(a) for a, is_open in zip(acts, open_, strict=True)]
 
 
 OPENS_OTHERWISE = 0.02
@@ -311,56 +323,72 @@ def _begin(left_pct: int) -> Table:
 
 def decided(
     movements: Sequence[Movement], open_: Sequence[bool], opening: int, begin: Table | None = None
-) -> list[Weight]:
+) -> Sequence[Weight]:
     """The weight after every movement, in order. `open_`: of which it is to be decided; the others are held as they are. `opening`: the
     share on the left leg before the first; `begin`: the states before it, where they are known better."""
-    if not movements:
-        return []
-    acts = [acts_of(m) for m in movements]
-    told = sums(_held(movements, open_), _steps_through(movements, open_), _begin(opening) if begin is None else begin)
+    acts = tuple(acts_of(m) for m in movements)
+    held = tuple(None if is_open else m.left_pct for m, is_open in zip(movements, open_, strict=True))
+    return _decided(acts, held, opening) if begin is None else _decide(acts, held, opening, begin)
+
+
+Held = tuple[int | None, ...]
+
+
+@lru_cache(maxsize=32)
+def _decided(acts: tuple[tuple[Act, ...], ...], held: Held, opening: int) -> tuple[Weight, ...]:
+    """Decided weights, remembered: most edits of a form change no weight and no words."""
+    return _decide(acts, held, opening, _begin(opening))
+
+
+def _decide(acts: tuple[tuple[Act, ...], ...], held: Held, opening: int, begin: Table) -> tuple[Weight, ...]:
+    if not acts:
+        return ()
+    told = sums(_evidence(held), _steps_through(acts, [h is None for h in held]), begin)
     out: list[Weight] = []
     before = opening
-    for m, mine, is_open, row in zip(movements, acts, open_, told @ _LEVEL_OF, strict=True):
-        weight = _weight(mine, row, before) if is_open else Weight(m.left_pct, 1.0)
+    for mine, left, row in zip(acts, held, told @ _LEVEL_OF, strict=True):
+        weight = _weight(mine, row, before) if left is None else Weight(left, 1.0)
         out.append(weight)
         before = weight.left_pct
-    return out
+    return tuple(out)
 
 
 def states_before(movements: Sequence[Movement], open_: Sequence[bool], opening: int, at: int) -> Table:
     """How likely each state is before movement `at`, from all that is before it."""
     now = _begin(opening)
-    held = _held(movements, open_)
-    for m, through, here in zip(movements[:at], _steps_through(movements, open_), held, strict=False):
+    some = movements[:at]
+    acts = [acts_of(m) for m in some]
+    held = tuple(None if is_open else m.left_pct for m, is_open in zip(some, open_, strict=False))
+    for m, through, here in zip(some, _steps_through(acts, [h is None for h in held]), _evidence(held), strict=True):
         now = (now @ through) * here
         now = now / now.sum() if now.sum() > 0 else _begin(m.left_pct)
     return now
 
 
-def alone(movements: Sequence[Movement], opening: int) -> list[Weight]:
+def alone(movements: Sequence[Movement], opening: int) -> Sequence[Weight]:
     """For every movement the weight that it would have if only it were open, and all others held."""
-    if not movements:
-        return []
-    acts = [acts_of(m) for m in movements]
-    nothing_open = [False] * len(movements)
-    begin = _begin(opening)
-    held, through = _held(movements, nothing_open), _steps_through(movements, nothing_open)
-    coming, going = messages(held, through, begin)
-    before = [opening, *(m.left_pct for m in movements)]
-    plain = [_onward(a) for a in acts]
+    return _alone(tuple(acts_of(m) for m in movements), tuple(m.left_pct for m in movements), opening)
+
+
+@lru_cache(maxsize=32)
+def _alone(acts: tuple[tuple[Act, ...], ...], left: tuple[int, ...], opening: int) -> tuple[Weight, ...]:
+    if not acts:
+        return ()
+    coming, going = messages(_evidence(left), [_onward_held(a) for a in acts], _begin(opening))
     out = []
-    for i, (a, b) in enumerate(zip(acts, before, strict=False)):
-        row = (coming[i] @ plain[i]) * going[i]
-        out.append(_weight(a, row @ _LEVEL_OF, b))
-    return out
+    for a, came, goes, before in zip(acts, coming, going, (opening, *left), strict=False):
+        out.append(_weight(a, (came.dot(_onward(a)) * goes).dot(_LEVEL_OF), before))
+    return tuple(out)
 
 
-def _held(movements: Sequence[Movement], open_: Sequence[bool]) -> Table:
-    out = np.ones((len(movements), len(STATES)))
-    for i, (m, is_open) in enumerate(zip(movements, open_, strict=True)):
-        if not is_open:
-            out[i] = _LEVEL_OF[:, LEVELS.index(level(m.left_pct))]
-    return out
+_EVIDENCE = {at: _LEVEL_OF[:, i].copy() for i, at in enumerate(LEVELS)}
+_ANY = np.ones(len(STATES))
+
+
+def _evidence(held: Held) -> Table:
+    """Of every movement the states that its weight allows; None: any."""
+    rows = [_ANY if left is None else _EVIDENCE[level(left)] for left in held]
+    return np.array(rows) if rows else np.empty((0, len(STATES)))
 
 
 TIE = 1e-6

@@ -109,13 +109,13 @@ Key = str | int
 
 def _decided(
     form: Form, taken: Mapping[Key, Sequence[Movement]], follows: Mapping[Key, Sequence[bool]]
-) -> dict[Key, list[Weight]]:
+) -> dict[Key, Sequence[Weight]]:
     """The weights of every posture's movements. A variant begins as its posture does, and nothing goes on from it."""
     order = [p for p in form.all_postures() if not p.variant_of]
     movements = [m for p in order for m in taken[p.id or id(p)]]
     open_ = [f for p in order for f in follows[p.id or id(p)]]
     told = decided(movements, open_, form.opening_left_pct)
-    out: dict[Key, list[Weight]] = {}
+    out: dict[Key, Sequence[Weight]] = {}
     begins: dict[str, int] = {}
     at = 0
     for p in order:

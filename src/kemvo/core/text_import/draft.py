@@ -100,10 +100,12 @@ class Written(NamedTuple):
 
 
 class Rules(NamedTuple):
-    """What the rules for single lines make of every entry: by its place, and in all."""
+    """What the rules for single lines make of every entry: by its place, and in all; `closing`: those that name what was done before
+    them."""
 
     laid: list[LineRole]
     became: list[str]
+    closing: frozenset[int] = frozenset()
 
 
 def as_written(read: Sequence[ReadEntry], known: Known) -> Written:
@@ -115,7 +117,13 @@ def by_rules(written: Written, known: Known, items: Flat = "", names: NamesStand
     """What the rules for single lines say, before the whole text is asked."""
     made = _made(written.read, known, items, names)
     became = [BEGINS if x.became == "movement" and x.begins else x.became for x in made.lines]
-    return Rules(with_roles(written.read, items)[0], became)
+    ordered = names_first(written.read, names)
+    closing = {
+        at
+        for r, at in zip(ordered.read, ordered.was, strict=True)
+        if r.entry.given and not written.read[at].entry.given
+    }
+    return Rules(with_roles(written.read, items)[0], became, frozenset(closing))
 
 
 def draft(
@@ -134,7 +142,7 @@ def draft(
     known = Known({e.id: e for e in catalogue})
     written = as_written(read, known)
     rules = by_rules(written, known, items, names)
-    decided = kinds_of(written.read, rules.laid, rules.became, kinds or {}, bool(items))
+    decided = kinds_of(written.read, rules.laid, rules.became, kinds or {}, bool(items), rules.closing)
     whole, decided = _continued(written.read, decided)
     return _made(whole, known, items, names, decided, title, usual)
 

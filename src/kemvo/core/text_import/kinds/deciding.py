@@ -12,7 +12,7 @@ from kemvo.core.text_import.kinds.model import decide
 from kemvo.core.text_import.kinds.signs import manner_of, signs_of
 from kemvo.core.text_import.naming import titled_words
 from kemvo.core.text_import.one_line.labels import labelled
-from kemvo.core.text_import.one_line.posture_lines import ANNOUNCING, LEADING, NAME_SHARE
+from kemvo.core.text_import.one_line.posture_lines import ANNOUNCING, LEADING, NAME_SHARE, name_line
 from kemvo.core.text_import.whole_text.headings import COMMANDS, LOWEST_PLAIN, LineRole, tells_movement
 from kemvo.core.text_import.whole_text.script import ReadEntry
 
@@ -85,9 +85,10 @@ def kinds_of(
     became: Sequence[str],
     said: Mapping[str, LineKind],
     items_said: bool = False,
+    closing: Container[int] = (),
 ) -> list[LineIs]:
     """The kind of every entry. `said`: what lines are, by their words, where the instructor says so; `items_said`: the instructor says what
-    the items of a list are, as they are laid."""
+    the items of a list are, as they are laid; `closing`: the entries that name what was done before them."""
     held: dict[int, LineKind] = {}
     nested = len({r.entry.indent for r in read}) >= LEVELS
     for i, r in enumerate(read):
@@ -99,6 +100,8 @@ def kinds_of(
             held[i] = at
         if NUMBERED_PART.match(r.entry.text):
             held[i] = "section"
+        if i in closing or (became[i] == "posture" and name_line(r.entry.text).other):
+            held[i] = "posture"  # "Heron wades, right: the same on the other side"
         labelled_as = plainly(r.entry.text)
         if labelled_as:
             held[i] = labelled_as
