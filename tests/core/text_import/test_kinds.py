@@ -200,3 +200,76 @@ def test_texts_that_were_not_learned_from_are_told_apart() -> None:
     assert found["right"] >= 0.85 * found["all"]
     assert found["sure right"] >= 0.95 * found["sure"]
     assert found["movements lost"] <= 0.03 * found["movements"]
+
+
+PLAN = """Monday's session plan – Windmill
+Arrive, say hello, check who has what
+
+WINDMILL
+Set the sails
+  feet parallel
+  in: arms up, out: arms down
+Catch the wind (left)
+  weight right
+  left heel forward
+  70% left, hands open
+  - not for anyone with a bad hip -
+Catch the wind (right)
+  as left
+Stop the mill
+  feet together
+"""
+
+FIELDS = """Form: Tin Soldier
+
+Posture: March (left)
+Feet: left foot steps forward, heel
+Weight: 100 R
+Breath: out
+Caution: keep the knee soft
+
+Posture: March (right)
+Same as March (left), mirrored
+
+Posture: At Ease
+Feet: left foot out to the side
+Gentler: stay together
+"""
+
+
+def test_a_plan_as_teachers_write_it() -> None:
+    sails, left, right, stop = made(PLAN).form.postures()
+    assert (left.name, left.side, right.side) == ("Catch the wind", "L", "R")
+    assert left.cautions == ("not for anyone with a bad hip",)
+    assert [m.left_pct for m in left.movements] == [0, 0, 70]
+    assert [m.left_pct for m in right.movements] == [100, 100, 30]
+    assert [m.line for m in stop.movements] == ["feet together"]
+    assert sails.movements[1].line == "in: arms up, out: arms down"
+
+
+def test_fields_line_by_line_with_cautions_and_gentler_ways() -> None:
+    form = made(FIELDS).form
+    left, right, ease = form.postures()
+    assert form.title == "Tin Soldier"
+    assert left.cautions == ("Keep the knee soft",)
+    assert [m.left_pct for m in (*left.movements, *right.movements)] == [0, 100]
+    assert ease.gentler == "Stay together"
+    assert [len(p.movements) for p in form.postures()] == [1, 1, 1]
+
+
+def test_people_who_speak_without_stops_announce_caution_and_thank() -> None:
+    words = (
+        "breathe out as they go down then we come to light the fire the weight goes right and the left foot steps out to the corner heel first"
+        " shift into it about seventy percent be careful with your knee there and the same on the right lovely thank you"
+    ).split()
+    srt = "".join(
+        f"{n}\n00:00:{2 * n:02},000 --> 00:00:{2 * n + 2:02},000\n{' '.join(words[i : i + 6])}\n\n"
+        for n, i in enumerate(range(0, len(words), 6))
+    )
+    form = made(srt, "x.srt").form
+    named = [p for p in form.postures() if p.name]
+    assert {p.name for p in named} == {"Light the fire"}
+    spoken = " ".join(m.line for p in form.postures() for m in p.movements)
+    assert "careful" not in spoken
+    assert "thank" not in spoken
+    assert "careful" in " ".join(c for p in named for c in p.cautions)

@@ -149,3 +149,32 @@ def test_a_share_with_its_leg_in_one_word_has_a_mirror_image(n: int, side: str, 
     assert mirror_text(other) == line
     (movement,) = form_of(f"# Reeds\n\n- {line}\n\n# Close\n\n- feet together\n", "x.md").postures()[0].movements
     assert movement.left_pct == (n if side == "L" else 100 - n)
+
+
+def test_boxes_and_numbers_in_brackets_are_labels() -> None:
+    form = form_of(
+        "[ ] Lay the brick\n    weight R, L foot out\n    sit R, L toe in\n[x] Mortar (3x)\n    back: palms in\n    forward: palms out\n☐ Finish\n    feet together\n"
+    )
+    assert [(p.name, p.repeats, len(p.movements)) for p in form.postures()] == [
+        ("Lay the brick", 1, 2), ("Mortar", 3, 2), ("Finish", 1, 1),
+    ]  # fmt: skip
+    listed = form_of(
+        "(1) Stand at the hedge — heels together, arms relaxed\n(2) Part the leaves, L — RL bears the weight; LF out to the side; weight 60% LL\n"
+        "(3) Part the leaves, R — opposite\n(4) Peep through — turn waist left\n"
+    )
+    assert [(p.number, p.name) for p in listed.postures()] == [
+        ("1", "Stand at the hedge"), ("2", "Part the leaves, L"), ("3", "Part the leaves, R"), ("4", "Peep through"),
+    ]  # fmt: skip
+    left, right = listed.postures()[1:3]
+    assert [m.left_pct for m in right.movements] == [100 - m.left_pct for m in left.movements]
+
+
+def test_those_who_speak_in_turn_are_no_words() -> None:
+    talk = (
+        "ANNA: First comes Walk onto the Pier.\nANNA: Put the feet together.\nBEN: Weight in the middle?\nANNA: Shift onto the left leg.\n"
+        "BEN: And the other?\nANNA: The right foot slides out.\nCLARA: Ouch.\n"
+    )
+    spoken = tidied(talk)
+    assert not any(name in spoken for name in ("ANNA", "BEN", "CLARA"))
+    mixed = "Brush knee: step out\nPush: shift forward\nClose: feet together\n"
+    assert tidied(mixed) == mixed.rstrip("\n")

@@ -60,7 +60,7 @@ def _after_dash(r: ReadEntry) -> re.Match[str] | None:
     a side or the like stands there."""
     label = NUMBER.match(r.entry.text)
     m = _DASHED.match(r.entry.text, label.end()) if label else None
-    return m if m and name_line(m[0]).name == m[0].rstrip(" .,;:") else None
+    return m if m and name_line(m[0]).name.strip(" .,;:") != m[1].strip(" .,;:") else None
 
 
 def _after_colon(r: ReadEntry) -> re.Match[str] | None:

@@ -10,6 +10,7 @@ import csv
 import re
 from collections.abc import Iterator, Mapping, Sequence
 
+from kemvo.core.text_import.kinds.labels import plainly
 from kemvo.core.text_import.one_line.line_notes import breath_in, weight_in
 from kemvo.core.text_import.whole_text.entries import Given, ScriptEntry
 from kemvo.core.text_import.whole_text.headings import BODY, COMMANDS
@@ -117,11 +118,15 @@ def record_entries(text: str, name: str) -> Iterator[ScriptEntry]:
             rows.append((no, {}))
             new = False
         rows[-1][1][head] = cell
+    if rows and set(rows[0][1]) <= TITLE_HEADS:  # "Form: Tin Soldier", over all
+        no, row = rows.pop(0)
+        others.append(ScriptEntry(None, no, next(iter(row.values())), heading=1))
     heads = list(dict.fromkeys(head for _, row in rows for head in row))
     told, _ = _under_heads(heads, [(no, [row.get(head, "") for head in heads]) for no, row in rows])
     yield from sorted([*others, *told], key=lambda e: e.line)
 
 
+TITLE_HEADS = frozenset({"form", "title", "sequence", "set"})
 _FIELD = re.compile(r"\s*(?:[-*•]\s+)?([A-Za-z][A-Za-z /()%-]{0,30}):\s+(\S.*)$")
 FEWEST_FIELDS = 3
 MOSTLY_FIELDS = 0.7
@@ -196,7 +201,8 @@ def _under_heads(
             elif role and not cells[role]:
                 cells[role] = cell
             elif cell:
-                others.append(cell if re.search(r"[^\W\d_]{2}", cell) or not head else f"{head}: {cell}")
+                worded = re.search(r"[^\W\d_]{2}", cell) and not plainly(f"{head}: {cell}")
+                others.append(cell if worded or not head else f"{head}: {cell}")
         at = _ms(cells["time"], heads[roles.index("time")]) if "time" in roles else None
         lasts = _ms(cells["seconds"], "")
         if "time" not in roles and lasts is not None:

@@ -17,9 +17,20 @@ FEWEST_IN_A_ROW = 3
 def tidied(text: str) -> str:
     """The text with plain marks, line for line."""
     lines = text.splitlines()
-    for tidy in (_head_of_file, _underlined, _bullets, _numbers, without_speaker):
+    for tidy in (_head_of_file, _underlined, _boxes, _bullets, _numbers, without_speaker):
         lines = tidy(lines)
     return "\n".join(lines)
+
+
+_BOX = re.compile(r"^(\s*)(?:[-*+•]\s+)?(?:\[[ xX✓]?\]|[☐☑☒])\s+(?=\S)")
+_ASIDE = re.compile(r"^(\s*[-–—]\s+\S.*?)\s+[-–—]\s*$")
+_BRACKETED = re.compile(r"^(\s*)\((\d{1,3})\)\s+(?=\S)")
+
+
+def _boxes(lines: list[str]) -> list[str]:
+    """Boxes to tick as bullets, numbers in brackets as numbers, asides between dashes: "[ ] Sink" → "- Sink", "(2) Sink" → "2. Sink",
+    "- slowly -" → "- slowly"."""
+    return [_ASIDE.sub(r"\1", _BRACKETED.sub(r"\1\2. ", _BOX.sub(r"\1- ", line))) for line in lines]
 
 
 def _head_of_file(lines: list[str]) -> list[str]:
@@ -86,19 +97,27 @@ _BARE_NUMBER = re.compile(
 
 
 def without_speaker(lines: list[str]) -> list[str]:
-    """Lines without the name of the one who speaks nearly all of them."""
+    """Lines without the name of the one who speaks nearly all of them, or of those who speak them in turn."""
     found = [_SPOKEN_BY.match(line) for line in lines]
     names = Counter(m[2] for m in found if m and m[2].lower() not in NO_SPEAKERS)
-    name, often = names.most_common(1)[0] if names else ("", 0)
-    if often < FEWEST_IN_A_ROW or often < MOSTLY * sum(bool(line.strip()) for line in lines):
+    said = sum(bool(line.strip()) for line in lines)
+    often = {name for name, n in names.items() if n >= FEWEST_IN_A_ROW}
+    all_speak = (
+        sum(names.values()) >= ALL_SPEAK * said
+    )  # then a name that comes once or twice is of one who speaks, too
+    if not often or not (all_speak or sum(names[n] for n in often) >= MOSTLY * said):
         return lines
-    return [m[1] + line[m.end() :] if m and m[2] == name else line for m, line in zip(found, lines, strict=True)]
+    return [
+        m[1] + line[m.end() :] if m and (m[2] in often or (all_speak and m[2] in names)) else line
+        for m, line in zip(found, lines, strict=True)
+    ]
 
 
-MOSTLY = 0.6
-"""From this share of lines on somebody speaks the text (own choice)."""
+MOSTLY, ALL_SPEAK = 0.6, 0.9
+"""From this share of lines on somebody speaks the text, or several in turn do (own choice)."""
 _SPOKEN_BY = re.compile(rf"(\s*(?:[\[(]?{CLOCK}[\])]?\s*[-–—:]?\s*)?)([A-Z][\w.’']*(?: [\w.’']+){{0,2}}):\s+(?=\S)")
 NO_SPEAKERS = frozenset(
-    "inhale exhale breath in out left right weight feet foot hands hand arms note cue posture movement step".split()
+    "inhale exhale breath in out left right weight feet foot hands hand arms note notes cue posture movement step counts count side name section time"
+    " caution gentler option easier harder".split()
 )
 """With these before a colon nobody is named."""

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections import Counter
 from collections.abc import Container, Mapping, Sequence
 from typing import NamedTuple
 
@@ -20,13 +21,15 @@ OVERRULES = 0.5
 """From this sureness on, what the whole text says goes before the rules for a single line (chosen on texts not learned from)."""
 FEW, OF_FEW = 6, 0.9
 """In a text of fewer lines than FEW there is little to compare with: it must be so sure (own choice)."""
+A_SENTENCE = 0.7
+"""A sentence that announces nothing is a name only when it is so sure: "Open the door." (own choice)."""
 TELLS, NEVER = 0.65, 2.0
 """A line in which a movement was read is none only when it is so sure (own choice); none is ever so sure as NEVER."""
 SURE = 0.9
 """Below this, the instructor is asked."""
 
-LEVELS = 3
-"""Where lines stand at so many depths, those with others under them are what their depth says."""
+LEVELS, DEEPEST = 3, 0.25
+"""Where lines stand at so many depths, and this share at the deepest, those with others under them are what their depth says."""
 
 BEGINS = "begins"
 """What a line became that begins a posture by its name and tells a movement, too."""
@@ -90,7 +93,7 @@ def kinds_of(
     """The kind of every entry. `said`: what lines are, by their words, where the instructor says so; `items_said`: the instructor says what
     the items of a list are, as they are laid; `closing`: the entries that name what was done before them."""
     held: dict[int, LineKind] = {}
-    nested = len({r.entry.indent for r in read}) >= LEVELS
+    nested = _nested(read)
     for i, r in enumerate(read):
         if r.entry.given and r.entry.given.sure:
             held[i] = r.entry.given.kind
@@ -123,6 +126,12 @@ def kinds_of(
     return out
 
 
+def _nested(read: Sequence[ReadEntry]) -> bool:
+    """Whether lines stand at several depths throughout, and not only once or twice."""
+    depths = Counter(r.entry.indent for r in read)
+    return len(depths) >= LEVELS and depths[max(depths)] >= max(2, DEEPEST * len(read))
+
+
 def _needed(r: ReadEntry, kind: LineKind, became: str, least: float) -> float:
     """How sure the whole text must be to make something else of a line than its own rules do. `least`: what any line asks for."""
     text = r.entry.text
@@ -143,6 +152,8 @@ def _needed(r: ReadEntry, kind: LineKind, became: str, least: float) -> float:
         led = next((n for n, w in enumerate(said) if w not in LEADING), len(said))
         if (tells or stance_in(text)) and ANNOUNCING.isdisjoint(said[:led]):
             return OF_FEW  # told straight away, without words that lead up to a name
+        if text.endswith((".", "!", "?", ",")) and ANNOUNCING.isdisjoint(said[:led]):
+            return max(least, A_SENTENCE)
     if became == "movement" and kind not in ("movement", "continuation", "posture") and tells:
         return max(least, TELLS)
     return least

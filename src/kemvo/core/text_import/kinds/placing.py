@@ -69,10 +69,12 @@ def refer(building: FormBuilder, text: str) -> bool:
     return building.again(Reference(other=other, to=None if other else side), number)
 
 
-LEADS = LEADING | frozenset("thing after finally it's".split())
+LEADS = LEADING | frozenset("thing after finally it's came began begun was were went".split())
 """Words that lead up to a name in a line that announces one."""
 
-_SIDE_AFTER = re.compile(r"^[\s,]*(?:(?:on|to)\s+the\s+)?(left|right)(?:\s+side)?(?:\s+first)?\s*[.!]?$", re.IGNORECASE)
+_SIDE_AFTER = re.compile(
+    r"^[\s,(]*(?:(?:on|to)\s+the\s+)?(left|right)(?:\s+side)?(?:\s+first)?\s*[.!)]*$", re.IGNORECASE
+)
 """ "…the sails, left side first"."""
 
 SPOKEN_OF = frozenset("from was were after before".split())
@@ -106,10 +108,11 @@ def name_said(text: str, facts: Sequence[Fact], clauses: Sequence[int]) -> Named
         0 < k < len(words) and words[k - 1][0].lower() in ("in", "on", "back") and words[k][0].lower() in ("the", "a")
     ):
         k -= 1
-    if k >= len(words) or words[k][0].lower() in SPOKEN_OF:
+    led = {w.lower() for w, _, _ in words[:k]}
+    announced = not ANNOUNCING.isdisjoint(led)
+    if k >= len(words) or words[k][0].lower() in SPOKEN_OF or (led & SPOKEN_OF and not announced):
         return None
     begin, end, used = words[k][1], len(text), 0
-    announced = ANNOUNCING & {w.lower() for w, _, _ in words[:k]}
     if not announced and any(f.kind in MOVES and f.start <= begin < f.end for f in facts):
         return None  # "and step out to the left" is done
     stops = {c for c in clauses if c > begin} | {

@@ -10,7 +10,7 @@ from kemvo.core.types import Side
 
 _LEAD = r"(?:and\s+|now\s+|then\s+)*(?:(?:exactly|just|do|done)\s+)?(?:the\s+)?"
 _AGAIN = re.compile(
-    rf"^{_LEAD}(?:same|again|once more|repeat|(?:as|like)\s+(?:above|before)|ditto|likewise|mirror(?:ed|\s+image)?|other side"
+    rf"^{_LEAD}(?:same|again|once more|repeat|(?:as|like)\s+(?:above|before)|ditto|likewise|(?:the\s+)?(?:opposite|reverse)(?!\s+(?:of|foot|leg|hand|arm|corner|direction))|mirror(?:ed|\s+image)?|other side"
     r"|(?:now\s+)?(?:on\s+)?the other side)\b[^.]{0,40}\.?$",
     re.IGNORECASE,
 )

@@ -34,7 +34,7 @@ LEADING = frozenset(
 """Words that lead up to a posture that begins: "okay, so now we come to single whip…"; not "from single whip…"."""
 
 ANNOUNCING = frozenset(
-    "next called first second third fourth fifth last into is comes begin begins start starts to".split()
+    "next called first second third fourth fifth last into is comes came begin begins began start starts to".split()
 )
 """With one of these, what people say leads up to a name, also to one that sounds like something done: "next is step over the stones"."""
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 from bisect import bisect_left, bisect_right
-from collections.abc import Iterator, Sequence
+from collections.abc import Container, Iterator, Sequence
 from itertools import pairwise
 
 from kemvo.core.text_import.one_line.posture_lines import LEADING
@@ -48,16 +48,21 @@ def _rows_of(run: Sequence[ReadEntry]) -> Iterator[ReadEntry]:
     ]
     named = [_lead(text, f.start) for f in facts if f.kind == "posture"]
     clauses = [c + at for r, at in zip(run, offsets, strict=True) for c in r.clauses]
-    clauses = sorted({c for c in (*clauses, *named) if not _led_to(text, c)})
+    names = [m.start() for m in _ANNOUNCES.finditer(text)]
+    breaks = sorted({*names, *(m.start() for m in _OTHERWISE.finditer(text))})
+    clauses = sorted({c for c in (*clauses, *named, *breaks) if not _led_to(text, c) or c in breaks})
     starts = sorted(_lead(text, f.start) if f.kind == "posture" else f.start for f in facts)
     ends = [m.end() for m in _SENTENCE_END.finditer(text)]
     cuts = [0]
     for begin, end in pairwise([0, *ends, len(text)]):
-        if len(text[begin:end].split()) > LONG:
+        announced = [b for b in breaks if begin < b < end]
+        if announced or len(text[begin:end].split()) > LONG:
             here = _may_cut(
                 text, [c for c in clauses if begin < c < end], [o for o in offsets if begin < o < end], begin, end
             )
-            cuts += _cuts_within(text, begin, end, here, starts)
+            told = [n for n in names if begin <= n < end]
+            found = {*_cuts_within(text, begin, end, here, starts), *announced, *_after_names(text, told, here, end)}
+            cuts += _no_scraps(text, begin, sorted(found), set(announced))
         cuts.append(end)
     for begin, end in pairwise(cuts):
         words = text[begin:end].strip()
@@ -75,6 +80,46 @@ def _rows_of(run: Sequence[ReadEntry]) -> Iterator[ReadEntry]:
                 until_ms=run[-1].entry.until_ms,
             )
             yield ReadEntry(entry, mine)
+
+
+_AND = r"(?:(?:and|so|then|now|okay|ok|well)\s+)*"
+_ANNOUNCES = re.compile(
+    rf"\b{_AND}(?:"
+    r"(?:we|you)(?:'re|\s+are|'ll)?\s+(?:then\s+)?(?:come|go|going|get|move|start|begin)\s+(?:on\s+)?(?:to|into|with)\s+(?!(?:the\s+)?(?:left|right|other|middle|centre|center|back|front|your|a\s|our)\b)"
+    r"|(?:the\s+|our\s+)?(?:next|last|first|second|third|fourth|fifth|sixth)\s+(?:one|thing|posture|movement|move)\s+is\b"
+    r"|this\s+(?:one\s+)?is\s+called\b"
+    r"|(?:that|which)\s+(?:takes|brings)\s+us\s+(?:in)?to\b"
+    r")",
+    re.IGNORECASE,
+)
+"""Where people who speak without stops announce a posture."""
+_OTHERWISE = re.compile(
+    rf"\b{_AND}(?:"
+    r"(?:be\s+)?careful\b|(?:please\s+)?don'?t\s+(?!know)|the\s+same\s+(?:thing\s+)?(?:on|to)\b|lovely\b|well\s+done\b|thank\s+you\b"
+    r")",
+    re.IGNORECASE,
+)
+"""Where they begin something of another kind: a caution, once more, talk."""
+
+
+def _no_scraps(text: str, begin: int, cuts: Sequence[int], surely: Container[int]) -> list[int]:
+    """Cuts of which none leaves a piece of too few words before it. `surely`: those that go before others."""
+    out: list[int] = []
+    for cut in cuts:
+        while out and cut in surely and out[-1] not in surely and len(text[out[-1] : cut].split()) < SHORT:
+            out.pop()
+        if len(text[out[-1] if out else begin : cut].split()) >= SHORT:
+            out.append(cut)
+    return out
+
+
+def _after_names(text: str, announced: Sequence[int], clauses: Sequence[int], end: int) -> list[int]:
+    """Where what is told after an announced name begins: at the next clause, if it comes soon."""
+    out = []
+    for at in announced:
+        after = next((c for c in clauses if c > at and c not in announced), end)
+        out += [after] if SHORT <= len(text[at:after].split()) <= LONG and after < end else []
+    return out
 
 
 LEADS_TO = UNFINISHED | frozenset("that's this that now so then next called it's here's was like okay and".split())
