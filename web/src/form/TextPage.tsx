@@ -37,6 +37,8 @@ export function TextPage() {
   const [told, setTold] = useState("");
   /** The last reading that was asked for: an older answer does not go over it. */
   const asked = useRef(0);
+  /** What was read last, as it is known at once: what is typed and read by hand is not read again a moment later. */
+  const lastRead = useRef<string | File>("");
   const reading = useJob();
 
   const doing = async (work: () => Promise<void>) => {
@@ -56,6 +58,7 @@ export function TextPage() {
   const readFrom = (from: string | File, now: Said = NOTHING) =>
     doing(async () => {
       const mine = ++asked.current;
+      lastRead.current = from;
       setSource(from);
       setSaid(now);
       const answer =
@@ -71,8 +74,10 @@ export function TextPage() {
   // What is typed is read in a moment.
   // biome-ignore lint/correctness/useExhaustiveDependencies: read anew when the text changes, and only then
   useEffect(() => {
-    if (!text.trim() || text.length > LIVE || text === source) return;
-    const later = setTimeout(() => void readFrom(text, { ...said, items: "", names: "" }), TYPING_MS);
+    if (!text.trim() || text.length > LIVE) return;
+    const later = setTimeout(() => {
+      if (text !== lastRead.current) void readFrom(text, { ...said, items: "", names: "" });
+    }, TYPING_MS);
     return () => clearTimeout(later);
   }, [text]);
   const lines = draft?.lines ?? [];
