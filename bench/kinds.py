@@ -14,7 +14,7 @@ import tempfile
 from collections import Counter
 from collections.abc import Sequence
 from pathlib import Path
-from typing import NamedTuple
+from typing import Any, NamedTuple
 
 import pycrfsuite
 
@@ -122,14 +122,18 @@ def trained(texts: Sequence[Case]) -> dict[str, object]:
         trainer.train(path)
         tagger = pycrfsuite.Tagger()
         tagger.open(path)
-        info = tagger.info()
+        return weights_in(tagger.info(), SMALLEST)
+
+
+def weights_in(info: Any, smallest: float = 0.0) -> dict[str, object]:
+    """The weights of a trained model as plain data. `smallest`: those nearer to nothing are left out."""
     signs: dict[str, dict[str, float]] = {}
     for (sign, kind), weight in info.state_features.items():
-        if abs(weight) >= SMALLEST:
-            signs.setdefault(sign, {})[kind] = round(weight, 3)
+        if abs(weight) >= smallest:
+            signs.setdefault(sign, {})[kind] = round(weight, 3) if smallest else weight
     onward: dict[str, dict[str, float]] = {}
-    for (a, b), weight in info.transitions.items():
-        onward.setdefault(a, {})[b] = round(weight, 3)
+    for (before, after), weight in info.transitions.items():
+        onward.setdefault(before, {})[after] = round(weight, 3) if smallest else weight
     return {"signs": dict(sorted(signs.items())), "onward": onward}
 
 

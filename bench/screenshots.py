@@ -155,17 +155,26 @@ def files(page: Page) -> None:
     page.wait_for_timeout(2500)
 
 
-TEXT = """Arriving:
-1. Commencing
-2. Part the wild horse's mane, left
-Sit into the right leg, hold the ball.
-Left heel steps to the left corner.
-Seventy percent into the left leg, left hand opens.
-3. Heron wades
-Pick up your left foot and step back, toes first.
-The right hand turns over at the very last moment.
-4. Cloud hands x3
-5. Closing
+TEXT = """Evening at the weir: notes for Thursday
+
+Say hello, ask about knees.
+
+1. Willow bends
+Feet together, weight even.
+Sink into the right leg, the left foot steps out.
+Easier: only touch with the toes.
+
+2. Heron wades, left
+Shift into the right leg. Left heel steps to the corner.
+Press forward, 70 % left.
+Caution: the knee goes where the toes point.
+Tell them about the heron on the roof.
+
+3. Heron wades, right - same on the other side
+
+4. Close
+Half the weight on each leg, hands down, breathe out.
+Bring biscuits next week.
 """
 
 

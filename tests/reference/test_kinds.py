@@ -6,7 +6,7 @@ from pathlib import Path
 
 import pycrfsuite
 import pytest
-from bench.kinds import PENALTIES, cases
+from bench.kinds import PENALTIES, cases, weights_in
 
 from kemvo.core.text_import.kinds import model
 from kemvo.core.text_import.kinds.labels import KINDS
@@ -23,14 +23,7 @@ def test_the_marginals_are_those_of_crfsuite(tmp_path: Path) -> None:
     trainer.train(path)
     tagger = pycrfsuite.Tagger()
     tagger.open(path)
-    info = tagger.info()
-    signs: dict[str, dict[str, float]] = {}
-    for (sign, kind), weight in info.state_features.items():
-        signs.setdefault(sign, {})[kind] = weight
-    onward: dict[str, dict[str, float]] = {}
-    for (a, b), weight in info.transitions.items():
-        onward.setdefault(a, {})[b] = weight
-    of = model.weights_of({"signs": signs, "onward": onward})
+    of = model.weights_of(weights_in(tagger.info()))
     labels = tagger.labels()
     for t in texts:
         tagger.set(t.signs)
