@@ -287,6 +287,8 @@ def test_a_second_window_follows_and_takes_over(page: Page, demo: str) -> None:
     expect(page.locator("[data-stage]")).to_have_attribute("data-playing", "false")
     second.keyboard.press("Space")
     expect(page.locator("[data-stage]")).to_have_attribute("data-playing", "true")
+    # The second has heard of it before the first goes: what it was never told it could not go on with.
+    expect(second.locator("[data-stage]")).to_have_attribute("data-playing", "true")
     there = position(page)
     page.close()
     expect(second.locator("[data-told]")).to_have_count(0)
