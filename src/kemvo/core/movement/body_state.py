@@ -5,7 +5,8 @@ steps. Hidden behind them is a body: its share of weight on the left leg, the fo
 body hardly does costs; all ways through the form are summed exactly (`chain`), and each weight is what is likeliest, seen from
 before and from after. Weights set by hand or said outright are held.
 
-The costs are in nats. They began as fitted on texts with their truth and were fitted again on `bench/texts/learn` (own measurement).
+The costs are in nats. They began as fitted on texts with their truth (own measurement) and were changed by hand where worked examples asked
+for it (own choice).
 """
 
 from __future__ import annotations
@@ -26,9 +27,6 @@ from kemvo.core.model.form import Correction, Movement, Readings
 from kemvo.core.movement.interpretation import FEET, KEPT, line_facts, stance_of, words_in
 from kemvo.core.tables.stances import STANCES, Named
 from kemvo.core.types import EVEN, OTHER_SIDE, Side, StanceId
-
-COSTS = 1
-"""The version of what follows: weights that an earlier version decided stay where they are stored."""
 
 SHARE_UNSAID = 100
 """The share of a shift of which none is said: all of it."""
@@ -354,15 +352,13 @@ def _decide(acts: tuple[tuple[Act, ...], ...], held: Held, opening: int, begin: 
 
 
 def states_before(movements: Sequence[Movement], open_: Sequence[bool], opening: int, at: int) -> Table:
-    """How likely each state is before movement `at`, from all that is before it."""
-    now = _begin(opening)
-    some = movements[:at]
-    acts = [acts_of(m) for m in some]
-    held = tuple(None if is_open else m.left_pct for m, is_open in zip(some, open_, strict=False))
-    for m, through, here in zip(some, _steps_through(acts, [h is None for h in held]), _evidence(held), strict=True):
-        now = (now @ through) * here
-        now = now / now.sum() if now.sum() > 0 else _begin(m.left_pct)
-    return now
+    """How likely each state is before movement `at`, from all that is before it: (states,)."""
+    acts = [acts_of(m) for m in movements[:at]]
+    held = tuple(None if is_open else m.left_pct for m, is_open in zip(movements[:at], open_, strict=False))
+    through = [*_steps_through(acts, [h is None for h in held]), _onward(())]
+    coming, _ = messages(_evidence((*held, None)), through, _begin(opening))
+    here: Table = coming[at]
+    return here
 
 
 def alone(movements: Sequence[Movement], opening: int) -> Sequence[Weight]:

@@ -94,10 +94,7 @@ def with_typed_read(form: Form, before: Form | None = None) -> Form:
         postures = []
         for p in s.postures:
             key = p.id or id(p)
-            movements = tuple(
-                m.model_copy(update={"left_pct": w.left_pct}) if is_open and m.left_pct != w.left_pct else m
-                for m, is_open, w in zip(taken[key], follows[key], weights[key], strict=True)
-            )
+            movements = tuple(_weighed(taken[key], follows[key], weights[key]))
             same = all(a is b for a, b in zip(movements, p.movements, strict=True))
             postures.append(p if same else p.model_copy(update={"movements": movements}))
         sections.append(s.model_copy(update={"postures": tuple(postures)}))
@@ -151,16 +148,20 @@ def _would_carry(form: Form) -> dict[str, int]:
     return out
 
 
-def carried(movements: Sequence[Movement], opening: int) -> tuple[Movement, ...]:
-    """The movements, of which the first begins with so much weight on the left leg (percent), with every weight that is only filled in as
-    words and body have it."""
+def carried(movements: Sequence[Movement], opening: int, open_: Sequence[bool] | None = None) -> list[Movement]:
+    """The movements, of which the first begins with so much weight on the left leg (percent), with every weight that is open as words and
+    body have it. `open_`: which are; None: those that are only filled in."""
     rows = [read(m) for m in movements]
-    open_ = [m.origins.left_pct == "filled" for m in rows]
-    weights = decided(rows, open_, opening)
-    return tuple(
-        m.model_copy(update={"left_pct": w.left_pct}) if is_open else m
+    open_now = [m.origins.left_pct == "filled" for m in rows] if open_ is None else open_
+    return _weighed(rows, open_now, decided(rows, open_now, opening))
+
+
+def _weighed(movements: Sequence[Movement], open_: Sequence[bool], weights: Sequence[Weight]) -> list[Movement]:
+    """The movements with what was decided in those that are open; what stays the same is the same object."""
+    return [
+        m.model_copy(update={"left_pct": w.left_pct}) if is_open and m.left_pct != w.left_pct else m
         for m, is_open, w in zip(movements, open_, weights, strict=True)
-    )
+    ]
 
 
 SignChange = Literal["side", "direction", "touch", "size", "toes", "on", "to", "part", "gone", "read"]

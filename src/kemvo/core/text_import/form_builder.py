@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
+from itertools import islice
 from typing import TypeVar, get_args
 
 from kemvo.core.errors import KemvoError, Problem
@@ -23,8 +24,7 @@ from kemvo.core.model.form import (
 )
 from kemvo.core.model.mirror import mirror_posture
 from kemvo.core.model.within import Within
-from kemvo.core.movement.body_state import decided
-from kemvo.core.movement.fields import filled_in
+from kemvo.core.movement.fields import carried, filled_in
 from kemvo.core.movement.interpretation import FEET, line_facts, said
 from kemvo.core.movement.readings import finished, read
 from kemvo.core.tables.schools import Manner
@@ -316,18 +316,13 @@ class FormBuilder:
     def _weighed(self, filled: Mapping[int, Posture]) -> dict[int, Posture]:
         """The postures, with every weight that their words leave open as the whole form has it; those of the catalogue keep theirs."""
         order = [t for part in self.parts for t in part.postures]
-        movements = [read(m) for t in order for m in filled[id(t)].movements]
+        movements = [m for t in order for m in filled[id(t)].movements]
         open_ = [bool(t.movements) and m.origins.left_pct == "filled" for t in order for m in filled[id(t)].movements]
-        weights = iter(zip(open_, decided(movements, open_, EVEN), strict=True))
-        out = {}
-        for t in order:
-            posture = filled[id(t)]
-            mine = [
-                m.model_copy(update={"left_pct": w.left_pct}) if is_open else m
-                for m, (is_open, w) in zip(posture.movements, weights, strict=False)
-            ]
-            out[id(t)] = posture.model_copy(update={"movements": tuple(mine)})
-        return out
+        weighed = iter(carried(movements, EVEN, open_))
+        return {
+            id(t): filled[id(t)].model_copy(update={"movements": tuple(islice(weighed, len(filled[id(t)].movements)))})
+            for t in order
+        }
 
     def _filled(self, told: DraftPosture, known: Known) -> Posture:
         posture, before = told.posture, None
