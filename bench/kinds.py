@@ -19,11 +19,11 @@ from typing import Any, NamedTuple
 import pycrfsuite
 
 from kemvo.core.model.catalogue import Known, name_index
-from kemvo.core.text_import.draft import Written, as_written, by_rules
+from kemvo.core.text_import.draft import as_written, by_rules
 from kemvo.core.text_import.kinds import model
 from kemvo.core.text_import.kinds.labels import KINDS, LineKind
 from kemvo.core.text_import.kinds.signs import signs_of
-from kemvo.core.text_import.whole_text.script import read_script
+from kemvo.core.text_import.whole_text.script import ReadEntry, read_script
 from kemvo.formats.documents.catalogue import shipped_catalogue
 from kemvo.formats.texts.scripts import script_entries
 
@@ -43,7 +43,7 @@ class Case(NamedTuple):
     name: str
     signs: list[list[str]]
     true: list[LineKind | None]
-    written: Written
+    written: list[ReadEntry]
 
 
 def cases(folder: str) -> list[Case]:
@@ -57,11 +57,7 @@ def cases(folder: str) -> list[Case]:
             told = json.loads(truth.read_text("utf-8"))
             lines = path.read_text("utf-8").split("\n")
             kinds = {x["line"]: x["kind"] for x in told["lines"]}
-            moves = {m["line"]: [] for m in told["moves"]}
-            for m in told["moves"]:
-                moves[m["line"]].append(m["words"])
-            named = {p["line"] for p in told["postures"]}
-            out.append(_case(path.name, path.read_bytes(), lines, kinds, named))
+            out.append(_case(path.name, path.read_bytes(), lines, kinds))
         else:
             for n, text in enumerate(path.read_text("utf-8").split("\n---\n"), 1):
                 parts = [line.partition("|") for line in text.split("\n")]
@@ -70,11 +66,11 @@ def cases(folder: str) -> list[Case]:
                 name = f"{n}_{path.name}".replace(
                     ".txt", ".md" if any(x.startswith(("#", "**")) for x in lines) else ".txt"
                 )
-                out.append(_case(name, "\n".join(lines).encode(), lines, kinds, set()))
+                out.append(_case(name, "\n".join(lines).encode(), lines, kinds))
     return out
 
 
-def _case(name: str, data: bytes, lines: Sequence[str], kinds: dict[int, str], named: set[int]) -> Case:
+def _case(name: str, data: bytes, lines: Sequence[str], kinds: dict[int, str]) -> Case:
     catalogue = shipped_catalogue()
     known = Known({e.id: e for e in catalogue})
     written = as_written(read_script(script_entries(data, name), name_index(catalogue)), known)
@@ -86,7 +82,7 @@ def _case(name: str, data: bytes, lines: Sequence[str], kinds: dict[int, str], n
             words += found
             of += [no] * len(found)
     mine, entry = [], []
-    for i, r in enumerate(written.read):
+    for i, r in enumerate(written):
         found = _WORD.findall(r.entry.text.lower())
         mine += found
         entry += [i] * len(found)
@@ -96,18 +92,18 @@ def _case(name: str, data: bytes, lines: Sequence[str], kinds: dict[int, str], n
             lines_of.setdefault(entry[b + k], Counter())[of[a + k]] += 1
     true: list[LineKind | None] = []
     begun: set[int] = set()
-    for i in range(len(written.read)):
+    for i in range(len(written)):
         if i not in lines_of:
             true.append(None)
             continue
         first = min(lines_of[i])
         line = first if kinds[first] != "continuation" or len(lines_of[i]) == 1 else lines_of[i].most_common(1)[0][0]
         kind = kinds[line]
-        if kind == "posture" and line in begun and not written.read[i].entry.given:
+        if kind == "posture" and line in begun and not written[i].entry.given:
             kind = "movement"
         begun.add(line)
         true.append(kind if kind in KINDS else None)
-    return Case(name, signs_of(written.read, rules.laid, rules.became), true, written)
+    return Case(name, signs_of(written, rules.laid, rules.became), true, written)
 
 
 def trained(texts: Sequence[Case]) -> dict[str, object]:
@@ -142,7 +138,7 @@ def told(texts: Sequence[Case], weights: dict[str, object], faults: bool = False
     out: Counter[str] = Counter()
     of = model.weights_of(weights)
     for t in texts:
-        held = {i: k for i, r in enumerate(t.written.read) if (k := given(t, i))}
+        held = {i: k for i, r in enumerate(t.written) if (k := given(t, i))}
         for i, d in enumerate(model.decide(t.signs, held, of)):
             if t.true[i] is None or i in held:
                 continue
@@ -157,13 +153,13 @@ def told(texts: Sequence[Case], weights: dict[str, object], faults: bool = False
             out["movements lost"] += moves and d.kind not in ("movement", "continuation", "posture")
             out["movements"] += moves
             if faults and not right:
-                print(f"  {t.name[:24]:24} {t.true[i]:12} {d.kind:12} {d.sure:.2f} {t.written.read[i].entry.text[:90]}")
+                print(f"  {t.name[:24]:24} {t.true[i]:12} {d.kind:12} {d.sure:.2f} {t.written[i].entry.text[:90]}")
     return out
 
 
 def given(t: Case, i: int) -> LineKind | None:
     """What the file says that an entry is."""
-    g = t.written.read[i].entry.given
+    g = t.written[i].entry.given
     return g.kind if g and g.sure else None
 
 

@@ -93,12 +93,6 @@ class Draft(Value):
     names: NamesStand = ""
 
 
-class Written(NamedTuple):
-    """A text's entries as they are written, each one thing."""
-
-    read: list[ReadEntry]
-
-
 class Rules(NamedTuple):
     """What the rules for single lines make of every entry: by its place, and in all; `closing`: those that name what was done before
     them."""
@@ -108,22 +102,20 @@ class Rules(NamedTuple):
     closing: frozenset[int] = frozenset()
 
 
-def as_written(read: Sequence[ReadEntry], known: Known) -> Written:
+def as_written(read: Sequence[ReadEntry], known: Known) -> list[ReadEntry]:
     """A text's entries, captions put together as rows, each of them one thing."""
-    return Written(one_thing_each(_whole_items(in_rows(read)), known))
+    return one_thing_each(_whole_items(in_rows(read)), known)
 
 
-def by_rules(written: Written, known: Known, items: Flat = "", names: NamesStand = "") -> Rules:
+def by_rules(written: Sequence[ReadEntry], known: Known, items: Flat = "", names: NamesStand = "") -> Rules:
     """What the rules for single lines say, before the whole text is asked."""
-    made = _made(written.read, known, items, names)
+    made = _made(written, known, items, names)
     became = [BEGINS if x.became == "movement" and x.begins else x.became for x in made.lines]
-    ordered = names_first(written.read, names)
+    ordered = names_first(written, names)
     closing = {
-        at
-        for r, at in zip(ordered.read, ordered.was, strict=True)
-        if r.entry.given and not written.read[at].entry.given
+        at for r, at in zip(ordered.read, ordered.was, strict=True) if r.entry.given and not written[at].entry.given
     }
-    return Rules(with_roles(written.read, items)[0], became, frozenset(closing))
+    return Rules(with_roles(written, items)[0], became, frozenset(closing))
 
 
 def draft(
@@ -142,8 +134,8 @@ def draft(
     known = Known({e.id: e for e in catalogue})
     written = as_written(read, known)
     rules = by_rules(written, known, items, names)
-    decided = kinds_of(written.read, rules.laid, rules.became, kinds or {}, bool(items), rules.closing)
-    whole, decided = _continued(written.read, decided)
+    decided = kinds_of(written, rules.laid, rules.became, kinds or {}, bool(items), rules.closing)
+    whole, decided = _continued(written, decided)
     return _made(whole, known, items, names, decided, title, usual)
 
 

@@ -74,8 +74,8 @@ def _after_colon(r: ReadEntry) -> re.Match[str] | None:
 
 
 def _name_and_movements(r: ReadEntry, m: re.Match[str]) -> Iterator[ReadEntry]:
-    yield _listed(_part(r, 0, m.end(1)))
-    yield from (_part(r, a, b) for a, b in _between(_SEMICOLON, r.entry.text, m.start(2), m.end(2)))
+    yield _listed(part_of(r, 0, m.end(1)))
+    yield from (part_of(r, a, b) for a, b in _between(_SEMICOLON, r.entry.text, m.start(2), m.end(2)))
 
 
 def _listed(r: ReadEntry) -> ReadEntry:
@@ -95,11 +95,11 @@ def _apart(r: ReadEntry, known: Known) -> Iterator[ReadEntry]:
     row = _row(text, lead.end() if lead else 0, r.facts, known)
     if row:
         if lead:
-            yield _named(_part(r, lead.start(), lead.end(1) + 1), known)
-        yield from (_listed(_named(_part(r, a, b), known)) for a, b in row)
+            yield _named(part_of(r, lead.start(), lead.end(1) + 1), known)
+        yield from (_listed(_named(part_of(r, a, b), known)) for a, b in row)
     elif bracketed and _names_then_tells(r, bracketed):
-        yield _part(r, 0, bracketed.end(1))
-        yield _part(r, bracketed.start(2), bracketed.end(2))
+        yield part_of(r, 0, bracketed.end(1))
+        yield part_of(r, bracketed.start(2), bracketed.end(2))
     else:
         yield r
 
@@ -164,7 +164,7 @@ def _named(r: ReadEntry, known: Known) -> ReadEntry:
     return r._replace(facts=[fact.model_copy(update={"end": len(name)})]) if fact else r
 
 
-def _part(r: ReadEntry, begin: int, end: int) -> ReadEntry:
+def part_of(r: ReadEntry, begin: int, end: int) -> ReadEntry:
     """A piece of an entry, with the facts that are read from it."""
     facts = [within(f, begin, end - begin) for f in r.facts if begin <= f.start < end]
     clauses = [c - begin for c in r.clauses if begin <= c < end]

@@ -60,12 +60,12 @@ ONE_QUESTION_IN = 10
 """There is at most one question in so many lines: the most doubtful are asked."""
 
 
-def questions(kinds: Sequence[LineIs], asked_already: Container[int] = ()) -> list[int]:
+def questions(kinds: Sequence[LineIs]) -> list[int]:
     """The lines of which the instructor is asked what they are, in order: those that are not sure, and become something else by the answer."""
     open_ = [
         i
         for i, k in enumerate(kinds)
-        if k.sure < SURE and i not in asked_already and OUTCOMES.get(k.kind, k.kind) != OUTCOMES.get(k.other, k.other)
+        if k.sure < SURE and OUTCOMES.get(k.kind, k.kind) != OUTCOMES.get(k.other, k.other)
     ]
     most = -(-len(kinds) // ONE_QUESTION_IN)
     return sorted(sorted(open_, key=lambda i: kinds[i].sure)[:most])

@@ -27,29 +27,33 @@ KIND_WORDS: dict[LineKind, str] = {
 }
 """The kinds in words, as an instructor is asked."""
 
-LABELS: dict[str, LineKind] = {
-    **dict.fromkeys(("caution", "cautions", "care", "careful", "warning", "safety", "attention", "watch", "beware", "knees", "knee", "back", "important"), "caution"),
-    **dict.fromkeys(("gentler", "gentle", "easier", "easy", "option", "options", "variation", "variations", "variant", "alternative", "alternatives", "harder",
-                     "modification", "modifications", "modify", "seated", "chair", "chairs", "beginners", "or"), "gentler"),
-    **dict.fromkeys(("note", "notes", "teacher", "teaching", "image", "focus", "aim", "tip", "tips", "comment", "tempo", "music", "key", "legend", "group",
-                     "time", "equipment", "homework", "intention", "check", "ask", "remember", "reminder", "theme", "level", "start", "count", "counts"), "note"),
-    **dict.fromkeys(("talk", "say", "story", "chat", "joke"), "talk"),
-    **dict.fromkeys(("section", "part", "chapter"), "section"),
-    **dict.fromkeys(("repeat", "again", "ditto"), "reference"),
+PLAIN_LABELS: dict[str, LineKind] = {
+    **dict.fromkeys("caution cautions care careful warning safety".split(), "caution"),
+    **dict.fromkeys(
+        "gentler gentle easier harder option options variation variations variant alternative alternatives modification modifications".split(), "gentler"
+    ),
+    **dict.fromkeys("note notes teacher teaching tip tips image reminder homework".split(), "note"),
 }  # fmt: skip
-"""What the word before a colon says of its line (common practice, no source)."""
+"""What the word before a colon says of its line, without a doubt (common practice, no source)."""
 
-PLAIN_LABELS = frozenset(
-    "caution cautions care careful warning safety gentler gentle easier harder option options variation variations variant alternative alternatives"
-    " modification modifications note notes teacher teaching tip tips image reminder homework".split()
-)
-"""Labels that leave no doubt."""
+LABELS: dict[str, LineKind] = {
+    **PLAIN_LABELS,
+    **dict.fromkeys("attention watch beware knees knee back important".split(), "caution"),
+    **dict.fromkeys("easy modify seated chair chairs beginners or".split(), "gentler"),
+    **dict.fromkeys(
+        "focus aim comment tempo music key legend group time equipment intention check ask remember theme level start count counts".split(), "note"
+    ),
+    **dict.fromkeys("talk say story chat joke".split(), "talk"),
+    **dict.fromkeys("section part chapter".split(), "section"),
+    **dict.fromkeys("repeat again ditto".split(), "reference"),
+}  # fmt: skip
+"""…and what it often says."""
 
 
 def plainly(text: str) -> LineKind | None:
     """The kind of a line whose label leaves no doubt: "Caution: mind the step"."""
     found = re.match(r"^[^\w]*([A-Za-z]+)\W*:\W*\s", text)
-    return LABELS[found[1].lower()] if found and found[1].lower() in PLAIN_LABELS else None
+    return PLAIN_LABELS.get(found[1].lower()) if found else None
 
 
 _LABELLED = re.compile(r"^\W*([A-Za-z]+)(?:\s+(?:[a-z]+|\d+)){0,2}\s*(?::|\s[–—-]\s)\s*(?=\S)")

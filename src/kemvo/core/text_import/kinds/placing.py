@@ -14,6 +14,7 @@ from kemvo.core.text_import.kinds.labels import LineKind, without_label
 from kemvo.core.text_import.one_line.as_before import OTHER, Reference, reference
 from kemvo.core.text_import.one_line.labels import labelled, unlabelled
 from kemvo.core.text_import.one_line.posture_lines import ANNOUNCING, LEADING, NUMBERS, count_in, name_line
+from kemvo.core.text_import.several_in_a_line import part_of
 from kemvo.core.text_import.whole_text.headings import BODY, COMMANDS, MOVES
 from kemvo.core.text_import.whole_text.script import ReadEntry
 
@@ -154,10 +155,9 @@ def _breaks(word: str, following: str) -> bool:
 def rest_of(r: ReadEntry, begin: int) -> ReadEntry:
     """What an entry tells from a place on."""
     text = r.entry.text
-    by = begin + len(text[begin:]) - len(text[begin:].lstrip(" ,.:;!?-–—"))
-    facts = [f.model_copy(update={"start": f.start - by, "end": f.end - by}) for f in r.facts if f.start >= by]
-    entry = r.entry._replace(text=text[by:], flows=False, given=None)
-    return ReadEntry(entry, facts, [c - by for c in r.clauses if c >= by])
+    by = len(text) - len(text[begin:].lstrip(" ,.:;!?-–—"))
+    rest = part_of(r, by, len(text))
+    return rest._replace(entry=rest.entry._replace(given=None))
 
 
 NOT_SPOKEN: frozenset[LineKind] = frozenset({"note", "talk"})

@@ -12,6 +12,7 @@ from kemvo.core.text_import.kinds.labels import label_of
 from kemvo.core.text_import.one_line.as_before import reference
 from kemvo.core.text_import.one_line.labels import DECIMAL, LOWER_LABEL, numbered_as, unlabelled
 from kemvo.core.text_import.one_line.posture_lines import LEADING, name_line
+from kemvo.core.text_import.whole_text.entries import ScriptEntry
 from kemvo.core.text_import.whole_text.headings import BODY, COMMANDS, MOVES, LineRole, like_a_name
 from kemvo.core.text_import.whole_text.script import ReadEntry
 
@@ -127,60 +128,11 @@ def _own(read: Sequence[ReadEntry], i: int, laid: LineRole, became: str) -> Iter
     yield "rule", became
     yield "item", "item" if entry.item else ""
     yield "name", "name" if like_a_name(text, facts) else ""
-    yield (
-        "in",
-        ""
-        if before is None
-        else "deeper"
-        if entry.indent > before.indent
-        else "out"
-        if entry.indent < before.indent
-        else "",
-    )
+    yield from _beside(before, entry, read[i + 1].entry if i + 1 < len(read) else None)
     yield "laid", laid
-    yield (
-        "heading",
-        str(min(entry.heading, 3))
-        if entry.heading and entry.heading < 7
-        else "bold"
-        if entry.heading == 7
-        else "capitals"
-        if entry.heading
-        else "",
-    )
+    yield "heading", HEADINGS.get(entry.heading, "3")
     yield "indent", "indented" if entry.indent else ""
-    yield (
-        "gap",
-        ""
-        if before is None
-        else "same line"
-        if before.line == entry.line
-        else "gap"
-        if entry.line > before.line + 1
-        else "",
-    )
-    yield (
-        "sentence",
-        "goes on"
-        if before is not None and before.line == entry.line
-        else "whole"
-        if i + 1 == len(read) or read[i + 1].entry.line != entry.line
-        else "first",
-    )
-    yield (
-        "at",
-        "first"
-        if not i
-        else "second"
-        if i == 1
-        else "early"
-        if i < 5
-        else "last"
-        if i == len(read) - 1
-        else "late"
-        if i >= len(read) - 3
-        else "",
-    )
+    yield "at", _at(i, len(read))
     yield "says", label_of(text) or ""
     yield "colon", "colon" if re.match(r"[^:]{2,40}:\s+\S", bare) else ""
     yield "brackets", "all" if bare[:1] in ("(", "[") else "some" if "(" in bare or "[" in bare else ""
@@ -201,27 +153,43 @@ def _own(read: Sequence[ReadEntry], i: int, laid: LineRole, became: str) -> Iter
         yield f"of {name}", str(min(2, len(words & family))) if words & family else ""
 
 
+HEADINGS = {0: "", 1: "1", 2: "2", 7: "bold", 8: "capitals"}
+"""How headings are told apart by their levels; those between are all "3"."""
+
+SAYS_NEXT = frozenset("next called first second third fourth last into comes is".split())
+"""Of the words that announce a posture (`ANNOUNCING`) those that seldom lead up to anything else."""
+
+
+def _beside(before: ScriptEntry | None, entry: ScriptEntry, after: ScriptEntry | None) -> Iterator[tuple[str, str]]:
+    """How an entry stands to the one before it, and whether it is the whole of its line."""
+    same = before is not None and before.line == entry.line
+    if before is not None:
+        yield "in", "deeper" if entry.indent > before.indent else "out" if entry.indent < before.indent else ""
+        yield "gap", "same line" if same else "gap" if entry.line > before.line + 1 else ""
+    else:
+        yield "in", ""
+    alone = after is None or after.line != entry.line
+    yield "sentence", "goes on" if same else "whole" if alone else "first"
+
+
+def _at(i: int, of: int) -> str:
+    """Where in the text a line stands, as far as that tells."""
+    if i < EARLY:
+        return ("first", "second")[i] if i < 2 else "early"
+    return "last" if i == of - 1 else "late" if i >= of - LATE else ""
+
+
+EARLY, LATE = 5, 3
+
+
 def _led(text: str) -> tuple[str, str]:
     """How many words lead up to what a spoken line is about ("okay so next one is…"), and what comes after them."""
     said = re.findall(r"[a-z'’]+", text.lower())
     n = next((k for k, w in enumerate(said) if w not in LEADING), len(said))
     then = said[n] if n < len(said) else ""
-    what = (
-        "body"
-        if then in BODY or then in ("left", "right")
-        else "command"
-        if then in COMMANDS
-        else "people"
-        if then in _SPOKEN_TO
-        else "word"
-        if then
-        else "end"
-    )
-    announced = (
-        "announced "
-        if {"next", "called", "first", "second", "third", "fourth", "last", "into", "comes", "is"} & set(said[:n])
-        else ""
-    )
+    families = (("body", BODY | {"left", "right"}), ("command", COMMANDS), ("people", _SPOKEN_TO))
+    what = next((name for name, family in families if then in family), "word" if then else "end")
+    announced = "announced " if SAYS_NEXT & set(said[:n]) else ""
     return (f"{announced}{min(n, 4)}", what) if n else ("", what)
 
 
