@@ -49,6 +49,7 @@ from kemvo.core.text_import.whole_text.entries import Given
 from kemvo.core.text_import.whole_text.headings import (
     BODY,
     LOWEST_PLAIN,
+    MOVES,
     Flat,
     LineRole,
     tells_movement,
@@ -184,7 +185,10 @@ def _made(
         begun = building.postures()[done:]
         building.timed(timed_counts(read, i), begun)
         begins = tuple(p.title() for p in begun if p.name)
-        signs = _signs(entry.text, facts) if became in ("posture", "movement") else ()
+        last = building.last()
+        only_named = became == "posture" and (last is None or not last.movements)
+        shown = [f for f in facts if not (only_named and f.kind in MOVES)]  # what a name sounds like moves nothing
+        signs = _signs(entry.text, shown) if became in ("posture", "movement") else ()
         lines.append(
             DraftLine(
                 line=entry.line,
