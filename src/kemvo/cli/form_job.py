@@ -78,7 +78,7 @@ def form_of_text(
         )
     asked = [x for x in made.lines if x.asks]
     remarks += [
-        f"line {x.line}: “{x.text[:80]}” was taken as {KIND_WORDS[x.kind]}; it could be {KIND_WORDS[x.other]}."
+        f"line {x.line}: “{x.text[:80]}” was taken as {KIND_WORDS[x.kind].asked}; it could be {KIND_WORDS[x.other].asked}."
         for x in asked
         if x.kind and x.other
     ]

@@ -1,4 +1,5 @@
 import type { Draft } from "../shared/api";
+import made from "../shared/blanks.json";
 import { clock, GUESSED, plural } from "../shared/format";
 
 export type Line = Draft["lines"][number];
@@ -22,18 +23,7 @@ const PLACES: Record<Line["became"], string> = {
 };
 
 /** What a line can be, as it is shown beside it and as it is asked. */
-export const KINDS: Record<Kind, { short: string; asked: string }> = {
-  title: { short: "title", asked: "the title of the form" },
-  section: { short: "section", asked: "the title of a section" },
-  posture: { short: "posture", asked: "the name of a posture" },
-  movement: { short: "movement", asked: "a movement" },
-  continuation: { short: "goes on", asked: "a part of the movement before" },
-  note: { short: "note", asked: "a note, never spoken" },
-  caution: { short: "caution", asked: "a caution" },
-  gentler: { short: "other way", asked: "a gentler or another way" },
-  reference: { short: "done again", asked: "something done again" },
-  talk: { short: "talk", asked: "talk, never spoken" },
-};
+const KINDS: Record<Kind, { short: string; asked: string }> = made.line_kinds;
 const ALL = Object.keys(KINDS) as Kind[];
 
 interface QuestionProps {

@@ -1,4 +1,5 @@
-"""What new rows begin with: movements, postures, sections, passes, rooms, another way of doing a posture, decisions about cues.
+"""What new rows begin with: movements, postures, sections, passes, rooms, another way of doing a posture, decisions about cues; and
+what the kinds of a text's lines are called.
 
 The pages add rows without asking the server first; they take these values, written beside the API's description.
 """
@@ -13,6 +14,7 @@ from kemvo.core.model.form import Movement, Origins, Posture, Section
 from kemvo.core.model.session import CueChoice, OwnCue, Part, Pass
 from kemvo.core.recording.model import Mark
 from kemvo.core.tables.rooms import Room
+from kemvo.core.text_import.kinds.labels import KIND_WORDS
 
 MOVEMENT = Movement(
     counts=4.0,
@@ -59,5 +61,6 @@ def blanks() -> dict[str, Any]:
         "own_cue": plain(OWN_CUE),
         "mark": MARK.model_dump(mode="json", exclude={"place", "at_ms"}),
         "other_way": {name: posture[name] for name in OTHER_WAY},
+        "line_kinds": {kind: words._asdict() for kind, words in KIND_WORDS.items()},
         "goes_on": {kind: list(names) for kind, names in GOES_ON.items()},
     }

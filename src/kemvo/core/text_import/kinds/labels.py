@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from typing import Literal, get_args
+from typing import Literal, NamedTuple, get_args
 
 LineKind = Literal[
     "title", "section", "posture", "movement", "continuation", "note", "caution", "gentler", "reference", "talk"
@@ -13,19 +13,26 @@ sentence; a note about the form; a caution; a gentler or another way; what was t
 
 KINDS: tuple[LineKind, ...] = get_args(LineKind)
 
-KIND_WORDS: dict[LineKind, str] = {
-    "title": "the title",
-    "section": "a section",
-    "posture": "a posture’s name",
-    "movement": "a movement",
-    "continuation": "a part of the movement before",
-    "note": "a note",
-    "caution": "a caution",
-    "gentler": "a gentler or another way",
-    "reference": "something done again",
-    "talk": "talk",
+
+class KindWords(NamedTuple):
+    """A kind in words: as it stands beside a line, and as the instructor is asked ("Is this …?")."""
+
+    short: str
+    asked: str
+
+
+KIND_WORDS: dict[LineKind, KindWords] = {
+    "title": KindWords("title", "the title of the form"),
+    "section": KindWords("section", "the title of a section"),
+    "posture": KindWords("posture", "the name of a posture"),
+    "movement": KindWords("movement", "a movement"),
+    "continuation": KindWords("goes on", "a part of the movement before"),
+    "note": KindWords("note", "a note, never spoken"),
+    "caution": KindWords("caution", "a caution"),
+    "gentler": KindWords("other way", "a gentler or another way"),
+    "reference": KindWords("done again", "something done again"),
+    "talk": KindWords("talk", "talk, never spoken"),
 }
-"""The kinds in words, as an instructor is asked."""
 
 PLAIN_LABELS: dict[str, LineKind] = {
     **dict.fromkeys("caution cautions care careful warning safety".split(), "caution"),
