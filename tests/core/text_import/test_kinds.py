@@ -273,3 +273,20 @@ def test_people_who_speak_without_stops_announce_caution_and_thank() -> None:
     assert "careful" not in spoken
     assert "thank" not in spoken
     assert "careful" in " ".join(c for p in named for c in p.cautions)
+
+
+@pytest.mark.parametrize("text", [PLAN, SPOKEN, LESSON])
+@pytest.mark.parametrize("second", [False, True])
+def test_answers_come_to_an_end(text: str, second: bool) -> None:
+    """Law: whichever answer is given, there are never more answers than questions that were told at first."""
+    kinds: dict[str, LineKind] = {}
+    first = sum(x.asks for x in made(text).lines)
+    for n in range(first + 1):
+        found = [x for x in made(text, kinds=kinds).lines if x.asks]
+        if not found:
+            break
+        assert n < first
+        assert found[0].kind
+        assert found[0].other
+        kinds[found[0].text] = found[0].other if second else found[0].kind
+    assert not [x for x in made(text, kinds=kinds).lines if x.asks]

@@ -49,6 +49,21 @@ export function Question({ line, alike, left, onAnswer }: QuestionProps) {
             {KINDS[kind].asked}
           </button>
         ))}
+        <select
+          className="select w-44"
+          aria-label="Something else"
+          value=""
+          onChange={(e) => onAnswer(e.target.value as Kind, false)}
+        >
+          <option value="" disabled>
+            something else…
+          </option>
+          {ALL.filter((kind) => !choices.includes(kind)).map((kind) => (
+            <option key={kind} value={kind}>
+              {KINDS[kind].asked}
+            </option>
+          ))}
+        </select>
       </div>
       {alike > 1 && (
         <div className="mt-2 flex flex-wrap items-center gap-2">

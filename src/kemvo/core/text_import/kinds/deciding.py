@@ -61,25 +61,28 @@ ONE_QUESTION_IN = 10
 
 
 def questions(kinds: Sequence[LineIs]) -> list[int]:
-    """The lines of which the instructor is asked what they are, in order: those that are not sure, and become something else by the answer."""
+    """The lines of which the instructor is asked what they are, in order: those that are not sure, and become something else by the answer.
+    What was answered counts among them, lines written alike once, so that answers bring no new questions without end."""
     open_ = [
         i
         for i, k in enumerate(kinds)
         if k.sure < SURE and OUTCOMES.get(k.kind, k.kind) != OUTCOMES.get(k.other, k.other)
     ]
-    most = -(-len(kinds) // ONE_QUESTION_IN)
+    answered = {(k.like, k.kind) for k in kinds if k.said}
+    most = max(0, -(-len(kinds) // ONE_QUESTION_IN) - len(answered))
     return sorted(sorted(open_, key=lambda i: kinds[i].sure)[:most])
 
 
 class LineIs(NamedTuple):
     """What a line is, how sure that is (0 to 1), and the next likeliest. `overrules`: the kind, where the rules for single lines would make
-    something else of it; `like`: lines written alike have the same here."""
+    something else of it; `like`: lines written alike have the same here; `said`: the instructor said so."""
 
     kind: LineKind
     sure: float
     other: LineKind
     overrules: LineKind | None
     like: str
+    said: bool = False
 
 
 def kinds_of(
@@ -119,7 +122,9 @@ def kinds_of(
         agrees = became[i] in AGREES[d.kind]
         goes_before = not by_file and not agrees and d.sure >= _needed(r, d.kind, became[i], least)
         if agrees or goes_before or i in held:
-            out.append(LineIs(d.kind, d.sure, d.other, d.kind if goes_before else None, manner_of(r)))
+            out.append(
+                LineIs(d.kind, d.sure, d.other, d.kind if goes_before else None, manner_of(r), r.entry.text in said)
+            )
         else:
             by_rules = KIND_OF[became[i]]
             out.append(LineIs(by_rules, d.sure_of[KINDS.index(by_rules)], d.kind, None, manner_of(r)))
