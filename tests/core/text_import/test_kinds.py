@@ -240,7 +240,7 @@ Gentler: stay together
 def test_a_plan_as_teachers_write_it() -> None:
     sails, left, right, stop = made(PLAN).form.postures()
     assert (left.name, left.side, right.side) == ("Catch the wind", "L", "R")
-    assert left.cautions == ("not for anyone with a bad hip",)
+    assert left.cautions == right.cautions == ("not for anyone with a bad hip",)
     assert [m.left_pct for m in left.movements] == [0, 0, 70]
     assert [m.left_pct for m in right.movements] == [100, 100, 30]
     assert [m.line for m in stop.movements] == ["feet together"]
@@ -253,6 +253,7 @@ def test_fields_line_by_line_with_cautions_and_gentler_ways() -> None:
     assert form.title == "Tin Soldier"
     assert left.cautions == ("Keep the knee soft",)
     assert [m.left_pct for m in (*left.movements, *right.movements)] == [0, 100]
+    assert right.cautions == left.cautions
     assert ease.gentler == "Stay together"
     assert [len(p.movements) for p in form.postures()] == [1, 1, 1]
 

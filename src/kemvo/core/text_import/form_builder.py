@@ -337,6 +337,11 @@ class FormBuilder:
         if before:
             whole = mirror_posture(before.whole(), self.front) if turned else before.whole()
             told.movements = list(as_long(whole, None, told.timed).movements)
+            # What wants care in it, and how it is done gentler, holds as often as it is done.
+            cautions = tuple(dict.fromkeys((*whole.cautions, *posture.cautions)))
+            posture = posture.model_copy(
+                update={"cautions": cautions, "gentler": told.gentler_told or posture.gentler or whole.gentler}
+            )
         if entry and not told.movements:
             own = as_long(filled_in(entry.on(posture.side)), told.counts, told.timed)
             cautions = tuple(dict.fromkeys((*own.cautions, *posture.cautions)))
